@@ -1,0 +1,68 @@
+package littlesummit.core.grading;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import littlesummit.core.math.Parser;
+import littlesummit.core.math.Reading;
+import littlesummit.core.math.Statement;
+import littlesummit.core.math.Syntax;
+
+/**
+ * What is asked of one field.
+ *
+ * @param kind what is compared
+ * @param form what shape is asked
+ * @param expected the right answer, in the syntax of entries
+ * @param letters letters that may stand in an entry, for expressions, equations and domains
+ * @param suffix what the field shows behind the entry, such as % or g; empty for nothing
+ * @param options ids to choose from; empty where any id is taken
+ */
+public record AnswerSpec(Kind kind, Form form, String expected, Set<String> letters, String suffix, Set<String> options) {
+    public AnswerSpec {
+        letters = Set.copyOf(letters);
+        options = Set.copyOf(options);
+    }
+
+    public static AnswerSpec of(Kind kind, Form form, String expected) {
+        boolean lettered = kind == Kind.EXPRESSION || kind == Kind.EQUATION || kind == Kind.DOMAIN;
+        return new AnswerSpec(kind, form, expected, lettered ? Set.of("x") : Set.of(), "", Set.of());
+    }
+
+    public static AnswerSpec number(Form form, String expected) {
+        return of(Kind.NUMBER, form, expected);
+    }
+
+    public static AnswerSpec choice(String expected, List<String> options) {
+        return new AnswerSpec(Kind.CHOICE, Form.Shape.ANY, expected, Set.of(), "", new LinkedHashSet<>(options));
+    }
+
+    public AnswerSpec withSuffix(String shown) {
+        return new AnswerSpec(kind, form, expected, letters, shown, options);
+    }
+
+    public AnswerSpec withLetters(String... allowed) {
+        return new AnswerSpec(kind, form, expected, Set.of(allowed), suffix, options);
+    }
+
+    /** What the field reads. */
+    public Syntax syntax() {
+        return switch (kind) {
+            case NUMBER -> Syntax.number();
+            case EXPRESSION, EQUATION -> Syntax.expression(letters);
+            case PAIR, SET, CHOICE -> Syntax.list();
+            case DOMAIN -> Syntax.domain(letters);
+            case QUANTITY -> Syntax.quantity();
+        };
+    }
+
+    /** How an entry is understood; not for choices, whose entries are ids. */
+    public Reading read(String entry) {
+        return Parser.read(entry, syntax());
+    }
+
+    /** @throws IllegalArgumentException when our own answer cannot be read */
+    Statement expectedStatement() {
+        return Parser.require(expected, syntax());
+    }
+}

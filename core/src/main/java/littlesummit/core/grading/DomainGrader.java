@@ -1,0 +1,56 @@
+package littlesummit.core.grading;
+
+import littlesummit.core.math.RealSet;
+import littlesummit.core.math.Statement;
+
+/** Subsets of the real line, in whatever notation. */
+final class DomainGrader {
+    private DomainGrader() {}
+
+    static Verdict grade(AnswerSpec spec, Statement expected, Statement entry) {
+        RealSet right = Domains.of(expected);
+        RealSet typed = Domains.of(entry);
+        if (!right.sameAs(typed)) {
+            return Verdict.incorrect();
+        }
+        if (spec.form() == Form.Shape.INTERVAL && !isInterval(entry)) {
+            return Verdict.form(Reason.INTERVAL_WANTED);
+        }
+        if (spec.form() == Form.Shape.INEQUALITY && !isInequality(entry)) {
+            return Verdict.form(Reason.INEQUALITY_WANTED);
+        }
+        return Verdict.CORRECT;
+    }
+
+    private static boolean isInterval(Statement entry) {
+        return switch (entry) {
+            case Statement.Delimited d -> true;
+            case Statement.Union(var parts) -> parts.stream().allMatch(DomainGrader::isInterval);
+            case Statement.Sequence(var joiner, var items) -> false;
+            case Statement.Nothing n -> true;
+            case Statement.Value v -> false;
+            case Statement.Relations r -> false;
+            case Statement.Reals r -> false;
+            case Statement.SetBuilder s -> false;
+            case Statement.Measure m -> false;
+            case Statement.Continued c -> false;
+        };
+    }
+
+    /** Words serve for everything and for nothing, which no inequality says well. */
+    private static boolean isInequality(Statement entry) {
+        return switch (entry) {
+            case Statement.Relations r -> true;
+            case Statement.Sequence(var joiner, var items) -> items.stream()
+                    .allMatch(i -> isInequality(i) || i instanceof Statement.Value);
+            case Statement.Nothing n -> true;
+            case Statement.Reals(var except) -> except.isEmpty();
+            case Statement.Delimited d -> false;
+            case Statement.Union u -> false;
+            case Statement.Value v -> false;
+            case Statement.SetBuilder s -> false;
+            case Statement.Measure m -> false;
+            case Statement.Continued c -> false;
+        };
+    }
+}

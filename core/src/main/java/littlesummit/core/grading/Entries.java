@@ -1,0 +1,51 @@
+package littlesummit.core.grading;
+
+import littlesummit.core.math.MathProblem;
+import littlesummit.core.math.Reading;
+
+/** Turns what reading and computing cannot do into verdicts. */
+final class Entries {
+    private Entries() {}
+
+    static Verdict.Unreadable unreadable(Reading.Stopped stopped) {
+        Reason reason = switch (stopped.problem()) {
+            case BLANK -> Reason.BLANK;
+            case TOO_LONG -> Reason.TOO_LONG;
+            case TOO_DEEP -> Reason.TOO_DEEP;
+            case UNEXPECTED -> Reason.SYNTAX;
+            case INCOMPLETE -> Reason.INCOMPLETE;
+            case NOT_CLOSED -> Reason.NOT_CLOSED;
+            case UNKNOWN_LETTER -> Reason.UNKNOWN_VARIABLE;
+            case TWO_NUMBERS -> Reason.TWO_NUMBERS;
+            case UNKNOWN_UNIT -> Reason.UNKNOWN_UNIT;
+            case UNIT_ALONE -> Reason.NUMBER_MISSING;
+            case UNIT_HERE -> Reason.SYNTAX;
+            case TOO_LARGE -> Reason.TOO_LARGE;
+        };
+        return new Verdict.Unreadable(reason, stopped.at());
+    }
+
+    static Verdict.Unreadable unreadable(MathProblem problem) {
+        Reason reason = switch (problem.kind()) {
+            case UNDEFINED -> Reason.UNDEFINED;
+            case TOO_LARGE -> Reason.TOO_LARGE;
+            case NOT_SUPPORTED -> Reason.NOT_SUPPORTED;
+        };
+        return new Verdict.Unreadable(reason, 0);
+    }
+
+    /** Ends the grading of an entry of the wrong kind; caught in {@link Grader}. */
+    static final class WrongKind extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+        private final Reason reason;
+
+        WrongKind(Reason reason) {
+            super(reason.code(), null, false, false);
+            this.reason = reason;
+        }
+
+        Reason reason() {
+            return reason;
+        }
+    }
+}

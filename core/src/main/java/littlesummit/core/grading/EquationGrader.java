@@ -1,0 +1,58 @@
+package littlesummit.core.grading;
+
+import java.util.List;
+import littlesummit.core.math.Canonical;
+import littlesummit.core.math.Expr;
+import littlesummit.core.math.Polynomial;
+import littlesummit.core.math.Rational;
+import littlesummit.core.math.RationalFunction;
+import littlesummit.core.math.Statement;
+import littlesummit.core.math.Statement.Relation;
+
+/** Equations: left minus right, up to a nonzero constant factor. */
+final class EquationGrader {
+    private EquationGrader() {}
+
+    static Verdict grade(AnswerSpec spec, Statement expected, Statement entry) {
+        List<Expr> right = sides(expected);
+        List<Expr> typed = sides(entry);
+        if (!proportional(difference(right), difference(typed))) {
+            return Verdict.incorrect();
+        }
+        boolean solved = !(spec.form() instanceof Form.Solved(String letter)) || isSolved(typed, letter);
+        return solved ? Verdict.CORRECT : Verdict.form(Reason.SOLVED_WANTED);
+    }
+
+    private static List<Expr> sides(Statement statement) {
+        if (statement instanceof Statement.Relations(List<Expr> sides, List<Relation> signs)
+                && signs.equals(List.of(Relation.EQUAL)) && sides.stream().allMatch(Numbers::isOne)) {
+            return sides;
+        }
+        throw new Entries.WrongKind(Reason.EQUATION_WANTED);
+    }
+
+    private static RationalFunction difference(List<Expr> sides) {
+        return Canonical.of(sides.get(0)).minus(Canonical.of(sides.get(1)));
+    }
+
+    /** Neither is zero and their quotient is a constant. */
+    static boolean proportional(RationalFunction a, RationalFunction b) {
+        if (a.isZero() || b.isZero()) {
+            return a.isZero() && b.isZero();
+        }
+        Polynomial x = a.num().times(b.den());
+        Polynomial y = b.num().times(a.den());
+        Rational p = x.anyCoefficient();
+        return y.coefficientLike(x).filter(q -> x.times(q).equals(y.times(p))).isPresent();
+    }
+
+    private static boolean isSolved(List<Expr> sides, String letter) {
+        Expr alone = new Expr.Letter(letter);
+        return sides.get(0).equals(alone) && !contains(sides.get(1), alone)
+                || sides.get(1).equals(alone) && !contains(sides.get(0), alone);
+    }
+
+    private static boolean contains(Expr expr, Expr part) {
+        return expr.equals(part) || expr.children().stream().anyMatch(child -> contains(child, part));
+    }
+}

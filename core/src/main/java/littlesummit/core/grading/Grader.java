@@ -1,0 +1,46 @@
+package littlesummit.core.grading;
+
+import littlesummit.core.math.MathProblem;
+import littlesummit.core.math.Parser;
+import littlesummit.core.math.Reading;
+import littlesummit.core.math.Statement;
+
+/** The one grader. */
+public final class Grader {
+    private Grader() {}
+
+    /**
+     * Grades one entry. Exact, deterministic, and bounded in time for any entry.
+     *
+     * @throws IllegalArgumentException when the specification's own answer cannot be read: that is our bug
+     */
+    public static Verdict grade(AnswerSpec spec, String entry) {
+        if (spec.kind() == Kind.CHOICE) {
+            return ChoiceGrader.grade(spec, entry);
+        }
+        return switch (spec.read(entry)) {
+            case Reading.Stopped stopped -> Entries.unreadable(stopped);
+            case Reading.Understood(Statement statement) -> judge(spec, statement, entry);
+        };
+    }
+
+    private static Verdict judge(AnswerSpec spec, Statement entry, String text) {
+        Statement expected = spec.expectedStatement();
+        try {
+            return switch (spec.kind()) {
+                case NUMBER -> NumberGrader.grade(spec, expected, entry);
+                case EXPRESSION -> ExpressionGrader.grade(spec, expected, entry);
+                case EQUATION -> EquationGrader.grade(spec, expected, entry);
+                case PAIR -> PairGrader.grade(spec, expected, entry);
+                case SET -> SetGrader.grade(spec, expected, entry);
+                case DOMAIN -> DomainGrader.grade(spec, expected, entry);
+                case QUANTITY -> QuantityGrader.grade(spec, expected, entry);
+                case CHOICE -> throw new IllegalStateException("a choice is graded by its ids");
+            };
+        } catch (MathProblem problem) {
+            return Entries.unreadable(problem);
+        } catch (Entries.WrongKind wrong) {
+            return new Verdict.Unreadable(wrong.reason(), Parser.placeOfStructure(text, spec.syntax()));
+        }
+    }
+}

@@ -1,0 +1,23 @@
+package littlesummit.core.grading;
+
+import java.util.Locale;
+import java.util.Optional;
+
+/** What is compared. */
+public enum Kind {
+    NUMBER, EXPRESSION, EQUATION, PAIR, SET, DOMAIN, QUANTITY, CHOICE;
+
+    /** The name in files and messages, such as {@code number}. */
+    public String code() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    public static Optional<Kind> of(String code) {
+        for (Kind kind : values()) {
+            if (kind.code().equals(code)) {
+                return Optional.of(kind);
+            }
+        }
+        return Optional.empty();
+    }
+}

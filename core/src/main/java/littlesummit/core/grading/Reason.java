@@ -1,0 +1,93 @@
+package littlesummit.core.grading;
+
+import java.util.Locale;
+
+/**
+ * Why an entry is not simply right, with what to do about it, said to a ten-year-old. No message contains an answer.
+ */
+public enum Reason {
+    // Right value, another form
+    INTEGER_WANTED("Write it as a whole number, without a fraction or a calculation."),
+    WRITE_AS_FRACTION("Write it as a fraction: one whole number over another."),
+    NOT_LOWEST_TERMS("The top and the bottom still share a factor. Divide both by it."),
+    IMPROPER_WANTED("Write it as one fraction, with no whole number in front."),
+    DENOMINATOR_ONE("A fraction over 1 is a whole number. Write just that."),
+    TWO_MINUS_SIGNS("Two minus signs cancel. Write it without them."),
+    MIXED_WANTED("Write it as a mixed number: a whole number and a fraction side by side, like 3 1/4."),
+    FRACTION_PART_TOO_LARGE("The fraction part is still one whole or more. Move the wholes to the front."),
+    WRITE_AS_DECIMAL("Write it as a decimal number, with a point and no fraction."),
+    NOT_ROUNDED("There are more digits than asked. Round to the places asked for."),
+    ROUNDED_TOO_FAR("Rounded too far. Keep as many places as asked."),
+    WRITE_AS_PERCENT("Write it as a percent, out of a hundred."),
+    PERCENT_SIGN_MISSING("Put the percent sign behind the number."),
+    NOT_SCIENTIFIC("Write it as a number times a power of ten, like 3.1 x 10^5."),
+    COEFFICIENT_RANGE("The number in front must be at least 1 and less than 10. Move its point and let the exponent follow."),
+    NOT_NUMERAL("Write it out with plain digits, without powers or fractions."),
+    USE_EXPONENTS("Gather equal factors into one power."),
+    NOT_PRIME("One of the factors is not a prime number. Break it down further."),
+    PRODUCT_WANTED("Write it as a product of prime numbers."),
+    POWER_WANTED("Write it as one power: a base with an exponent that is not 1."),
+    LIKE_TERMS("Some terms are alike. Put them together."),
+    NOT_EXPANDED("There are brackets or products left. Multiply them out."),
+    FACTOR_FURTHER("One of the factors comes apart further. Keep going."),
+    NOT_FACTORED("Write it as a product of factors."),
+    SINGLE_FRACTION_WANTED("Write it as one fraction: one top and one bottom, without a fraction inside."),
+    COMMON_FACTOR("The top and the bottom still share a factor. Cancel it."),
+    NEGATIVE_EXPONENT("Write it without negative exponents."),
+    SOLVED_WANTED("Put the letter asked for alone on one side."),
+    INTERVAL_WANTED("Write it with intervals, like (2, 5] or (-inf, 3) U (3, inf)."),
+    INEQUALITY_WANTED("Write it with signs such as < or <= and the letter."),
+    UNIT_MISSING("The number is right. Add its unit."),
+    WRONG_UNIT("The amount is right. Give it in the unit asked for."),
+
+    // Another value, with a slip that shows
+    SIGN("Look at the sign: yours is the opposite."),
+    RECIPROCAL("It looks as if top and bottom have changed places."),
+    SWAPPED("It looks as if the two numbers have changed places."),
+    POWER_OF_TEN("The digits are right, their place is not. Check the power of ten."),
+    TRUNCATED("The digits were cut off. Look at the next digit before you round."),
+    MISSING_ELEMENT("Something is missing. Look for one more."),
+    EXTRA_ELEMENT("There is one too many. Check each of yours."),
+    OTHER_VALUE("Not yet. Look at your own work once more, line by line."),
+
+    // Not read
+    BLANK("Nothing is entered yet."),
+    TOO_LONG("This is longer than 500 characters. Shorten it."),
+    TOO_DEEP("Too many brackets inside one another. Simplify it."),
+    TOO_LARGE("This is too large to be worked with. Check the exponents and the number of digits."),
+    SYNTAX("This could not be read from the marked place on."),
+    INCOMPLETE("Something is missing at the marked place."),
+    NOT_CLOSED("A bracket is open and not closed."),
+    UNKNOWN_VARIABLE("The letter at the marked place does not belong here."),
+    TWO_NUMBERS("Two numbers stand side by side. Put a sign between them, or remove the space."),
+    UNKNOWN_UNIT("The unit at the marked place is not known here."),
+    NUMBER_MISSING("Write the number before the unit."),
+    VALUE_ONLY("Type the value only, without an equals sign or a letter."),
+    EQUATION_WANTED("Type an equation, with an equals sign between two sides."),
+    EXPRESSION_WANTED("Type one expression, without a relation sign and without commas."),
+    ONE_NUMBER_WANTED("Type one number."),
+    PAIR_WANTED("Type two numbers with a comma between them, like (2, 5)."),
+    NUMBERS_WANTED("Type the numbers with commas between them, or none."),
+    DOMAIN_WANTED("Type intervals or inequalities, like (-inf, 4) or x < 4."),
+    AND_OR_OR("Say \"and\" or \"or\" between the parts, or join intervals with U."),
+    INTERVAL_ORDER("An interval goes from the smaller number to the larger one."),
+    INFINITY_OPEN("Infinity is never reached: put a round bracket beside it."),
+    UNDEFINED("This has no value: it divides by zero or takes a root that does not exist."),
+    NOT_SUPPORTED("This cannot be compared here. Write it in a simpler way."),
+    UNKNOWN_OPTION("Choose from the options shown.");
+
+    private final String message;
+
+    Reason(String message) {
+        this.message = message;
+    }
+
+    /** The name in files, such as {@code not-lowest-terms}. */
+    public String code() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    public String message() {
+        return message;
+    }
+}

@@ -1,0 +1,105 @@
+package littlesummit.core.math;
+
+import java.text.Normalizer;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import littlesummit.core.math.Token.Kind;
+
+/** One character at a time: the many ways in which keyboards and documents write the same sign. */
+final class Characters {
+    /** @param meaning the sign in the form that the parser compares with */
+    record Symbol(String text, Kind kind, String meaning) {}
+
+    static final List<Symbol> TWO_CHARACTERS = List.of(
+            new Symbol("<=", Kind.RELATION, "<="), new Symbol("=<", Kind.RELATION, "<="),
+            new Symbol(">=", Kind.RELATION, ">="), new Symbol("=>", Kind.RELATION, ">="),
+            new Symbol("!=", Kind.RELATION, "!="), new Symbol("<>", Kind.RELATION, "!="),
+            new Symbol("~=", Kind.RELATION, "≈"), new Symbol("**", Kind.CARET, "^"));
+
+    private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁻⁽⁾";
+    private static final String LOWERED = "0123456789+-()";
+    private static final Map<Character, Symbol> SYMBOLS = new HashMap<>();
+
+    static {
+        symbols(Kind.PLUS, "+", "+");
+        symbols(Kind.MINUS, "-", "-−–—‐‑‒﹣");
+        symbols(Kind.PLUS_MINUS, "±", "±");
+        symbols(Kind.TIMES, "*", "*×·⋅∙∗•✕✖");
+        symbols(Kind.DIVIDE, "/", "/÷∕⁄");
+        symbols(Kind.COLON, ":", ":");
+        symbols(Kind.CARET, "^", "^");
+        symbols(Kind.OPEN, "(", "(");
+        symbols(Kind.OPEN, "[", "[");
+        symbols(Kind.OPEN, "{", "{");
+        symbols(Kind.CLOSE, ")", ")");
+        symbols(Kind.CLOSE, "]", "]");
+        symbols(Kind.CLOSE, "}", "}");
+        symbols(Kind.BAR, "|", "|∣");
+        symbols(Kind.COMMA, ",", ",;");
+        symbols(Kind.RELATION, "=", "=");
+        symbols(Kind.RELATION, "<", "<");
+        symbols(Kind.RELATION, ">", ">");
+        symbols(Kind.RELATION, "<=", "≤⩽≦");
+        symbols(Kind.RELATION, ">=", "≥⩾≧");
+        symbols(Kind.RELATION, "!=", "≠");
+        symbols(Kind.RELATION, "≈", "≈");
+        symbols(Kind.PERCENT, "%", "%");
+        symbols(Kind.DOLLAR, "$", "$");
+        symbols(Kind.DEGREE, "°", "°º˚");
+        symbols(Kind.ROOT_SIGN, "√", "√");
+        symbols(Kind.PI, "pi", "π");
+        symbols(Kind.INFINITY, "inf", "∞");
+        symbols(Kind.UNION, "U", "∪⋃");
+        symbols(Kind.WITHOUT, "without", "∖");
+        symbols(Kind.EMPTY_SET, "none", "∅⌀");
+        symbols(Kind.REALS, "R", "ℝ");
+        symbols(Kind.WORD, "or", "∨");
+        symbols(Kind.WORD, "and", "∧");
+    }
+
+    private Characters() {}
+
+    private static void symbols(Kind kind, String meaning, String characters) {
+        for (char c : characters.toCharArray()) {
+            SYMBOLS.put(c, new Symbol(String.valueOf(c), kind, meaning));
+        }
+    }
+
+    static Optional<Symbol> symbol(char c) {
+        return Optional.ofNullable(SYMBOLS.get(c));
+    }
+
+    /** Full-width forms stand for the ASCII characters; everything else for itself. */
+    static char fold(char c) {
+        return c >= '\uFF01' && c <= '\uFF5E' ? (char) (c - 0xFEE0) : c;
+    }
+
+    /** ASCII digits only, once folded: those of other scripts are not read. */
+    static boolean isDigit(char c) {
+        return c >= '0' && c <= '9';
+    }
+
+    static boolean isAsciiLetter(char c) {
+        return c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z';
+    }
+
+    static boolean isSpace(char c) {
+        return Character.isWhitespace(c) || Character.isSpaceChar(c) || c == '\u200B' || c == '\u2060' || c == '\uFEFF' || c == '~';
+    }
+
+    /** The plain character that a raised one stands for, or −1. */
+    static int superscript(char c) {
+        int i = RAISED.indexOf(c);
+        return i < 0 ? -1 : LOWERED.charAt(i);
+    }
+
+    /** {@code 1/2} for ½ and so on; empty for any other character. */
+    static String vulgarFraction(char c) {
+        if (c != '½' && c != '¼' && c != '¾' && (c < '\u2150' || c > '\u215E')) {
+            return "";
+        }
+        return Normalizer.normalize(String.valueOf(c), Normalizer.Form.NFKC).replace('\u2044', '/');
+    }
+}

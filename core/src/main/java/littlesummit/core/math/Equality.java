@@ -1,0 +1,105 @@
+package littlesummit.core.math;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.Set;
+
+/** Whether two expressions are the same function on their common domain. */
+public final class Equality {
+    /** The three honest answers. */
+    public enum Answer { EQUAL, DIFFERENT, UNKNOWN }
+
+    /** Where bound atoms are tried: distinct values a letter, so that no accident makes two functions agree at all of them. */
+    private static final int[][] SAMPLES = {{3, 1}, {7, 2}, {1, 3}, {-2, 1}, {-5, 3}, {11, 1}, {-13, 2}, {2, 7}};
+
+    private Equality() {}
+
+    /** @throws MathProblem when one of them is undefined, too large or not supported */
+    public static Answer of(Expr a, Expr b) {
+        return of(a, Canonical.of(a), b, Canonical.of(b));
+    }
+
+    static Answer of(Expr a, RationalFunction x, Expr b, RationalFunction y) {
+        if (same(x, y)) {
+            return Answer.EQUAL;
+        }
+        if (x.isCanonical() && y.isCanonical()) {
+            return Answer.DIFFERENT;
+        }
+        if (x.isConstantNumber() && y.isConstantNumber()) {
+            return separated(x, y) ? Answer.DIFFERENT : Answer.UNKNOWN;
+        }
+        return bySamples(a, b);
+    }
+
+    /** Equal as far as the canonical forms show; for canonical ones that is the whole truth. */
+    public static boolean same(RationalFunction x, RationalFunction y) {
+        if (x.den().equals(y.den())) {
+            return x.num().equals(y.num());
+        }
+        Budget budget = new Budget();
+        return x.num().times(y.den(), budget).equals(y.num().times(x.den(), budget));
+    }
+
+    /** Equal numbers, as far as it can be told. @throws MathProblem when it cannot */
+    public static boolean sameNumber(RationalFunction x, RationalFunction y) {
+        if (same(x, y)) {
+            return true;
+        }
+        if (x.isCanonical() && y.isCanonical() || separated(x, y)) {
+            return false;
+        }
+        throw MathProblem.notSupported("cannot tell whether two roots are equal");
+    }
+
+    /** −1, 0 or 1 as x is below, at or above y. */
+    public static int compare(RationalFunction x, RationalFunction y) {
+        return same(x, y) ? 0 : Enclosure.sign(x.minus(y));
+    }
+
+    private static boolean separated(RationalFunction x, RationalFunction y) {
+        try {
+            return Enclosure.sign(x.minus(y)) != 0;
+        } catch (MathProblem unknown) {
+            return false;
+        }
+    }
+
+    private static Answer bySamples(Expr a, Expr b) {
+        Set<String> letters = new TreeSet<>();
+        collect(a, letters);
+        collect(b, letters);
+        for (int i = 0; i < SAMPLES.length; i++) {
+            Map<String, Rational> point = new TreeMap<>();
+            List<String> names = new ArrayList<>(letters);
+            for (int j = 0; j < names.size(); j++) {
+                int[] value = SAMPLES[(i + 3 * j) % SAMPLES.length];
+                point.put(names.get(j), Rational.of(value[0] + j, value[1]));
+            }
+            if (differAt(point, a, b)) {
+                return Answer.DIFFERENT;
+            }
+        }
+        return Answer.UNKNOWN;
+    }
+
+    private static boolean differAt(Map<String, Rational> point, Expr a, Expr b) {
+        try {
+            RationalFunction x = Canonical.at(a, point);
+            RationalFunction y = Canonical.at(b, point);
+            return !same(x, y) && separated(x, y);
+        } catch (MathProblem notHere) {
+            return false;
+        }
+    }
+
+    private static void collect(Expr expr, Set<String> letters) {
+        if (expr instanceof Expr.Letter(String name)) {
+            letters.add(name);
+        }
+        expr.children().forEach(child -> collect(child, letters));
+    }
+}

@@ -1,0 +1,348 @@
+package littlesummit.core.math;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import littlesummit.core.math.Reading.Problem;
+import littlesummit.core.math.Token.Kind;
+
+/**
+ * Sums, products, powers and what they are made of. Implicit and written multiplication and division bind alike, from left to
+ * right: {@code 1/2x} is (1/2)·x. A sign binds weaker than a power and a product: {@code -x^2} is −(x²).
+ */
+final class ExprParser {
+    private static final Set<Kind> STARTS_FACTOR = Set.of(
+            Kind.LETTER, Kind.PI, Kind.OPEN, Kind.ROOT_SIGN, Kind.ROOT, Kind.FRACTION);
+
+    private final Cursor cursor;
+    private final Set<String> letters;
+    private int openBars;
+
+    ExprParser(Cursor cursor, Set<String> letters) {
+        this.cursor = cursor;
+        this.letters = letters;
+    }
+
+    Expr sum() {
+        cursor.enter();
+        List<Expr> terms = new ArrayList<>();
+        terms.add(term());
+        while (isSign(cursor.peek())) {
+            terms.add(cursor.at(Kind.PLUS) ? plus() : term());
+        }
+        cursor.leave();
+        return terms.size() == 1 ? terms.getFirst() : new Expr.Sum(terms);
+    }
+
+    private static boolean isSign(Token t) {
+        return t.is(Kind.PLUS) || t.is(Kind.MINUS) || t.is(Kind.PLUS_MINUS);
+    }
+
+    private Expr plus() {
+        cursor.take();
+        return term();
+    }
+
+    /** A product with its sign. */
+    private Expr term() {
+        return switch (cursor.peek().kind()) {
+            case MINUS -> new Expr.Neg(signed());
+            case PLUS_MINUS -> new Expr.PlusMinus(signed());
+            case PLUS -> signed();
+            default -> product();
+        };
+    }
+
+    private Expr signed() {
+        cursor.take();
+        cursor.enter();
+        Expr inner = term();
+        cursor.leave();
+        return inner;
+    }
+
+    private Expr product() {
+        Expr left = factor();
+        List<Expr> factors = new ArrayList<>(List.of(left));
+        while (true) {
+            if (cursor.at(Kind.DIVIDE)) {
+                cursor.take();
+                left = new Expr.Quotient(joined(factors), signedFactor());
+                factors = new ArrayList<>(List.of(left));
+            } else if (timesHere()) {
+                cursor.take();
+                factors.add(signedFactor());
+            } else if (startsFactor()) {
+                factors.add(factor());
+            } else {
+                refuseNeighbour();
+                return joined(factors);
+            }
+        }
+    }
+
+    private static Expr joined(List<Expr> factors) {
+        return factors.size() == 1 ? factors.getFirst() : new Expr.Product(factors);
+    }
+
+    /** A written sign of multiplication, or the letter x where it can only be one. */
+    private boolean timesHere() {
+        Token here = cursor.peek();
+        if (here.is(Kind.TIMES)) {
+            return true;
+        }
+        if (!here.is(Kind.LETTER, "x") && !here.is(Kind.LETTER, "X")) {
+            return false;
+        }
+        boolean powerOfTen = cursor.peek(1).is(Kind.NUMBER, "10") && cursor.peek(2).is(Kind.CARET);
+        boolean operand = cursor.peek(1).is(Kind.NUMBER) || cursor.peek(1).is(Kind.OPEN) || cursor.peek(1).is(Kind.MINUS)
+                || cursor.peek(1).is(Kind.FRACTION) || cursor.peek(1).is(Kind.ROOT_SIGN);
+        return powerOfTen || operand && !letters.contains(here.text());
+    }
+
+    private boolean startsFactor() {
+        Kind kind = cursor.peek().kind();
+        return STARTS_FACTOR.contains(kind) || kind == Kind.BAR && openBars == 0
+                || kind == Kind.NUMBER && afterBracket();
+    }
+
+    private boolean afterBracket() {
+        return cursor.peek(-1).is(Kind.CLOSE);
+    }
+
+    private void refuseNeighbour() {
+        if (cursor.at(Kind.NUMBER) || cursor.at(Kind.VULGAR)) {
+            throw new Cursor.Stop(Problem.TWO_NUMBERS, cursor.peek().at());
+        }
+    }
+
+    private Expr signedFactor() {
+        return switch (cursor.peek().kind()) {
+            case MINUS -> new Expr.Neg(signFactor());
+            case PLUS -> signFactor();
+            default -> factor();
+        };
+    }
+
+    private Expr signFactor() {
+        cursor.take();
+        cursor.enter();
+        Expr inner = signedFactor();
+        cursor.leave();
+        return inner;
+    }
+
+    /** A power with what may stand behind it. */
+    private Expr factor() {
+        if (cursor.at(Kind.DOLLAR)) {
+            cursor.take();
+            return new Expr.Money(signedFactor());
+        }
+        Expr base = primary();
+        if (cursor.at(Kind.CARET)) {
+            cursor.take();
+            cursor.enter();
+            base = new Expr.Power(base, exponent());
+            cursor.leave();
+        }
+        while (cursor.at(Kind.PERCENT) || cursor.at(Kind.DEGREE)) {
+            base = cursor.take().is(Kind.PERCENT) ? new Expr.Percent(base) : new Expr.Degrees(base);
+        }
+        return base;
+    }
+
+    /** Powers of powers go from right to left. */
+    private Expr exponent() {
+        if (cursor.at(Kind.MINUS)) {
+            cursor.take();
+            cursor.enter();
+            Expr inner = exponent();
+            cursor.leave();
+            return new Expr.Neg(inner);
+        }
+        if (cursor.at(Kind.PLUS)) {
+            cursor.take();
+            return exponent();
+        }
+        Expr base = primary();
+        if (!cursor.at(Kind.CARET)) {
+            return base;
+        }
+        cursor.take();
+        cursor.enter();
+        Expr power = new Expr.Power(base, exponent());
+        cursor.leave();
+        return power;
+    }
+
+    private Expr primary() {
+        return switch (cursor.peek().kind()) {
+            case NUMBER -> number();
+            case VULGAR -> vulgar(cursor.take());
+            case LETTER -> letter();
+            case PI -> {
+                cursor.take();
+                yield new Expr.Pi();
+            }
+            case INFINITY -> {
+                cursor.take();
+                yield new Expr.Infinity();
+            }
+            case OPEN -> bracket();
+            case BAR -> bars();
+            case ROOT_SIGN -> rootSign();
+            case ROOT -> root();
+            case FRACTION -> fraction();
+            default -> throw cursor.unexpected();
+        };
+    }
+
+    private Expr letter() {
+        if (!letters.contains(cursor.peek().text())) {
+            throw new Cursor.Stop(Problem.UNKNOWN_LETTER, cursor.peek().at());
+        }
+        return new Expr.Letter(cursor.take().text());
+    }
+
+    private Expr number() {
+        Token token = cursor.take();
+        int e = token.text().indexOf('e');
+        if (e >= 0) {
+            return scientific(token, e);
+        }
+        Expr.Num number = literal(token.text());
+        return number.places() == 0 && !token.text().endsWith(".") ? withFraction(number) : number;
+    }
+
+    /** {@code 2 1/3}, {@code 2⅓} and a number before a LaTeX fraction of whole numbers are mixed numbers. */
+    private Expr withFraction(Expr.Num whole) {
+        if (cursor.at(Kind.VULGAR)) {
+            Expr.Quotient part = vulgar(cursor.take());
+            return mixed(whole, part);
+        }
+        if (isWhole(cursor.peek()) && cursor.peek(1).is(Kind.DIVIDE) && isWhole(cursor.peek(2))) {
+            Expr.Num num = literal(cursor.take().text());
+            cursor.take();
+            return mixed(whole, new Expr.Quotient(num, literal(cursor.take().text())));
+        }
+        boolean latex = cursor.at(Kind.FRACTION) && isWhole(cursor.peek(2)) && cursor.peek(3).is(Kind.CLOSE)
+                && isWhole(cursor.peek(5)) && cursor.peek(6).is(Kind.CLOSE);
+        return latex && fraction() instanceof Expr.Quotient q ? mixed(whole, q) : whole;
+    }
+
+    private Expr mixed(Expr.Num whole, Expr.Quotient part) {
+        if (part.num() instanceof Expr.Num n && part.den() instanceof Expr.Num d) {
+            return new Expr.Mixed(whole.digits(), n.digits(), d.digits());
+        }
+        throw cursor.unexpected();
+    }
+
+    private static boolean isWhole(Token t) {
+        return t.is(Kind.NUMBER) && t.text().chars().allMatch(c -> c >= '0' && c <= '9');
+    }
+
+    private static Expr.Num literal(String digits) {
+        int point = digits.indexOf('.');
+        return point < 0 ? new Expr.Num(new BigInteger(digits), 0)
+                : new Expr.Num(new BigInteger(digits.replace(".", "")), digits.length() - point - 1);
+    }
+
+    private static Expr scientific(Token token, int e) {
+        BigInteger exponent = new BigInteger(token.text().substring(e + 1));
+        return new Expr.Product(List.of(literal(token.text().substring(0, e)),
+                new Expr.Power(Expr.Num.of(10), Expr.integer(exponent))));
+    }
+
+    private static Expr.Quotient vulgar(Token token) {
+        String[] parts = token.text().split("/");
+        return new Expr.Quotient(literal(parts[0]), literal(parts[1]));
+    }
+
+    private Expr bracket() {
+        Token open = cursor.take();
+        int outerBars = openBars;
+        openBars = 0;
+        if (cursor.at(Kind.CLOSE)) {
+            throw new Cursor.Stop(Problem.INCOMPLETE, cursor.peek().at());
+        }
+        Expr inner = sum();
+        close(open);
+        openBars = outerBars;
+        return inner;
+    }
+
+    private void close(Token open) {
+        String wanted = switch (open.text()) {
+            case "(" -> ")";
+            case "[" -> "]";
+            default -> "}";
+        };
+        if (!cursor.takeIf(Kind.CLOSE, wanted)) {
+            throw cursor.at(Kind.END) ? new Cursor.Stop(Problem.NOT_CLOSED, cursor.peek().at()) : cursor.unexpected();
+        }
+    }
+
+    private Expr bars() {
+        cursor.take();
+        openBars++;
+        Expr inner = sum();
+        if (!cursor.at(Kind.BAR)) {
+            throw cursor.at(Kind.END) ? new Cursor.Stop(Problem.NOT_CLOSED, cursor.peek().at()) : cursor.unexpected();
+        }
+        cursor.take();
+        openBars--;
+        return new Expr.Abs(inner);
+    }
+
+    private Expr rootSign() {
+        Token sign = cursor.take();
+        int index = 2;
+        if (sign.is(Kind.ROOT_SIGN, "\\sqrt") && cursor.at(Kind.OPEN, "[")) {
+            Token open = cursor.take();
+            index = index();
+            close(open);
+        }
+        cursor.enter();
+        Expr radicand = primary();
+        cursor.leave();
+        return new Expr.Root(index, radicand);
+    }
+
+    private Expr root() {
+        cursor.take();
+        Token open = cursor.peek();
+        if (!cursor.takeIf(Kind.OPEN, "(")) {
+            throw cursor.unexpected();
+        }
+        int index = index();
+        if (!cursor.at(Kind.COMMA)) {
+            throw cursor.unexpected();
+        }
+        cursor.take();
+        Expr radicand = sum();
+        close(open);
+        return new Expr.Root(index, radicand);
+    }
+
+    private int index() {
+        Token token = cursor.peek();
+        if (!isWhole(token) || token.text().length() > 2 || Integer.parseInt(token.text()) < 2) {
+            throw token.is(Kind.NUMBER) ? new Cursor.Stop(Problem.TOO_LARGE, token.at()) : cursor.unexpected();
+        }
+        return Integer.parseInt(cursor.take().text());
+    }
+
+    private Expr fraction() {
+        cursor.take();
+        Expr num = argument();
+        return new Expr.Quotient(num, argument());
+    }
+
+    private Expr argument() {
+        if (!cursor.at(Kind.OPEN)) {
+            throw cursor.unexpected();
+        }
+        return bracket();
+    }
+}

@@ -1,0 +1,304 @@
+package littlesummit.core.math;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import littlesummit.core.math.Token.Kind;
+
+/** Cuts an entry, plain text or LaTeX, into tokens that know where they stood. Never fails: what it does not know is a token too. */
+final class Lexer {
+    private static final Set<String> WORDS = Set.of(
+            "and", "or", "none", "no", "solution", "solutions", "empty", "set", "all", "real", "reals", "number", "numbers",
+            "except", "for", "inf", "infinity", "infty");
+
+    private final String text;
+    private final Syntax syntax;
+    private final List<Token> tokens = new ArrayList<>();
+    private int pos;
+    private int end;
+    private boolean spaced;
+
+    private Lexer(String text, Syntax syntax) {
+        this.text = text;
+        this.syntax = syntax;
+    }
+
+    static List<Token> tokens(String text, Syntax syntax) {
+        Lexer lexer = new Lexer(text, syntax);
+        lexer.run(text.length());
+        lexer.add(Kind.END, "", text.length());
+        return lexer.tokens;
+    }
+
+    private void run(int stop) {
+        int outer = end;
+        end = stop;
+        while (pos < end) {
+            char c = Characters.fold(text.charAt(pos));
+            if (Characters.isSpace(c) && !(c == '~' && peek(1) == '=')) {
+                spaced = true;
+                pos++;
+            } else if (Characters.isDigit(c) || c == '.' && Characters.isDigit(peek(1))) {
+                number();
+            } else if (Characters.superscript(c) >= 0) {
+                superscript();
+            } else if (c == '\\') {
+                command();
+            } else if (Character.isLetter(c) && Characters.symbol(c).isEmpty()) {
+                letters();
+            } else {
+                symbol(c);
+            }
+        }
+        end = outer;
+    }
+
+    private char peek(int ahead) {
+        return pos + ahead < end ? Characters.fold(text.charAt(pos + ahead)) : '\0';
+    }
+
+    private void add(Kind kind, String what, int at) {
+        tokens.add(new Token(kind, what, at, spaced));
+        spaced = false;
+    }
+
+    /** Digits, groups of three, a point, an exponent after e. */
+    private void number() {
+        int start = pos;
+        StringBuilder digits = new StringBuilder(digitRun());
+        if (syntax.grouping() && !digits.isEmpty() && digits.length() <= 3 && digits.charAt(0) != '0') {
+            for (int skip = groupAt(); skip > 0; skip = groupAt()) {
+                pos += skip;
+                digits.append(digitRun());
+            }
+        }
+        if (peek(0) == '.') {
+            pos++;
+            digits.append('.').append(digitRun());
+        }
+        if ((peek(0) == 'e' || peek(0) == 'E') && !syntax.letters().contains("e")) {
+            int sign = peek(1) == '-' || peek(1) == '+' || peek(1) == '\u2212' ? 2 : 1;
+            if (Characters.isDigit(peek(sign))) {
+                String minus = sign == 2 && peek(1) != '+' ? "-" : "";
+                pos += sign;
+                digits.append('e').append(minus).append(digitRun());
+            }
+        }
+        add(Kind.NUMBER, digits.toString(), start);
+    }
+
+    private String digitRun() {
+        StringBuilder run = new StringBuilder();
+        for (; Characters.isDigit(peek(0)); pos++) {
+            run.append(peek(0));
+        }
+        return run.toString();
+    }
+
+    /** Length of a comma, plain or {,}, that three digits and no fourth follow; 0 when there is none. */
+    private int groupAt() {
+        int comma = peek(0) == ',' ? 1 : text.startsWith("{,}", pos) ? 3 : 0;
+        if (comma == 0) {
+            return 0;
+        }
+        for (int i = 0; i < 3; i++) {
+            if (!Characters.isDigit(peek(comma + i))) {
+                return 0;
+            }
+        }
+        return Characters.isDigit(peek(comma + 3)) ? 0 : comma;
+    }
+
+    private void superscript() {
+        int start = pos;
+        StringBuilder raised = new StringBuilder();
+        for (; Characters.superscript(peek(0)) >= 0; pos++) {
+            raised.append((char) Characters.superscript(peek(0)));
+        }
+        add(Kind.CARET, "^", start);
+        add(Kind.OPEN, "(", start);
+        Lexer inner = new Lexer(raised.toString(), syntax);
+        inner.run(raised.length());
+        inner.tokens.forEach(t -> tokens.add(new Token(t.kind(), t.text(), start + t.at(), t.spaced())));
+        add(Kind.CLOSE, ")", start);
+    }
+
+    /** A run of letters: a keyword, a unit, or letters one by one with sqrt, root and pi among them. */
+    private void letters() {
+        int start = pos;
+        int stop = pos;
+        while (stop < end && Character.isLetter(Characters.fold(text.charAt(stop)))
+                && Characters.symbol(Characters.fold(text.charAt(stop))).isEmpty()) {
+            stop++;
+        }
+        String run = text.substring(start, stop);
+        String word = run.toLowerCase(Locale.ROOT);
+        if (WORDS.contains(word) && !syntax.letters().contains(run)) {
+            pos = stop;
+            add(word.startsWith("inf") ? Kind.INFINITY : Kind.WORD, word, start);
+        } else if (syntax.sets() && word.equals("u") && !syntax.letters().contains(run)) {
+            pos = stop;
+            add(Kind.UNION, "U", start);
+        } else if (syntax.units() && !isNamed(word) && !word.equals("x")) {
+            pos = stop;
+            add(Unit.of(run).isPresent() ? Kind.UNIT : Kind.UNKNOWN_UNIT, run, start);
+        } else {
+            while (pos < stop) {
+                oneOf(run.substring(pos - start));
+            }
+        }
+    }
+
+    private static boolean isNamed(String word) {
+        return word.startsWith("sqrt") || word.startsWith("root") || word.startsWith("pi");
+    }
+
+    private void oneOf(String rest) {
+        int start = pos;
+        if (rest.startsWith("sqrt")) {
+            pos += 4;
+            add(Kind.ROOT_SIGN, "sqrt", start);
+        } else if (rest.startsWith("root")) {
+            pos += 4;
+            add(Kind.ROOT, "root", start);
+        } else if (rest.startsWith("pi") && !syntax.letters().contains("p") && !syntax.letters().contains("i")) {
+            pos += 2;
+            add(Kind.PI, "pi", start);
+        } else {
+            pos++;
+            add(Kind.LETTER, String.valueOf(Characters.fold(rest.charAt(0))), start);
+        }
+    }
+
+    private void symbol(char c) {
+        int start = pos;
+        for (Characters.Symbol two : Characters.TWO_CHARACTERS) {
+            if (c == two.text().charAt(0) && peek(1) == two.text().charAt(1)) {
+                pos += 2;
+                add(two.kind(), two.meaning(), start);
+                return;
+            }
+        }
+        pos++;
+        String fraction = Characters.vulgarFraction(c);
+        if (!fraction.isEmpty()) {
+            add(Kind.VULGAR, fraction, start);
+        } else if (c == '^' && degreeFollows()) {
+            add(Kind.DEGREE, "°", start);
+        } else {
+            Characters.symbol(c).ifPresentOrElse(s -> add(s.kind(), s.meaning(), start),
+                    () -> add(Kind.UNKNOWN, String.valueOf(c), start));
+        }
+    }
+
+    /** LaTeX writes a degree sign as a raised circle. */
+    private boolean degreeFollows() {
+        for (String raised : List.of("\\circ", "{\\circ}", "{\\degree}", "\\degree")) {
+            if (text.startsWith(raised, pos)) {
+                pos += raised.length();
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private void command() {
+        int start = pos++;
+        int stop = pos;
+        while (stop < text.length() && Characters.isAsciiLetter(text.charAt(stop))) {
+            stop++;
+        }
+        String name = stop == pos && pos < text.length() ? text.substring(pos, pos + 1) : text.substring(pos, stop);
+        pos += name.length();
+        switch (LatexCommand.of(name)) {
+            case LatexCommand.Space() -> spaced = true;
+            case LatexCommand.Ignored() -> { }
+            case LatexCommand.Sized() -> skipEmptyDelimiter();
+            case LatexCommand.Symbol(Kind kind, String meaning) -> add(kind, meaning, start);
+            case LatexCommand.Fraction() -> {
+                add(Kind.FRACTION, "\\frac", start);
+                argument();
+                argument();
+            }
+            case LatexCommand.RootSign() -> {
+                add(Kind.ROOT_SIGN, "\\sqrt", start);
+                if (peek(0) != '[') {
+                    argument();
+                }
+            }
+            case LatexCommand.Textual() -> textual();
+            case LatexCommand.Gap() -> {
+                add(Kind.GAP, "", start);
+                if (peek(0) == '{') {
+                    pos = Math.min(closingBrace() + 1, end);
+                }
+            }
+            case LatexCommand.Blackboard() -> {
+                add(text.startsWith("{R}", pos) ? Kind.REALS : Kind.UNKNOWN, "R", start);
+                pos = Math.min(closingBrace() + 1, end);
+            }
+            case LatexCommand.Unknown() -> add(Kind.UNKNOWN, "\\" + name, start);
+        }
+    }
+
+    private void skipEmptyDelimiter() {
+        if (peek(0) == '.') {
+            pos++;
+        }
+    }
+
+    /** One argument of a command: a group in braces, or a single character. */
+    private void argument() {
+        while (Characters.isSpace(peek(0))) {
+            pos++;
+        }
+        if (peek(0) == '\0' || peek(0) == '}') {
+            return;
+        }
+        int start = pos;
+        if (peek(0) == '{') {
+            int close = closingBrace();
+            pos++;
+            add(Kind.OPEN, "{", start);
+            run(close);
+            if (close < end) {
+                add(Kind.CLOSE, "}", close);
+                pos = close + 1;
+            }
+        } else {
+            add(Kind.OPEN, "{", start);
+            if (peek(0) == '\\') {
+                command();
+            } else {
+                run(pos + 1);
+            }
+            add(Kind.CLOSE, "}", start);
+        }
+    }
+
+    private void textual() {
+        if (peek(0) == '{') {
+            int close = closingBrace();
+            pos++;
+            run(close);
+            pos = Math.min(close + 1, end);
+        }
+    }
+
+    /** Index of the brace that closes the one at {@code pos}; the end when none does. */
+    private int closingBrace() {
+        int open = 0;
+        for (int i = pos; i < end; i++) {
+            char c = text.charAt(i);
+            if (c == '\\') {
+                i++;
+            } else if (c == '{') {
+                open++;
+            } else if (c == '}' && --open == 0) {
+                return i;
+            }
+        }
+        return end;
+    }
+}

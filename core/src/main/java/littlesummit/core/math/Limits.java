@@ -1,0 +1,21 @@
+package littlesummit.core.math;
+
+/** How large an entry and what it stands for may become before it is politely declined. */
+public final class Limits {
+    /** Characters of one entry. */
+    public static final int ENTRY_LENGTH = 500;
+    /** Brackets, roots, exponents and signs inside one another. */
+    public static final int NESTING = 40;
+    /** Largest absolute integer exponent on a number. */
+    public static final int NUMBER_EXPONENT = 1000;
+    /** Largest absolute integer exponent on an expression with letters. */
+    public static final int EXPRESSION_EXPONENT = 64;
+    /** Bits of a numerator or denominator. */
+    public static final int NUMBER_BITS = 4096;
+    /** Terms of an expanded polynomial. */
+    public static final int TERMS = 5000;
+    /** Products of two terms that one comparison may cost: about 30 ms of work, common practice with no source. */
+    static final int TERM_PRODUCTS = 250_000;
+
+    private Limits() {}
+}

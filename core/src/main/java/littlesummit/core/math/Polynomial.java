@@ -1,0 +1,283 @@
+package littlesummit.core.math;
+
+import java.math.BigInteger;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
+
+/**
+ * A polynomial in {@link Atom}s and surds with rational coefficients, in its one expanded form: equal polynomials in letters, π
+ * and surds are equal objects. Immutable.
+ */
+public final class Polynomial {
+    public static final Polynomial ZERO = new Polynomial(Map.of());
+    public static final Polynomial ONE = constant(Rational.ONE);
+
+    private final Map<Monomial, Rational> terms;
+
+    private Polynomial(Map<Monomial, Rational> terms) {
+        this.terms = terms;
+    }
+
+    public static Polynomial constant(Rational value) {
+        return value.isZero() ? ZERO : new Polynomial(Map.of(Monomial.ONE, value));
+    }
+
+    public static Polynomial letter(String name) {
+        return atom(new Atom.Letter(name));
+    }
+
+    static Polynomial atom(Atom atom) {
+        return new Polynomial(Map.of(Monomial.of(atom, 1), Rational.ONE));
+    }
+
+    static Polynomial term(Rational coefficient, Monomial monomial) {
+        return coefficient.isZero() ? ZERO : new Polynomial(Map.of(monomial, coefficient));
+    }
+
+    Map<Monomial, Rational> terms() {
+        return terms;
+    }
+
+    public int size() {
+        return terms.size();
+    }
+
+    public boolean isZero() {
+        return terms.isEmpty();
+    }
+
+    public boolean isConstant() {
+        return terms.keySet().stream().allMatch(m -> m.size() == 0);
+    }
+
+    /** The value, where no letter, π or root is left in it. */
+    public Optional<Rational> asRational() {
+        if (terms.isEmpty()) {
+            return Optional.of(Rational.ZERO);
+        }
+        return terms.size() == 1 ? Optional.ofNullable(terms.get(Monomial.ONE)) : Optional.empty();
+    }
+
+    public Polynomial plus(Polynomial other) {
+        if (other.isZero()) {
+            return this;
+        }
+        Map<Monomial, Rational> sum = new HashMap<>(terms);
+        other.terms.forEach((m, c) -> add(sum, m, c));
+        return of(sum);
+    }
+
+    public Polynomial minus(Polynomial other) {
+        return plus(other.negate());
+    }
+
+    public Polynomial negate() {
+        return times(Rational.of(-1));
+    }
+
+    public Polynomial times(Rational factor) {
+        if (factor.isZero() || factor.isOne()) {
+            return factor.isZero() ? ZERO : this;
+        }
+        Map<Monomial, Rational> scaled = HashMap.newHashMap(terms.size());
+        terms.forEach((m, c) -> scaled.put(m, c.times(factor)));
+        return new Polynomial(scaled);
+    }
+
+    /** @throws MathProblem when the product is larger than {@link Limits} allow */
+    public Polynomial times(Polynomial other) {
+        return times(other, new Budget());
+    }
+
+    Polynomial times(Polynomial other, Budget budget) {
+        budget.spend((long) terms.size() * other.terms.size());
+        Map<Monomial, Rational> product = new HashMap<>();
+        boolean bound = false;
+        for (Map.Entry<Monomial, Rational> a : terms.entrySet()) {
+            for (Map.Entry<Monomial, Rational> b : other.terms.entrySet()) {
+                Rational c = a.getValue().times(b.getValue());
+                Monomial x = a.getKey();
+                Monomial y = b.getKey();
+                Surd surd = x.surd().isOne() ? y.surd() : x.surd();
+                if (!x.surd().isOne() && !y.surd().isOne()) {
+                    Surd.Scaled scaled = x.surd().times(y.surd());
+                    c = c.times(scaled.factor());
+                    surd = scaled.surd();
+                }
+                Monomial m = x.timesPowers(y, surd);
+                bound |= Relations.apply(m);
+                add(product, m, c);
+            }
+        }
+        Polynomial result = of(product);
+        return bound ? Relations.reduce(result, budget) : result;
+    }
+
+    /** @param exponent at least 0 */
+    Polynomial power(int exponent, Budget budget) {
+        Polynomial result = ONE;
+        for (int i = 0; i < exponent; i++) {
+            result = result.times(this, budget);
+        }
+        return result;
+    }
+
+    public Polynomial power(int exponent) {
+        return power(exponent, new Budget());
+    }
+
+    private static void add(Map<Monomial, Rational> to, Monomial m, Rational c) {
+        to.merge(m, c, (a, b) -> {
+            Rational sum = a.plus(b);
+            return sum.isZero() ? null : sum;
+        });
+    }
+
+    static Polynomial of(Map<Monomial, Rational> terms) {
+        if (terms.size() > Limits.TERMS) {
+            throw MathProblem.tooLarge("more than " + Limits.TERMS + " terms");
+        }
+        return terms.isEmpty() ? ZERO : new Polynomial(terms);
+    }
+
+    /** Atoms that occur, in their order. */
+    SortedSet<Atom> atoms() {
+        SortedSet<Atom> atoms = new TreeSet<>();
+        terms.keySet().forEach(m -> {
+            for (int i = 0; i < m.size(); i++) {
+                atoms.add(m.atom(i));
+            }
+        });
+        return atoms;
+    }
+
+    /** Letters that occur, in alphabetical order. */
+    public List<String> letters() {
+        return atoms().stream().filter(Atom.Letter.class::isInstance).map(a -> ((Atom.Letter) a).name()).toList();
+    }
+
+    /** Whether equal functions are sure to be equal objects: only letters and numbers, π among them. */
+    boolean isCanonical() {
+        return atoms().stream().allMatch(Atom::isFree);
+    }
+
+    /** Whether it is an ordinary polynomial in letters with rational coefficients. */
+    public boolean isOrdinary() {
+        return terms.keySet().stream().allMatch(m -> m.surd().isOne())
+                && atoms().stream().allMatch(Atom.Letter.class::isInstance);
+    }
+
+    public int degree() {
+        return terms.keySet().stream().mapToInt(Monomial::degree).max().orElse(0);
+    }
+
+    int degree(Atom atom) {
+        return terms.keySet().stream().mapToInt(m -> m.exponent(atom)).max().orElse(0);
+    }
+
+    public int degree(String letter) {
+        return degree(new Atom.Letter(letter));
+    }
+
+    /** @return coefficient of {@code letter}^{@code power}, a polynomial in the other letters */
+    public Polynomial coefficient(String letter, int power) {
+        return coefficient(new Atom.Letter(letter), power);
+    }
+
+    Polynomial coefficient(Atom atom, int power) {
+        Map<Monomial, Rational> found = new HashMap<>();
+        terms.forEach((m, c) -> {
+            if (m.exponent(atom) == power) {
+                found.put(m.without(atom), c);
+            }
+        });
+        return of(found);
+    }
+
+    Monomial leadingMonomial() {
+        return terms.keySet().stream().max(Comparator.naturalOrder()).orElse(Monomial.ONE);
+    }
+
+    Rational leadingCoefficient() {
+        return isZero() ? Rational.ZERO : terms.get(leadingMonomial());
+    }
+
+    /** The coefficient of the leading term; 0 for zero. */
+    public Rational anyCoefficient() {
+        return leadingCoefficient();
+    }
+
+    /** The coefficient here of the leading term of {@code other}; empty when it does not occur. */
+    public Optional<Rational> coefficientLike(Polynomial other) {
+        return Optional.ofNullable(terms.get(other.leadingMonomial()));
+    }
+
+    /** The positive rational whose removal leaves whole coefficients without a common factor; 1 for zero. */
+    public Rational content() {
+        BigInteger num = BigInteger.ZERO;
+        BigInteger den = BigInteger.ONE;
+        for (Rational c : terms.values()) {
+            num = num.gcd(c.num());
+            den = den.divide(den.gcd(c.den())).multiply(c.den());
+        }
+        return isZero() ? Rational.ONE : new Rational(num, den);
+    }
+
+    /** Whole coefficients without a common factor; the sign is kept. */
+    public Polynomial primitive() {
+        return times(content().reciprocal());
+    }
+
+    /** The quotient when the division leaves no remainder; for ordinary polynomials. */
+    Optional<Polynomial> exactOver(Polynomial divisor) {
+        Monomial lead = divisor.leadingMonomial();
+        Rational leadCoefficient = divisor.leadingCoefficient();
+        Map<Monomial, Rational> quotient = new HashMap<>();
+        Polynomial rest = this;
+        Budget budget = new Budget();
+        while (!rest.isZero()) {
+            Optional<Monomial> m = rest.leadingMonomial().over(lead);
+            if (m.isEmpty()) {
+                return Optional.empty();
+            }
+            Rational c = rest.leadingCoefficient().over(leadCoefficient);
+            quotient.put(m.get(), c);
+            rest = rest.minus(divisor.times(term(c, m.get()), budget));
+        }
+        return Optional.of(of(quotient));
+    }
+
+    /** The value with {@code letter} replaced. */
+    public Polynomial substitute(String letter, Polynomial value) {
+        Atom atom = new Atom.Letter(letter);
+        Budget budget = new Budget();
+        Polynomial result = ZERO;
+        for (int k = degree(atom); k >= 0; k--) {
+            result = result.times(value, budget).plus(coefficient(atom, k));
+        }
+        return result;
+    }
+
+    @Override
+    public boolean equals(Object o) {
+        return o instanceof Polynomial p && terms.equals(p.terms);
+    }
+
+    @Override
+    public int hashCode() {
+        return terms.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        StringBuilder text = new StringBuilder();
+        terms.entrySet().stream().sorted(Map.Entry.<Monomial, Rational>comparingByKey().reversed())
+                .forEach(e -> text.append(e.getValue()).append('*').append(e.getKey()).append(' '));
+        return isZero() ? "0" : text.toString().trim();
+    }
+}

@@ -1,0 +1,16 @@
+package littlesummit.core.math;
+
+/** What came of reading an entry: a statement, or the place and the reason where reading stopped. */
+public sealed interface Reading {
+
+    record Understood(Statement statement) implements Reading {}
+
+    /** @param at index of the first character not understood, from 0; the length when more was expected */
+    record Stopped(Problem problem, int at) implements Reading {}
+
+    /** Why reading stopped. */
+    enum Problem {
+        BLANK, TOO_LONG, TOO_DEEP, UNEXPECTED, INCOMPLETE, NOT_CLOSED, UNKNOWN_LETTER, TWO_NUMBERS, UNKNOWN_UNIT, UNIT_ALONE,
+        UNIT_HERE, TOO_LARGE
+    }
+}

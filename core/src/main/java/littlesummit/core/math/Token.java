@@ -1,0 +1,22 @@
+package littlesummit.core.math;
+
+/**
+ * @param text what the token stands for, in plain ASCII where there is such a form
+ * @param at index in the entry of its first character
+ * @param spaced whether white space stands before it
+ */
+record Token(Kind kind, String text, int at, boolean spaced) {
+    enum Kind {
+        NUMBER, VULGAR, LETTER, PI, INFINITY, WORD, UNIT, UNKNOWN_UNIT,
+        PLUS, MINUS, PLUS_MINUS, TIMES, DIVIDE, CARET, OPEN, CLOSE, BAR, COMMA, COLON, RELATION,
+        PERCENT, DOLLAR, DEGREE, ROOT_SIGN, ROOT, FRACTION, UNION, WITHOUT, EMPTY_SET, REALS, GAP, UNKNOWN, END
+    }
+
+    boolean is(Kind other) {
+        return kind == other;
+    }
+
+    boolean is(Kind other, String itsText) {
+        return kind == other && text.equals(itsText);
+    }
+}
