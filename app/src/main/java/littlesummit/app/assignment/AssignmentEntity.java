@@ -1,0 +1,73 @@
+package littlesummit.app.assignment;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Skills to work through, for a class, until a date. */
+@Entity
+@Table(name = "assignment")
+class AssignmentEntity {
+    @Id
+    private String id;
+    private String classId;
+    private String title;
+    private String target;
+    private String policy;
+    private Instant due;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "assignment_skill", joinColumns = @JoinColumn(name = "assignment_id"))
+    @OrderColumn(name = "place")
+    @Column(name = "skill")
+    private List<String> skills = new ArrayList<>();
+
+    protected AssignmentEntity() {}
+
+    AssignmentEntity(String id, String classId, String title, String target, String policy, Instant due, List<String> skills) {
+        this.id = id;
+        this.classId = classId;
+        this.title = title;
+        this.target = target;
+        this.policy = policy;
+        this.due = due;
+        this.skills = new ArrayList<>(skills);
+    }
+
+    String id() {
+        return id;
+    }
+
+    String classId() {
+        return classId;
+    }
+
+    String title() {
+        return title;
+    }
+
+    String target() {
+        return target;
+    }
+
+    String policy() {
+        return policy;
+    }
+
+    Instant due() {
+        return due;
+    }
+
+    List<String> skills() {
+        return List.copyOf(skills);
+    }
+}

@@ -1,0 +1,90 @@
+package littlesummit.app.demo;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import littlesummit.app.assignment.Assignment;
+import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.people.PeopleService;
+import littlesummit.app.people.Person;
+import littlesummit.app.people.Role;
+import littlesummit.core.practice.Policy;
+import littlesummit.core.practice.Target;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.stereotype.Component;
+
+/** The class of the valley school, with work due around the day it is started. All of it is invented. */
+@Component
+@ConditionalOnProperty("summit.demo")
+class DemoData implements SmartLifecycle {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
+    private static final String PASSWORD = "summit";
+    private static final List<String> SKILLS = List.of("scientific-notation", "percent-discount");
+    private final PeopleService people;
+    private final AssignmentService assignments;
+    private final SimulatedStudent students;
+    private final Clock clock;
+    private boolean running;
+
+    DemoData(PeopleService people, AssignmentService assignments, SimulatedStudent students, Clock clock) {
+        this.people = people;
+        this.assignments = assignments;
+        this.students = students;
+        this.clock = clock;
+    }
+
+    /** Early in the start: the first visitor finds everything in its place. */
+    @Override
+    public int getPhase() {
+        return 0;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+
+    @Override
+    public void stop() {
+        running = false;
+    }
+
+    @Override
+    public void start() {
+        running = true;
+        if (!people.isEmpty()) {
+            return;
+        }
+        String classId = people.addClass("Valley school, class of the upper hut");
+        people.add("orla", "Orla Fennimer", Role.INSTRUCTOR, PASSWORD, classId);
+        Assignment current = assignments.add(classId, "Hut stores", SKILLS, new Target.Score(80), Policy.DEFAULT, due(3));
+        assignments.add(classId, "Cable way tickets", List.of("percent-discount"), new Target.Score(90), Policy.DEFAULT, due(12));
+        Assignment past = assignments.add(classId, "Weather log", List.of("scientific-notation"), new Target.Score(80), Policy.DEFAULT, due(-4));
+        people.add("wim", "Wim Tarrow", Role.STUDENT, PASSWORD, classId);
+        Person middle = people.add("nela", "Nela Brisk", Role.STUDENT, PASSWORD, classId);
+        students.inTheMiddle(middle, current);
+        students.work(middle, past, "scientific-notation", 12, 100);
+        List<String> names = List.of("Ansa Holm", "Bero Linden", "Cilla Moss", "Dario Fenn", "Edda Rook", "Falko Steen", "Greta Vane",
+                "Hanno Quill", "Isa Marl", "Jory Thane");
+        for (int i = 0; i < names.size(); i++) {
+            String username = names.get(i).split(" ")[0].toLowerCase(java.util.Locale.ROOT);
+            Person person = people.add(username, names.get(i), Role.STUDENT, PASSWORD, classId);
+            students.work(person, i % 2 == 0 ? current : past, "scientific-notation", 1 + i, 55 + 4 * i);
+            if (i > 4) {
+                students.work(person, current, "percent-discount", i - 3, 55 + 4 * i);
+            }
+        }
+        LOG.info("demo data made");
+    }
+
+    /** The end of a day, counted from today. */
+    private Instant due(int days) {
+        return clock.instant().plus(days, ChronoUnit.DAYS).atZone(ZoneId.systemDefault()).with(LocalTime.of(20, 0)).toInstant();
+    }
+}

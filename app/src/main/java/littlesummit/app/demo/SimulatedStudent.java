@@ -1,0 +1,83 @@
+package littlesummit.app.demo;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import littlesummit.app.assignment.Assignment;
+import littlesummit.app.people.Person;
+import littlesummit.app.practice.PracticeService;
+import littlesummit.app.practice.PracticeService.Attempt;
+import littlesummit.app.practice.PracticeService.Place;
+import littlesummit.app.served.ServedItems;
+import littlesummit.app.working.WorkService;
+import littlesummit.core.item.Field;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.Part;
+import littlesummit.core.skill.Catalogue;
+import org.springframework.stereotype.Component;
+
+/** Works through items the way a student would, through the same service as the screen. */
+@Component
+class SimulatedStudent {
+    private static final String FIRST = "scientific-notation";
+    private final PracticeService practice;
+    private final ServedItems items;
+    private final WorkService work;
+    private int keys;
+
+    SimulatedStudent(PracticeService practice, ServedItems items, WorkService work) {
+        this.practice = practice;
+        this.items = items;
+        this.work = work;
+    }
+
+    private String key() {
+        return "demo-" + keys++;
+    }
+
+    /** @param count items to work; @param skillfulness chance in percent of answering right */
+    void work(Person person, Assignment assignment, String skill, int count, int skillfulness) {
+        Place place = new Place(person, assignment.id(), skill);
+        Random chance = new Random(person.username().hashCode());
+        for (int i = 0; i < count; i++) {
+            String itemId = practice.currentItem(place);
+            answer(place, itemId, chance.nextInt(100) < skillfulness);
+            practice.next(place, itemId, true, key());
+        }
+    }
+
+    private void answer(Place place, String itemId, boolean right) {
+        Item item = Catalogue.make(items.require(place.person(), itemId).ref());
+        for (int part = 0; part < item.parts().size(); part++) {
+            int tries = right ? 1 : 3;
+            for (int i = 0; i < tries && practice.isOpen(place, itemId, part); i++) {
+                practice.check(place, new Attempt(itemId, part, entries(item.parts().get(part), right, i), true), key());
+            }
+        }
+    }
+
+    private static Map<String, String> entries(Part part, boolean right, int attempt) {
+        Map<String, String> entries = new HashMap<>();
+        for (Field field : part.fields()) {
+            List<String> wrong = field.mistakes().stream().filter(m -> !m.slip().equals("coefficient-range")).map(m -> m.entry()).toList();
+            entries.put(field.id(), right || wrong.isEmpty() ? field.answer().expected() : wrong.get(attempt % wrong.size()));
+        }
+        return entries;
+    }
+
+    /** Some items done, one of them missed, and now in an item with a hint open, lines written and an entry begun. */
+    void inTheMiddle(Person person, Assignment assignment) {
+        Place place = new Place(person, assignment.id(), FIRST);
+        for (boolean right : new boolean[] {true, true, true, false, true}) {
+            String itemId = practice.currentItem(place);
+            answer(place, itemId, right);
+            practice.next(place, itemId, true, key());
+        }
+        String itemId = practice.currentItem(place);
+        practice.hint(place, itemId, key());
+        Item item = Catalogue.make(items.require(person, itemId).ref());
+        work.save(person, itemId, List.of(item.given() + " = ", "count the places"));
+        items.keepDraft(person, itemId, Map.of("answer", item.given().substring(0, 2)));
+    }
+}

@@ -1,0 +1,13 @@
+package littlesummit.app.people;
+
+import java.io.Serializable;
+import java.security.Principal;
+
+/** The one who is signed in; kept in the session. @param classId the class of a student or an instructor */
+public record Person(String id, String username, String name, Role role, String classId, String className) implements Principal, Serializable {
+    /** The name that sessions are found by. */
+    @Override
+    public String getName() {
+        return username;
+    }
+}

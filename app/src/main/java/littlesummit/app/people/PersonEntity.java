@@ -1,0 +1,76 @@
+package littlesummit.app.people;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+
+/** A student or an instructor. */
+@Entity
+@Table(name = "person")
+class PersonEntity {
+    private static final int MOST_WRONG_TRIES = 8;
+    private static final Duration LOCK = Duration.ofMinutes(5);
+
+    @Id
+    private String id;
+    private String username;
+    private String name;
+    @Enumerated(EnumType.STRING)
+    private Role role;
+    private String passwordHash;
+    @Column(name = "class_id")
+    private String classId;
+    private int wrongTries;
+    private Instant lockedUntil;
+
+    protected PersonEntity() {}
+
+    PersonEntity(String id, String username, String name, Role role, String passwordHash, String classId) {
+        this.id = id;
+        this.username = username;
+        this.name = name;
+        this.role = role;
+        this.passwordHash = passwordHash;
+        this.classId = classId;
+    }
+
+    Person toPerson(String className) {
+        return new Person(id, username, name, role, classId, className);
+    }
+
+    String id() {
+        return id;
+    }
+
+    String classId() {
+        return classId;
+    }
+
+    String passwordHash() {
+        return passwordHash;
+    }
+
+    boolean isLocked(Instant now) {
+        return Optional.ofNullable(lockedUntil).filter(now::isBefore).isPresent();
+    }
+
+    /** Too many wrong passwords in a row lock the account for a while. */
+    void wrongPassword(Instant now) {
+        wrongTries++;
+        if (wrongTries >= MOST_WRONG_TRIES) {
+            wrongTries = 0;
+            lockedUntil = now.plus(LOCK);
+        }
+    }
+
+    void rightPassword() {
+        wrongTries = 0;
+        lockedUntil = null;
+    }
+}

@@ -1,0 +1,8 @@
+package littlesummit.app.people;
+
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PersonRepository extends JpaRepository<PersonEntity, String> {
+    Optional<PersonEntity> findByUsername(String username);
+}

@@ -1,0 +1,40 @@
+package littlesummit.app.practice;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+
+/** One row of the log; never changed. */
+@Entity
+@Table(name = "practice_event")
+class EventEntity {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+    private String personId;
+    private String assignmentId;
+    private String skill;
+    private String itemId;
+    private String idempotencyKey;
+    private String payload;
+    private Instant at;
+
+    protected EventEntity() {}
+
+    EventEntity(ProgressEntity of, String itemId, String idempotencyKey, String payload, Instant at) {
+        this.personId = of.personId();
+        this.assignmentId = of.assignmentId();
+        this.skill = of.skill();
+        this.itemId = itemId;
+        this.idempotencyKey = idempotencyKey;
+        this.payload = payload;
+        this.at = at;
+    }
+
+    String payload() {
+        return payload;
+    }
+}

@@ -1,0 +1,13 @@
+package littlesummit.app.practice;
+
+import java.time.Instant;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface EventRepository extends JpaRepository<EventEntity, Long> {
+    boolean existsByPersonIdAndIdempotencyKey(String personId, String idempotencyKey);
+
+    List<EventEntity> findByPersonIdAndAssignmentIdAndSkillOrderById(String personId, String assignmentId, String skill);
+
+    int countByPersonIdAndAtAfter(String personId, Instant since);
+}

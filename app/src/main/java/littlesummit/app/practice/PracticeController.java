@@ -1,0 +1,86 @@
+package littlesummit.app.practice;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.PositiveOrZero;
+import jakarta.validation.constraints.Size;
+import java.util.Map;
+import littlesummit.app.people.Person;
+import littlesummit.app.practice.PracticeService.Attempt;
+import littlesummit.app.practice.PracticeService.Checked;
+import littlesummit.app.practice.PracticeService.Place;
+import littlesummit.app.web.Problem;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** One skill of an assignment, worked item by item. Whatever changes something carries a key, so that a resend counts once. */
+@RestController
+@RequestMapping("/api/practice/{assignmentId}/{skillId}")
+class PracticeController {
+    private static final String KEY = "Idempotency-Key";
+    private static final int LONGEST_KEY = 64;
+    private final PracticeService practice;
+
+    PracticeController(PracticeService practice) {
+        this.practice = practice;
+    }
+
+    record Check(@NotNull(message = "The item is missing.") String itemId, @PositiveOrZero(message = "There is no such part.") int part,
+            @NotNull(message = "The entries are missing.") Map<String, @NotNull(message = "An entry is missing.")
+                    @Size(max = 500, message = "An entry may have at most 500 characters. Shorten it; nothing was counted.") String> entries,
+            boolean confirmed) {}
+
+    record OfItem(@NotNull(message = "The item is missing.") String itemId) {}
+
+    /** @param like whether it shall be another like the missed one */
+    record Next(@NotNull(message = "The item is missing.") String itemId, boolean like) {}
+
+    @GetMapping
+    PracticeView open(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId) {
+        return practice.open(new Place(person, assignmentId, skillId));
+    }
+
+    @PostMapping("/check")
+    Checked check(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
+            @RequestHeader(KEY) String key, @Valid @RequestBody Check request) {
+        Attempt attempt = new Attempt(request.itemId(), request.part(), request.entries(), request.confirmed());
+        return practice.check(new Place(person, assignmentId, skillId), attempt, valid(key));
+    }
+
+    @PostMapping("/hint")
+    PracticeView hint(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
+            @RequestHeader(KEY) String key, @Valid @RequestBody OfItem request) {
+        return practice.hint(new Place(person, assignmentId, skillId), request.itemId(), valid(key));
+    }
+
+    @PostMapping("/example")
+    PracticeView example(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
+            @RequestHeader(KEY) String key, @Valid @RequestBody OfItem request) {
+        return practice.example(new Place(person, assignmentId, skillId), request.itemId(), valid(key));
+    }
+
+    @PostMapping("/solution")
+    PracticeView solution(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
+            @RequestHeader(KEY) String key, @Valid @RequestBody OfItem request) {
+        return practice.solution(new Place(person, assignmentId, skillId), request.itemId(), valid(key));
+    }
+
+    @PostMapping("/next")
+    PracticeView next(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
+            @RequestHeader(KEY) String key, @Valid @RequestBody Next request) {
+        return practice.next(new Place(person, assignmentId, skillId), request.itemId(), request.like(), valid(key));
+    }
+
+    private static String valid(String key) {
+        if (key.isBlank() || key.length() > LONGEST_KEY) {
+            throw Problem.badRequest("The key of the request must have 1 to " + LONGEST_KEY + " characters.");
+        }
+        return key;
+    }
+}

@@ -1,0 +1,239 @@
+package littlesummit.app.practice;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import littlesummit.app.assignment.Assignment;
+import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.people.Person;
+import littlesummit.app.practice.PracticeView.FeedbackView;
+import littlesummit.app.served.ServedItem;
+import littlesummit.app.served.ServedItems;
+import littlesummit.app.web.Problem;
+import littlesummit.app.working.WorkService;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.Part;
+import littlesummit.core.practice.ItemState;
+import littlesummit.core.practice.LastLine;
+import littlesummit.core.practice.PartCheck;
+import littlesummit.core.practice.PracticeEvent;
+import littlesummit.core.practice.SkillState;
+import littlesummit.core.skill.Catalogue;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Practice of one skill of an assignment: reads the state, asks core, appends to the log. */
+@Service
+public class PracticeService {
+    private final AssignmentService assignments;
+    private final ServedItems items;
+    private final WorkService work;
+    private final PracticeLog log;
+    private final EventRepository events;
+    private final Clock clock;
+    private final int checksPerMinute;
+
+    PracticeService(AssignmentService assignments, ServedItems items, WorkService work, PracticeLog log, EventRepository events,
+            Clock clock, @Value("${summit.checks-per-minute}") int checksPerMinute) {
+        this.assignments = assignments;
+        this.items = items;
+        this.work = work;
+        this.log = log;
+        this.events = events;
+        this.clock = clock;
+        this.checksPerMinute = checksPerMinute;
+    }
+
+    /** Which student works on which skill. */
+    public record Place(Person person, String assignmentId, String skillId) {}
+
+    /** @param confirmed whether the student insists on an entry that differs from the last line of work */
+    public record Attempt(String itemId, int part, Map<String, String> entries, boolean confirmed) {}
+
+    /**
+     * What came of an attempt.
+     *
+     * @param unread what could not be read; then nothing was counted
+     * @param repeated whether it is what was judged just before; then nothing was counted
+     * @param conflict the last line and the entry, when they differ and nobody has insisted; then nothing was counted
+     */
+    public record Checked(PracticeView view, List<FeedbackView> unread, boolean repeated, Optional<LastLine.Conflict> conflict) {}
+
+    @Transactional
+    PracticeView open(Place place) {
+        Assignment assignment = assignment(place);
+        ProgressEntity row = log.row(place.person().id(), assignment, place.skillId());
+        return view(place, assignment, row, log.state(row));
+    }
+
+    /** Id of the item that the student is in. */
+    @Transactional
+    public String currentItem(Place place) {
+        return open(place).item().id();
+    }
+
+    /** Whether a part of the current item still waits for an answer. */
+    @Transactional
+    public boolean isOpen(Place place, String itemId, int part) {
+        PracticeView.ItemView item = open(place).item();
+        return item.id().equals(itemId) && item.outcome().isEmpty() && item.currentPart() == part;
+    }
+
+    private Assignment assignment(Place place) {
+        Assignment assignment = assignments.require(place.person(), place.assignmentId());
+        if (!assignment.skills().contains(place.skillId())) {
+            throw Problem.notFound("This assignment has no such skill.");
+        }
+        return assignment;
+    }
+
+    private PracticeView view(Place place, Assignment assignment, ProgressEntity row, SkillState state) {
+        SkillState now = state;
+        if (state.current().isEmpty()) {
+            ServedItem first = items.serve(place.person().id(), assignment.id(), place.skillId(), state.nextTier());
+            now = log.append(row, state, served(first, state, false), "first-" + first.id());
+        }
+        ServedItem served = items.require(place.person(), now.current().orElseThrow().itemId());
+        return PracticeViews.of(assignment, place.skillId(), now, served);
+    }
+
+    private PracticeEvent served(ServedItem item, SkillState state, boolean similar) {
+        Item made = Catalogue.make(item.ref());
+        return new PracticeEvent.Served(clock.instant(), item.id(), item.ref(), similar, made.guessChance(),
+                made.parts().stream().map(state.policy()::tries).toList());
+    }
+
+    /** One more event about the current item, unless its key is known already. */
+    private PracticeView append(Place place, String itemId, String key, Function<ItemState, PracticeEvent> event) {
+        Assignment assignment = assignment(place);
+        ProgressEntity row = log.row(place.person().id(), assignment, place.skillId());
+        SkillState state = log.state(row);
+        if (!log.knows(place.person().id(), key)) {
+            ItemState item = current(place, state, itemId);
+            state = log.append(row, state, event.apply(item), key);
+        }
+        return view(place, assignment, row, state);
+    }
+
+    private ItemState current(Place place, SkillState state, String itemId) {
+        items.require(place.person(), itemId);
+        return state.current().filter(i -> i.itemId().equals(itemId) && !i.isClosed())
+                .orElseThrow(() -> Problem.conflict("This item is no longer open here. Another window has moved on; load the page again."));
+    }
+
+    @Transactional
+    public Checked check(Place place, Attempt attempt, String key) {
+        limit(place.person());
+        Assignment assignment = assignment(place);
+        ProgressEntity row = log.row(place.person().id(), assignment, place.skillId());
+        SkillState state = log.state(row);
+        if (log.knows(place.person().id(), key)) {
+            return new Checked(view(place, assignment, row, state), List.of(), false, Optional.empty());
+        }
+        ItemState now = current(place, state, attempt.itemId());
+        Part part = part(now, attempt);
+        Map<String, String> entries = PracticeViews.trimmed(part, attempt.entries());
+        if (entries.equals(now.parts().get(attempt.part()).last())) {
+            return new Checked(view(place, assignment, row, state), List.of(), true, Optional.empty());
+        }
+        Optional<LastLine.Conflict> conflict = attempt.confirmed() ? Optional.empty() : conflict(place, attempt, part, entries);
+        if (conflict.isPresent()) {
+            return new Checked(view(place, assignment, row, state), List.of(), false, conflict);
+        }
+        PartCheck check = PartCheck.of(part, entries);
+        SkillState after = log.append(row, state, new PracticeEvent.Tried(clock.instant(), attempt.itemId(), attempt.part(),
+                check.result(), entries), key);
+        List<FeedbackView> unread = check.result() == PracticeEvent.Result.UNREADABLE
+                ? PracticeViews.feedback(check).stream().filter(f -> f.verdict().equals("unreadable")).toList() : List.of();
+        return new Checked(view(place, assignment, row, after), unread, false, Optional.empty());
+    }
+
+    private void limit(Person person) {
+        Instant minuteAgo = clock.instant().minusSeconds(60);
+        if (events.countByPersonIdAndAtAfter(person.id(), minuteAgo) >= checksPerMinute) {
+            throw Problem.tooMany("That was very quick. Wait a moment; what you entered is kept.");
+        }
+    }
+
+    private static Part part(ItemState now, Attempt attempt) {
+        if (attempt.part() != now.currentPart()) {
+            throw Problem.conflict("This part is not the one that is open. Load the page again.");
+        }
+        Part part = Catalogue.make(now.ref()).parts().get(attempt.part());
+        List<String> ids = part.fields().stream().map(f -> f.id()).toList();
+        if (!ids.containsAll(attempt.entries().keySet())) {
+            throw Problem.badRequest("This item has no such field.");
+        }
+        return part;
+    }
+
+    private Optional<LastLine.Conflict> conflict(Place place, Attempt attempt, Part part, Map<String, String> entries) {
+        if (part.fields().size() != 1) {
+            return Optional.empty();
+        }
+        var field = part.fields().getFirst();
+        return LastLine.conflict(field.answer(), work.page(place.person(), attempt.itemId()).lines(), entries.get(field.id()));
+    }
+
+    @Transactional
+    public PracticeView hint(Place place, String itemId, String key) {
+        return append(place, itemId, key, item -> {
+            int part = item.currentPart();
+            int inAll = Catalogue.make(item.ref()).parts().get(part).hints().size();
+            return new PracticeEvent.HintOpened(clock.instant(), itemId, part, Math.min(inAll, item.parts().get(part).hints() + 1));
+        });
+    }
+
+    @Transactional
+    public PracticeView example(Place place, String itemId, String key) {
+        return append(place, itemId, key, item -> new PracticeEvent.ExampleOpened(clock.instant(), itemId));
+    }
+
+    @Transactional
+    public PracticeView solution(Place place, String itemId, String key) {
+        return append(place, itemId, key, item -> new PracticeEvent.SolutionOpened(clock.instant(), itemId));
+    }
+
+    /** The next item, or another like the one that was missed. The current one must be closed. */
+    @Transactional
+    public PracticeView next(Place place, String itemId, boolean like, String key) {
+        Assignment assignment = assignment(place);
+        ProgressEntity row = log.row(place.person().id(), assignment, place.skillId());
+        SkillState state = log.state(row);
+        items.require(place.person(), itemId);
+        boolean closed = state.current().filter(i -> i.itemId().equals(itemId) && i.isClosed()).isPresent();
+        if (closed && !log.knows(place.person().id(), key)) {
+            boolean similar = like && state.offersSimilar();
+            ServedItem next = similar
+                    ? items.serveLike(place.person().id(), assignment.id(), state.current().orElseThrow().ref())
+                    : items.serve(place.person().id(), assignment.id(), place.skillId(), state.nextTier());
+            state = log.append(row, state, served(next, state, similar), key);
+        }
+        return view(place, assignment, row, state);
+    }
+
+    /** Where a student stands in a skill of an assignment. @param scores after each closed item */
+    public record Standing(String assignmentId, String skillId, int score, boolean reached, boolean started, List<Integer> scores) {}
+
+    @Transactional(readOnly = true)
+    public List<Standing> standings(Person person) {
+        return log.of(person.id()).stream().map(row -> new Standing(row.assignmentId(), row.skill(), row.score(), row.reached(), true,
+                log.state(row).history().stream().map(s -> s.after()).toList())).toList();
+    }
+
+    /** How many snapshots differ from the replayed log; none ever should. */
+    @Transactional(readOnly = true)
+    public long differences() {
+        return log.all().stream().filter(row -> !log.state(row).equals(log.replayed(row))).count();
+    }
+
+    /** How many snapshots there are. */
+    @Transactional(readOnly = true)
+    public long snapshots() {
+        return log.all().size();
+    }
+}

@@ -1,0 +1,64 @@
+package littlesummit.app.security;
+
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+
+/** Who may do what, before any feature is asked. */
+@Configuration
+class SecurityConfiguration {
+    /** Nothing from other hosts; styles inline because KaTeX places its boxes by style attributes. */
+    private static final String CONTENT_POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
+            + "img-src 'self' data: blob:; font-src 'self' data:; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+        CsrfTokenRequestAttributeHandler eager = new CsrfTokenRequestAttributeHandler();
+        eager.setCsrfRequestAttributeName(null);
+        return http
+                .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse()).csrfTokenRequestHandler(eager))
+                .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(r -> { }))
+                .authorizeHttpRequests(a -> a
+                        .requestMatchers(HttpMethod.POST, "/api/session").permitAll()
+                        .requestMatchers(HttpMethod.GET, "/api/session").permitAll()
+                        .requestMatchers("/api/openapi/**").hasRole("INSTRUCTOR")
+                        .requestMatchers("/api/**").authenticated()
+                        .anyRequest().permitAll())
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, failure) -> refuse(response, 401,
+                                "Sign in first. What you entered is kept."))
+                        .accessDeniedHandler((request, response, failure) -> refuse(response, 403,
+                                "This page is out of date, or not open to you. Load it again.")))
+                .securityContext(c -> c.securityContextRepository(contexts()))
+                .requestCache(c -> c.disable())
+                .formLogin(f -> f.disable())
+                .httpBasic(b -> b.disable())
+                .logout(l -> l.disable())
+                .build();
+    }
+
+    private static void refuse(HttpServletResponse response, int status, String sentence) throws java.io.IOException {
+        response.setStatus(status);
+        response.setContentType("application/problem+json");
+        response.getWriter().write("{\"title\":\"Not allowed\",\"status\":" + status + ",\"detail\":\"" + sentence + "\"}");
+    }
+
+    @Bean
+    SecurityContextRepository contexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    PasswordEncoder passwords() {
+        return new BCryptPasswordEncoder(10);
+    }
+}

@@ -1,0 +1,33 @@
+package littlesummit.app.served;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Map;
+import littlesummit.app.people.Person;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is typed and not yet checked, saved as it is typed. */
+@RestController
+class DraftController {
+    private final ServedItems items;
+
+    DraftController(ServedItems items) {
+        this.items = items;
+    }
+
+    record Draft(@NotNull(message = "Nothing was sent to keep.") @Size(max = 40, message = "These are more fields than any item has.")
+            Map<String, @Size(max = 500, message = "An entry may have at most 500 characters.") String> entries) {}
+
+    @PutMapping("/api/items/{itemId}/draft")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void keep(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody Draft draft) {
+        items.keepDraft(person, itemId, draft.entries());
+    }
+}

@@ -1,0 +1,17 @@
+package littlesummit.app.served;
+
+import java.util.Map;
+import littlesummit.core.item.ItemRef;
+
+/**
+ * An item that a student has been given.
+ *
+ * @param number counted within the skill and assignment, from 1
+ * @param example the item whose solution is shown as the worked example
+ * @param draft what is typed and not yet checked, by field id
+ */
+public record ServedItem(String id, String assignmentId, int number, ItemRef ref, ItemRef example, Map<String, String> draft) {
+    public ServedItem {
+        draft = Map.copyOf(draft);
+    }
+}

@@ -1,0 +1,109 @@
+package littlesummit.app.served;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.security.SecureRandom;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import littlesummit.app.people.Person;
+import littlesummit.app.web.Problem;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.ItemRef;
+import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.Skill;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Gives items to students, never the same numbers twice while there are others, and finds them again for their owner only. */
+@Service
+public class ServedItems {
+    /** Seeds tried before the numbers of a tier count as used up. */
+    private static final int MOST_TRIES = 300;
+    private final ServedItemRepository items;
+    private final ObjectMapper json;
+    private final SecureRandom seeds = new SecureRandom();
+
+    ServedItems(ServedItemRepository items, ObjectMapper json) {
+        this.items = items;
+        this.json = json;
+    }
+
+    /** A fresh item of a tier, any variant. */
+    @Transactional
+    public ServedItem serve(String personId, String assignmentId, String skillId, int tier) {
+        Skill skill = Catalogue.require(skillId);
+        Item item = skill.make(tier, seeds.nextLong());
+        for (int i = 0; i < MOST_TRIES && isKnown(personId, item); i++) {
+            item = skill.make(tier, seeds.nextLong());
+        }
+        return keep(personId, assignmentId, item);
+    }
+
+    /** Another one like it. */
+    @Transactional
+    public ServedItem serveLike(String personId, String assignmentId, ItemRef ref) {
+        Item item = Catalogue.make(ref.withSeed(seeds.nextLong()));
+        for (int i = 0; i < MOST_TRIES && isKnown(personId, item); i++) {
+            item = Catalogue.make(ref.withSeed(seeds.nextLong()));
+        }
+        return keep(personId, assignmentId, item);
+    }
+
+    private boolean isKnown(String personId, Item item) {
+        return items.existsByPersonIdAndSkillAndFingerprint(personId, item.ref().skill(), item.fingerprint());
+    }
+
+    private ServedItem keep(String personId, String assignmentId, Item item) {
+        int number = 1 + items.countByPersonIdAndAssignmentIdAndSkill(personId, assignmentId, item.ref().skill());
+        return served(items.save(new ServedItemEntity(UUID.randomUUID().toString(), personId, assignmentId, number, item.ref(),
+                item.fingerprint(), exampleSeed(item))));
+    }
+
+    /** A seed whose item has other numbers than this one. */
+    private long exampleSeed(Item item) {
+        long seed = seeds.nextLong();
+        while (Catalogue.make(item.ref().withSeed(seed)).fingerprint().equals(item.fingerprint())) {
+            seed = seeds.nextLong();
+        }
+        return seed;
+    }
+
+    /** @throws Problem when there is none, or when it is another student's */
+    @Transactional(readOnly = true)
+    public ServedItem require(Person person, String itemId) {
+        return served(entity(person, itemId));
+    }
+
+    private ServedItemEntity entity(Person person, String itemId) {
+        return items.findById(itemId).filter(i -> i.personId().equals(person.id()))
+                .orElseThrow(() -> Problem.notFound("There is no such item for you."));
+    }
+
+    /** Keeps what is typed but not checked. */
+    @Transactional
+    public void keepDraft(Person person, String itemId, Map<String, String> entries) {
+        ServedItemEntity entity = entity(person, itemId);
+        Item item = Catalogue.make(entity.ref());
+        List<String> ids = item.parts().stream().flatMap(p -> p.fields().stream()).map(f -> f.id()).toList();
+        if (!ids.containsAll(entries.keySet())) {
+            throw Problem.badRequest("This item has no such field.");
+        }
+        try {
+            entity.keepDraft(json.writeValueAsString(entries));
+        } catch (JsonProcessingException bug) {
+            throw new IllegalStateException(bug);
+        }
+    }
+
+    private ServedItem served(ServedItemEntity entity) {
+        try {
+            Map<String, String> draft = json.readValue(entity.draft(), new TypeReference<Map<String, String>>() {});
+            return new ServedItem(entity.id(), entity.assignmentId(), entity.number(), entity.ref(),
+                    entity.ref().withSeed(entity.exampleSeed()), draft);
+        } catch (JsonProcessingException damaged) {
+            throw new IllegalStateException("draft of item " + entity.id(), damaged);
+        }
+    }
+}

@@ -1,0 +1,28 @@
+package littlesummit.app.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Refuses request bodies that no screen of ours sends, and those that do not say how long they are. */
+@Component
+class BodyLimit extends OncePerRequestFilter {
+    private static final long MOST_BYTES = 256 * 1024;
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        boolean chunked = request.getHeader("Transfer-Encoding") != null;
+        if (request.getContentLengthLong() > MOST_BYTES || chunked) {
+            response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
+            response.setContentType("application/problem+json");
+            response.getWriter().write("{\"title\":\"Too large\",\"status\":413,\"detail\":\"This is more than can be taken at once.\"}");
+            return;
+        }
+        chain.doFilter(request, response);
+    }
+}

@@ -1,0 +1,39 @@
+package littlesummit.app.web;
+
+import org.springframework.http.HttpStatus;
+
+/** What a request got wrong, said to a person. Becomes a problem document (RFC 9457). */
+public final class Problem extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+    private final HttpStatus status;
+
+    private Problem(HttpStatus status, String sentence) {
+        super(sentence);
+        this.status = status;
+    }
+
+    HttpStatus status() {
+        return status;
+    }
+
+    /** Also for what exists but belongs to somebody else: that it exists is not told. */
+    public static Problem notFound(String sentence) {
+        return new Problem(HttpStatus.NOT_FOUND, sentence);
+    }
+
+    public static Problem badRequest(String sentence) {
+        return new Problem(HttpStatus.BAD_REQUEST, sentence);
+    }
+
+    public static Problem conflict(String sentence) {
+        return new Problem(HttpStatus.CONFLICT, sentence);
+    }
+
+    public static Problem tooMany(String sentence) {
+        return new Problem(HttpStatus.TOO_MANY_REQUESTS, sentence);
+    }
+
+    public static Problem unauthorized(String sentence) {
+        return new Problem(HttpStatus.UNAUTHORIZED, sentence);
+    }
+}

@@ -1,0 +1,73 @@
+package littlesummit.app.web;
+
+import com.fasterxml.jackson.databind.JavaType;
+import com.fasterxml.jackson.databind.type.TypeFactory;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.oas.models.media.ArraySchema;
+import io.swagger.v3.oas.models.media.ObjectSchema;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Iterator;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/**
+ * Describes our records: every component is required unless it is optional, and a sealed interface is one of its records, told
+ * apart by the tag that {@link SealedTypes} writes.
+ */
+@Component
+class RecordSchemas implements ModelConverter {
+    @Override
+    public Schema<?> resolve(AnnotatedType annotated, ModelConverterContext context, Iterator<ModelConverter> chain) {
+        JavaType type = TypeFactory.defaultInstance().constructType(annotated.getType());
+        Class<?> raw = type.getRawClass();
+        if (raw == Optional.class) {
+            return context.resolve(new AnnotatedType(type.containedType(0)).resolveAsRef(true));
+        }
+        if (Collection.class.isAssignableFrom(raw)) {
+            return new ArraySchema().items(context.resolve(new AnnotatedType(type.getContentType()).resolveAsRef(true)));
+        }
+        if (!raw.getName().startsWith("littlesummit.") || raw.isEnum() || !raw.isRecord() && !raw.isSealed()) {
+            return chain.hasNext() ? chain.next().resolve(annotated, context, chain) : null;
+        }
+        String name = name(raw);
+        if (!context.getDefinedModels().containsKey(name)) {
+            context.defineModel(name, new ObjectSchema());
+            context.defineModel(name, raw.isRecord() ? record(raw, context) : union(raw, context));
+        }
+        return new Schema<>().$ref("#/components/schemas/" + name);
+    }
+
+    private static String name(Class<?> type) {
+        Class<?> outer = type.getEnclosingClass();
+        return outer != null && outer.isSealed() ? outer.getSimpleName() + type.getSimpleName() : type.getSimpleName();
+    }
+
+    private static Schema<?> record(Class<?> type, ModelConverterContext context) {
+        Schema<?> schema = new ObjectSchema();
+        if (Arrays.stream(type.getInterfaces()).anyMatch(Class::isSealed)) {
+            schema.addProperty("kind", new StringSchema().addEnumItem(type.getSimpleName()));
+            schema.addRequiredItem("kind");
+        }
+        for (RecordComponent component : type.getRecordComponents()) {
+            schema.addProperty(component.getName(), context.resolve(new AnnotatedType(component.getGenericType()).resolveAsRef(true)));
+            if (component.getType() != Optional.class) {
+                schema.addRequiredItem(component.getName());
+            }
+        }
+        return schema;
+    }
+
+    private static Schema<?> union(Class<?> type, ModelConverterContext context) {
+        Schema<?> schema = new Schema<>();
+        for (Class<?> sub : type.getPermittedSubclasses()) {
+            schema.addOneOfItem(context.resolve(new AnnotatedType(sub).resolveAsRef(true)));
+        }
+        return schema;
+    }
+}

@@ -1,0 +1,56 @@
+package littlesummit.app.web;
+
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.databind.cfg.MapperConfig;
+import com.fasterxml.jackson.databind.introspect.Annotated;
+import com.fasterxml.jackson.databind.introspect.AnnotatedClass;
+import com.fasterxml.jackson.databind.introspect.AnnotatedMember;
+import com.fasterxml.jackson.databind.introspect.AnnotatedMethod;
+import com.fasterxml.jackson.databind.introspect.JacksonAnnotationIntrospector;
+import com.fasterxml.jackson.databind.jsontype.NamedType;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Writes the sealed types of core as tagged objects, so that core needs no annotation of a library: {@code "kind"} holds the name
+ * of the record. The client's types become unions of the same tags.
+ */
+final class SealedTypes extends JacksonAnnotationIntrospector {
+    private static final long serialVersionUID = 1L;
+    private static final JsonTypeInfo.Value TAG = JsonTypeInfo.Value.construct(JsonTypeInfo.Id.NAME, JsonTypeInfo.As.PROPERTY,
+            "kind", null, false, true);
+
+    @Override
+    public JsonTypeInfo.Value findPolymorphicTypeInfo(MapperConfig<?> config, Annotated annotated) {
+        return annotated instanceof AnnotatedClass type && isOurs(type.getRawType()) ? TAG
+                : super.findPolymorphicTypeInfo(config, annotated);
+    }
+
+    @Override
+    public List<NamedType> findSubtypes(Annotated annotated) {
+        Class<?> type = annotated.getRawType();
+        return isOurs(type) && type.isSealed()
+                ? Arrays.stream(type.getPermittedSubclasses()).map(sub -> new NamedType(sub, sub.getSimpleName())).toList()
+                : super.findSubtypes(annotated);
+    }
+
+    @Override
+    public String findTypeName(AnnotatedClass annotated) {
+        return isOurs(annotated.getRawType()) ? annotated.getRawType().getSimpleName() : super.findTypeName(annotated);
+    }
+
+    /** Of a record only its components are written, not what is computed from them. */
+    @Override
+    public boolean hasIgnoreMarker(AnnotatedMember member) {
+        Class<?> type = member.getDeclaringClass();
+        boolean computed = member instanceof AnnotatedMethod && type.isRecord() && type.getName().startsWith("littlesummit.")
+                && Arrays.stream(type.getRecordComponents()).noneMatch(c -> c.getName().equals(member.getName()));
+        return computed || super.hasIgnoreMarker(member);
+    }
+
+    /** A sealed interface of core, or one of the records that it permits. */
+    private static boolean isOurs(Class<?> type) {
+        boolean sealed = type.isInterface() && type.isSealed() || Arrays.stream(type.getInterfaces()).anyMatch(Class::isSealed);
+        return sealed && !type.isEnum() && type.getName().startsWith("littlesummit.core.");
+    }
+}

@@ -1,0 +1,38 @@
+package littlesummit.app.working;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import littlesummit.app.people.Person;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The field-book page of an item. */
+@RestController
+@RequestMapping("/api/items/{itemId}/work")
+class WorkController {
+    private final WorkService work;
+
+    WorkController(WorkService work) {
+        this.work = work;
+    }
+
+    record Lines(@NotNull(message = "No lines were sent.") @Size(max = 200, message = "A page holds at most 200 lines.")
+            List<@NotNull(message = "A line is missing.") @Size(max = 500, message = "A line may have at most 500 characters.") String> lines) {}
+
+    @GetMapping
+    WorkService.Page page(@AuthenticationPrincipal Person person, @PathVariable String itemId) {
+        return work.page(person, itemId);
+    }
+
+    @PutMapping
+    WorkService.Page save(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody Lines request) {
+        return work.save(person, itemId, request.lines());
+    }
+}

@@ -1,0 +1,32 @@
+package littlesummit.core.grading;
+
+import littlesummit.core.math.LatexPrinter;
+import littlesummit.core.math.Parser;
+import littlesummit.core.math.Reading;
+import littlesummit.core.math.SpokenPrinter;
+import littlesummit.core.math.Statement;
+import littlesummit.core.math.Syntax;
+
+/** Shows how an entry is understood: its form, never a value computed from it. */
+public final class Reader {
+    private Reader() {}
+
+    /**
+     * @param latex as understood; empty when it was not
+     * @param spoken the same as a sentence
+     * @param at where reading stopped, from 0; −1 when all was understood
+     * @param message what is wrong there; empty when nothing is
+     */
+    public record ReadAs(String latex, String spoken, int at, String message) {}
+
+    public static ReadAs read(String entry, Syntax syntax) {
+        return switch (Parser.read(entry, syntax)) {
+            case Reading.Understood(Statement statement) ->
+                    new ReadAs(LatexPrinter.latex(statement), SpokenPrinter.spoken(statement), -1, "");
+            case Reading.Stopped stopped -> {
+                Verdict.Unreadable verdict = Entries.unreadable(stopped);
+                yield new ReadAs("", "", verdict.at(), verdict.message());
+            }
+        };
+    }
+}

@@ -1,0 +1,64 @@
+package littlesummit.core.practice;
+
+import java.util.List;
+import java.util.Optional;
+import littlesummit.core.grading.AnswerSpec;
+import littlesummit.core.grading.Kind;
+import littlesummit.core.math.Canonical;
+import littlesummit.core.math.Equality;
+import littlesummit.core.math.Expr;
+import littlesummit.core.math.LatexPrinter;
+import littlesummit.core.math.MathProblem;
+import littlesummit.core.math.Parser;
+import littlesummit.core.math.Reading;
+import littlesummit.core.math.RationalFunction;
+import littlesummit.core.math.Statement;
+import littlesummit.core.math.Syntax;
+
+/** Whether the student's own work ends in another number than the one about to be checked: most often a slip of the keyboard. */
+public final class LastLine {
+    /** Both as LaTeX. */
+    public record Conflict(String lastLine, String entry) {}
+
+    private LastLine() {}
+
+    /** @param lines the student's own lines, as typed; nothing is told that the student did not write */
+    public static Optional<Conflict> conflict(AnswerSpec answer, List<String> lines, String entry) {
+        Optional<String> last = lines.stream().filter(line -> !line.isBlank()).reduce((a, b) -> b);
+        if (answer.kind() != Kind.NUMBER || last.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Expr> ends = number(Parser.read(last.get(), Syntax.line(java.util.Set.of("x", "n", "y"))));
+        Optional<Expr> typed = number(answer.read(entry));
+        if (ends.isEmpty() || typed.isEmpty() || same(ends.get(), typed.get())) {
+            return Optional.empty();
+        }
+        return Optional.of(new Conflict(LatexPrinter.latex(ends.get()), LatexPrinter.latex(typed.get())));
+    }
+
+    private static Optional<Expr> number(Reading reading) {
+        if (!(reading instanceof Reading.Understood(Statement statement))) {
+            return Optional.empty();
+        }
+        return switch (statement) {
+            case Statement.Value(Expr expr) -> Optional.of(expr).filter(LastLine::isNumber);
+            case Statement.Relations(List<Expr> sides, var signs) -> Optional.of(sides.getLast()).filter(LastLine::isNumber);
+            case Statement.Continued(var sign, Statement.Value(Expr expr)) -> Optional.of(expr).filter(LastLine::isNumber);
+            default -> Optional.empty();
+        };
+    }
+
+    private static boolean isNumber(Expr expr) {
+        try {
+            return Canonical.of(expr).isConstantNumber();
+        } catch (MathProblem notANumber) {
+            return false;
+        }
+    }
+
+    private static boolean same(Expr a, Expr b) {
+        RationalFunction x = Canonical.of(a);
+        RationalFunction y = Canonical.of(b);
+        return Equality.same(x, y);
+    }
+}

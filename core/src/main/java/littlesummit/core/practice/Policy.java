@@ -1,0 +1,47 @@
+package littlesummit.core.practice;
+
+import littlesummit.core.item.Part;
+import littlesummit.core.item.Response;
+
+/**
+ * What an assignment allows.
+ *
+ * @param openTries tries on open entry
+ * @param choiceTries tries on a choice of one
+ * @param allTries tries on "choose all that apply"
+ * @param freeForms how many verdicts "right value, other form" on one part cost no try
+ * @param hints whether hints may be opened
+ * @param example whether a worked example may be looked at
+ * @param similar whether a missed item is followed by another like it
+ */
+public record Policy(int openTries, int choiceTries, int allTries, int freeForms, boolean hints, boolean example, boolean similar,
+        Work work) {
+    /** Whether work has to be shown. */
+    public enum Work { NONE, OPTIONAL, REQUIRED }
+
+    public static final Policy DEFAULT = new Policy(3, 1, 2, 1, true, true, true, Work.OPTIONAL);
+
+    /** A choice of more than this many is treated as open entry. */
+    private static final int SMALL_CHOICE = 5;
+
+    /** Tries for a part: those of its most demanding field. */
+    public int tries(Part part) {
+        return part.fields().stream().mapToInt(f -> tries(f.response())).max().orElse(openTries);
+    }
+
+    private int tries(Response response) {
+        return switch (response) {
+            case Response.ChooseOne(var options) -> options.size() <= SMALL_CHOICE ? choiceTries : openTries;
+            case Response.PickFromList(var options) -> options.size() <= SMALL_CHOICE ? choiceTries : openTries;
+            case Response.ChooseAll c -> allTries;
+            case Response.SelectShapes s -> allTries;
+            case Response.Typed t -> openTries;
+            case Response.DropLabel d -> openTries;
+            case Response.Shade s -> openTries;
+            case Response.PlotPoint p -> openTries;
+            case Response.PlotLine p -> openTries;
+            case Response.LayUnits l -> openTries;
+            case Response.InkWords i -> openTries;
+        };
+    }
+}

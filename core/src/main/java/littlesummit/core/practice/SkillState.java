@@ -1,0 +1,119 @@
+package littlesummit.core.practice;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where a student stands in one skill of one assignment: a fold over the log.
+ *
+ * @param current the item being worked on, or the closed one still on the screen
+ * @param repairs levels to go back to when another like the missed one is right, the latest last
+ * @param missesInRow missed items since the last right one
+ * @param reached whether the target was ever reached
+ */
+public record SkillState(Policy policy, Target target, Mastery mastery, List<Step> history, Optional<ItemState> current,
+        List<Repair> repairs, int missesInRow, boolean reached) {
+    /** @param level of the tier before the miss */
+    public record Repair(int tier, double level) {}
+
+    public SkillState {
+        history = List.copyOf(history);
+        repairs = List.copyOf(repairs);
+    }
+
+    public static SkillState start(Policy policy, Target target) {
+        return new SkillState(policy, target, Mastery.NONE, List.of(), Optional.empty(), List.of(), 0, false);
+    }
+
+    /** The whole log at once. */
+    public static SkillState replay(Policy policy, Target target, Iterable<PracticeEvent> log) {
+        SkillState state = start(policy, target);
+        for (PracticeEvent event : log) {
+            state = state.after(event);
+        }
+        return state;
+    }
+
+    public int score() {
+        return mastery.score();
+    }
+
+    /** The state after one more event. Events of another item than the current one, or of a closed one, change nothing. */
+    public SkillState after(PracticeEvent event) {
+        if (event instanceof PracticeEvent.Served served) {
+            List<Repair> kept = served.similar() ? repairs : List.of();
+            return new SkillState(policy, target, mastery, history, Optional.of(ItemState.of(served)), kept, missesInRow, reached);
+        }
+        Optional<ItemState> open = current.filter(i -> i.itemId().equals(event.itemId()) && !i.isClosed());
+        return open.map(item -> withItem(changed(item, event), event)).orElse(this);
+    }
+
+    private ItemState changed(ItemState item, PracticeEvent event) {
+        return switch (event) {
+            case PracticeEvent.Served s -> throw new IllegalStateException("served twice: " + s.itemId());
+            case PracticeEvent.Tried t when isOpen(item, t.part()) -> item.withPart(t.part(),
+                    item.parts().get(t.part()).tried(t.result(), t.entries(), policy.freeForms()));
+            case PracticeEvent.Tried t -> item;
+            case PracticeEvent.HintOpened h when isOpen(item, h.part()) -> item.withPart(h.part(),
+                    item.parts().get(h.part()).withHints(h.count()));
+            case PracticeEvent.HintOpened h -> item;
+            case PracticeEvent.ExampleOpened e -> item.withExample();
+            case PracticeEvent.SolutionOpened s -> item.closed(Outcome.MISSED);
+            case PracticeEvent.GivenUp g -> item.closed(Outcome.MISSED);
+        };
+    }
+
+    private static boolean isOpen(ItemState item, int part) {
+        return part >= 0 && part < item.parts().size() && item.parts().get(part).isOpen();
+    }
+
+    private SkillState withItem(ItemState item, PracticeEvent event) {
+        SkillState next = new SkillState(policy, target, mastery, history, Optional.of(item), repairs, missesInRow, reached);
+        return item.outcome().map(outcome -> next.closed(item, outcome, event)).orElse(next);
+    }
+
+    private SkillState closed(ItemState item, Outcome outcome, PracticeEvent event) {
+        int tier = item.ref().tier();
+        boolean regains = item.similar() && outcome.isRightUnaided() && !repairs.isEmpty();
+        Mastery next = scored(item, outcome);
+        List<Repair> left = new ArrayList<>(repairs);
+        if (regains) {
+            left.removeLast();
+        } else if (outcome == Outcome.MISSED) {
+            left.add(new Repair(tier, mastery.level(tier)));
+        }
+        List<Step> steps = new ArrayList<>(history);
+        steps.add(new Step(event.at(), item.itemId(), tier, outcome, score(), next.score(), regains));
+        int misses = outcome == Outcome.MISSED ? missesInRow + 1 : outcome.isRightUnaided() ? 0 : missesInRow;
+        boolean isReached = reached || target instanceof Target.Score(int wanted) && next.score() >= wanted;
+        return new SkillState(policy, target, next, steps, Optional.of(item), left, misses, isReached);
+    }
+
+    /** The levels after this item would end so. */
+    Mastery scored(ItemState item, Outcome outcome) {
+        int tier = item.ref().tier();
+        return switch (outcome) {
+            case AIDED -> mastery;
+            case MISSED -> mastery.missed(tier);
+            case UNAIDED_FIRST, UNAIDED_LATER -> {
+                if (item.similar() && !repairs.isEmpty()) {
+                    Repair back = repairs.getLast();
+                    yield mastery.withLevel(back.tier(), Math.max(mastery.level(back.tier()), back.level()));
+                }
+                yield mastery.right(tier, item.guess(), outcome == Outcome.UNAIDED_FIRST);
+            }
+        };
+    }
+
+    /** Whether another like the missed one is offered. */
+    public boolean offersSimilar() {
+        return policy.similar() && !repairs.isEmpty() && current.filter(ItemState::isClosed).isPresent();
+    }
+
+    /** Tier of the next item: as the levels say, one below after two misses in a row. */
+    public int nextTier() {
+        int tier = mastery.tier();
+        return missesInRow >= 2 && missesInRow % 2 == 0 ? Math.max(1, tier - 1) : tier;
+    }
+}

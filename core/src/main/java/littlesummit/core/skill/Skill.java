@@ -1,0 +1,41 @@
+package littlesummit.core.skill;
+
+import java.util.List;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.ItemRef;
+
+/** A skill and the generator of its items. Implementations hold no state: the same {@link ItemRef} always gives the same item. */
+public interface Skill {
+    /** Lower case with hyphens; never changes. */
+    String id();
+
+    /** A name that a student understands. */
+    String name();
+
+    Strand strand();
+
+    /** Ids of the skills that come before. */
+    List<String> prerequisites();
+
+    /** Raised whenever a seed would give another item than before. */
+    default int version() {
+        return 1;
+    }
+
+    /** At least two over all tiers; {@code tier} from 1 to 3. */
+    List<String> variants(int tier);
+
+    /** Makes the item. @throws RuntimeException only for a bug of the generator */
+    Item make(ItemRef ref, Draw draw);
+
+    /** The item of a tier and seed, its variant drawn from the seed too. */
+    default Item make(int tier, long seed) {
+        List<String> variants = variants(tier);
+        String variant = variants.get((int) Math.floorMod(new Draw(~seed).between(0, Integer.MAX_VALUE - 1), (long) variants.size()));
+        return make(new ItemRef(id(), version(), tier, variant, seed));
+    }
+
+    default Item make(ItemRef ref) {
+        return make(ref, new Draw(ref.seed()));
+    }
+}

@@ -1,0 +1,132 @@
+import { Link } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { Notice } from '../../ui/Notice';
+import { useMe, useSignOut } from '../session/useSession';
+import { SmallRidge } from './SmallRidge';
+import { useDue } from './useDue';
+
+type Assignment = Schemas['DueAssignment'];
+
+/** What is due, soonest first, each with one action that goes on where the student left. */
+export function DueScreen() {
+  const due = useDue();
+  const me = useMe();
+  const signOut = useSignOut();
+  return (
+    <div className="flex min-h-screen flex-col">
+      <header className="flex flex-wrap items-center justify-between gap-3 border-b border-rule px-6 py-2">
+        <Mark />
+        <span className="flex items-center gap-4 text-soft">
+          <span>{me.data?.name}</span>
+          <span className="hidden sm:inline">{me.data?.className}</span>
+          <Button look="quiet" onClick={() => signOut.mutate()}>
+            Sign out
+          </Button>
+        </span>
+      </header>
+      <main className="mx-auto w-full max-w-5xl flex-1 px-6 py-8">
+        {due.isPending && <Notice title="Looking up what is due." />}
+        {due.isError && <Notice title="This could not be loaded.">{due.error.message}</Notice>}
+        {due.isSuccess && <Lists due={due.data} />}
+      </main>
+    </div>
+  );
+}
+
+function Lists({ due }: { due: Schemas['Due'] }) {
+  const of = (when: string) => due.assignments.filter((a) => a.when === when);
+  const open = of('SOON').filter((a) => !a.finished).length;
+  const now = new Date(due.now);
+  if (due.assignments.length === 0) {
+    return <Notice title="Nothing is assigned yet.">When your instructor sets work, it stands here.</Notice>;
+  }
+  return (
+    <>
+      <h1 className="font-serif text-3xl font-bold">Next seven days</h1>
+      <p className="mt-1 text-soft">{open === 0 ? 'Nothing is left to finish this week.' : `${open} to finish. Each goes on exactly where you left it.`}</p>
+      <Rows rows={of('SOON')} now={now} />
+      <Section title="Later" rows={of('LATER')} now={now} />
+      <Section title="Past" rows={of('PAST')} now={now} />
+    </>
+  );
+}
+
+function Section({ title, rows, now }: { title: string; rows: Assignment[]; now: Date }) {
+  return rows.length === 0 ? null : (
+    <>
+      <h2 className="mt-10 font-serif text-2xl font-semibold">{title}</h2>
+      <Rows rows={rows} now={now} />
+    </>
+  );
+}
+
+function Rows({ rows, now }: { rows: Assignment[]; now: Date }) {
+  return (
+    <ul className="mt-4 border-t border-rule">
+      {rows.map((a) => (
+        <Row key={a.id} assignment={a} now={now} />
+      ))}
+    </ul>
+  );
+}
+
+function daysAway(due: Date, now: Date): string {
+  const days = Math.round((new Date(due).setHours(0, 0, 0, 0) - new Date(now).setHours(0, 0, 0, 0)) / 86_400_000);
+  if (days === 0) {
+    return due < now ? 'earlier today' : 'today';
+  }
+  const size = Math.abs(days) === 1 ? '1 day' : `${Math.abs(days)} days`;
+  return days > 0 ? `in ${size}` : `${size} ago`;
+}
+
+function actionOf(a: Assignment): string {
+  if (a.finished) {
+    return 'Practise more';
+  }
+  return a.started ? 'Go on' : 'Start';
+}
+
+function Row({ assignment: a, now }: { assignment: Assignment; now: Date }) {
+  const due = new Date(a.due);
+  return (
+    <li className="grid grid-cols-[5.5rem_1fr] items-center gap-x-4 gap-y-2 border-b border-rule py-4 md:grid-cols-[6rem_1fr_13rem_9rem]">
+      <p>
+        <span className="block font-semibold">{due.toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short' })}</span>
+        <span className="text-sm text-soft">{daysAway(due, now)}</span>
+      </p>
+      <div>
+        <h3 className="font-serif text-xl font-semibold">{a.title}</h3>
+        <ul className="text-soft">
+          {a.skills.map((s) => (
+            <li key={s.id}>
+              <Link to={`/practice/${a.id}/${s.id}`} className="text-soft">
+                {s.name}
+              </Link>
+              : {s.reached ? 'reached' : s.started ? `score ${s.score}` : 'not started'}
+            </li>
+          ))}
+        </ul>
+        <p className="text-sm text-soft">
+          Target: {a.target}
+          {a.when === 'PAST' && !a.finished && '. Late work is still taken.'}
+        </p>
+      </div>
+      <div className="col-start-2 md:col-start-auto">
+        {a.skills.map((s) => (
+          <SmallRidge key={s.id} name={s.name} scores={s.scores} target={a.targetScore} />
+        ))}
+      </div>
+      <Link
+        to={`/practice/${a.id}/${a.resume}`}
+        aria-label={`${actionOf(a)}: ${a.title}`}
+        className={`col-start-2 justify-self-start rounded-slip border px-4 py-2 no-underline md:col-start-auto md:justify-self-end ${
+          a.started && !a.finished ? 'border-spruce bg-spruce font-semibold text-on-spruce' : 'border-edge bg-leaf text-ink'
+        }`}
+      >
+        {actionOf(a)}
+      </Link>
+    </li>
+  );
+}

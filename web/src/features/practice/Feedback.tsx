@@ -1,0 +1,40 @@
+import type { Schemas } from '../../api/client';
+import { RichText } from '../../ui/RichText';
+import { type Verdict, VerdictMark } from '../../ui/VerdictMark';
+
+const HEADS: Record<Verdict, string> = {
+  correct: 'Right.',
+  form: 'The value is right, the form is not yet.',
+  incorrect: 'Not yet.',
+  unreadable: 'This could not be read. It costs nothing.',
+};
+
+const EDGES: Record<Verdict, string> = {
+  correct: 'border-spruce',
+  form: 'border-larch-mark',
+  incorrect: 'border-rust',
+  unreadable: 'border-edge border-dashed',
+};
+
+export function isVerdict(text: string): text is Verdict {
+  return text in HEADS;
+}
+
+/** What came of a check, by shape, word and sentence. @param left tries left, said where one was used */
+export function Feedback({ feedback, left }: { feedback: Schemas['FeedbackView']; left?: number }) {
+  const verdict = isVerdict(feedback.verdict) ? feedback.verdict : 'unreadable';
+  return (
+    <div className={`unfold flex max-w-2xl gap-3 rounded-slip border-l-4 bg-leaf p-4 ${EDGES[verdict]}`} data-verdict={verdict}>
+      <VerdictMark verdict={verdict} />
+      <div>
+        <p className="font-semibold">{HEADS[verdict]}</p>
+        {verdict !== 'correct' && (
+          <p>
+            <RichText text={feedback.message} />
+          </p>
+        )}
+        {left !== undefined && verdict !== 'correct' && <p className="text-sm text-soft">{left === 1 ? 'One try is left.' : `${left} tries are left.`}</p>}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,40 @@
+import { Dialog } from 'radix-ui';
+
+const KEYS: [string, string][] = [
+  ['Enter', 'check, or go on when the item is closed'],
+  ['H', 'next hint'],
+  ['E', 'worked example'],
+  ['W', 'to your page'],
+  ['A', 'to the answer'],
+  ['L', 'another like it, after a miss'],
+  ['N', 'next item'],
+  ['T', 'numbers of the ridge line'],
+  ['?', 'this list'],
+  ['Esc', 'leave a field, so that single keys work'],
+];
+
+/** All keys of the practice screen. */
+export default function KeysDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
+        <Dialog.Content className="fixed top-16 right-6 w-96 max-w-[calc(100vw-3rem)] rounded-slip border border-edge bg-leaf p-6" aria-describedby={undefined}>
+          <Dialog.Title className="font-serif text-xl font-semibold">Keys</Dialog.Title>
+          <p className="mt-1 text-sm text-soft">While you type in a field, hold Alt.</p>
+          <dl className="mt-3 grid grid-cols-[4rem_1fr] gap-y-1.5">
+            {KEYS.map(([key, what]) => (
+              <div key={key} className="contents">
+                <dt>
+                  <kbd className="rounded border border-edge px-1.5 text-sm">{key}</kbd>
+                </dt>
+                <dd>{what}</dd>
+              </div>
+            ))}
+          </dl>
+          <Dialog.Close className="mt-4 cursor-pointer rounded underline">Close</Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,65 @@
+import { useEffect, useRef } from 'react';
+import type { Schemas } from '../../api/client';
+import { Button } from '../../ui/Button';
+import { RichText } from '../../ui/RichText';
+import { Tex } from '../../ui/Tex';
+import { Feedback } from './Feedback';
+import { FieldInput } from './fields';
+import { Hints } from './Slips';
+
+type Props = {
+  part: Schemas['PartView'];
+  entries: Record<string, string>;
+  unread: Schemas['FeedbackView'][];
+  repeated: boolean;
+  conflict: Schemas['Conflict'] | undefined;
+  busy: boolean;
+  onChange: (fieldId: string, value: string) => void;
+  onCheck: (confirmed: boolean) => void;
+};
+
+/** The part being worked on: its fields, the check, and what came of it. */
+export function OpenPart({ part, entries, unread, repeated, conflict, busy, onChange, onCheck }: Props) {
+  const root = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    root.current?.querySelector<HTMLElement>('[data-answer][data-state=checked], input[data-answer], [data-answer]')?.focus({ preventScroll: true });
+  }, []);
+  const changed = part.fields.some((f) => (part.entries[f.id] ?? '') !== (entries[f.id] ?? ''));
+  const said = unread.length > 0 ? unread : changed && !repeated ? [] : part.feedback;
+  return (
+    <div ref={root} className="grid gap-4">
+      <p className="text-lg">
+        <RichText text={part.prompt} />
+      </p>
+      {part.fields.map((field) => (
+        <FieldInput key={field.id} field={field} value={entries[field.id] ?? ''} onChange={(value) => onChange(field.id, value)} onEnter={() => onCheck(conflict !== undefined)} disabled={false} />
+      ))}
+      <div className="flex items-center gap-4">
+        <Button look="main" hint="Enter" onClick={() => onCheck(conflict !== undefined)} aria-disabled={busy}>
+          {conflict === undefined ? 'Check' : 'Check mine all the same'}
+        </Button>
+        <span className="text-sm text-soft">{triesText(part)}</span>
+      </div>
+      <div aria-live="polite" className="grid gap-3">
+        {conflict !== undefined && <Conflict conflict={conflict} />}
+        {repeated && <p className="max-w-2xl">This is what you checked just before. It was not counted again.</p>}
+        {said.map((feedback) => (
+          <Feedback key={feedback.fieldId + feedback.message} feedback={feedback} left={part.triesLeft} />
+        ))}
+      </div>
+      <Hints hints={part.hints} inAll={part.hintsInAll} />
+    </div>
+  );
+}
+
+function triesText(part: Schemas['PartView']): string {
+  return part.triesAllowed === 1 ? 'one try' : `${part.triesLeft} of ${part.triesAllowed} tries left`;
+}
+
+function Conflict({ conflict }: { conflict: Schemas['Conflict'] }) {
+  return (
+    <p className="max-w-2xl rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4" role="alert">
+      Your last line says <Tex latex={conflict.lastLine} />. You are checking <Tex latex={conflict.entry} />. Change one of them, or check once more.
+    </p>
+  );
+}

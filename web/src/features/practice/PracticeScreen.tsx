@@ -1,0 +1,103 @@
+import { lazy, Suspense, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { Notice } from '../../ui/Notice';
+import { useKeys } from '../../ui/useKeys';
+import { WorkPage } from '../working/WorkPage';
+import { Band } from './Band';
+import { ItemPane } from './ItemPane';
+import { type Practice, usePractice, type View } from './usePractice';
+
+const KeysDialog = lazy(() => import('./KeysDialog'));
+
+/** Practice of one skill: the ridge line above, the item left, the student's own page right. */
+export function PracticeScreen() {
+  const { assignmentId = '', skillId = '' } = useParams();
+  const practice = usePractice({ assignmentId, skillId });
+  const { view } = practice;
+  if (view.isPending) {
+    return <Notice title="Opening your page." />;
+  }
+  if (view.isError && view.data === undefined) {
+    return (
+      <Notice title="This cannot be opened.">
+        {view.error.message} <Link to="/due">Back to what is due</Link>
+      </Notice>
+    );
+  }
+  return <Desk view={view.data} practice={practice} />;
+}
+
+function focusFirst(selector: string) {
+  document.querySelector<HTMLElement>(selector)?.focus();
+}
+
+function Desk({ view, practice }: { view: View; practice: Practice }) {
+  const [keys, setKeys] = useState(false);
+  const [table, setTable] = useState(false);
+  useKeys({
+    '?': () => setKeys(true),
+    t: () => setTable(!table),
+    w: () => focusFirst('[data-line]'),
+    a: () => focusFirst('[data-answer]'),
+  });
+  return (
+    <div className="flex min-h-screen flex-col">
+      <header className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-1.5">
+        <span className="flex flex-wrap items-center gap-x-6">
+          <Mark />
+          <span>
+            <span className="text-soft">{view.assignment}</span> / <h1 className="inline font-semibold">{view.skill}</h1>
+          </span>
+        </span>
+        <span className="flex items-center gap-4">
+          <span className="text-soft">due {new Date(view.due).toLocaleDateString('en', { weekday: 'long', day: 'numeric', month: 'short' })}</span>
+          <Button hint="?" onClick={() => setKeys(true)}>
+            Keys
+          </Button>
+        </span>
+      </header>
+      <Band view={view} table={table} onTable={() => setTable(!table)} />
+      {view.reached && <Reached view={view} />}
+      <main className="grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:grid-cols-[61fr_39fr] md:overflow-visible">
+        <section aria-label="Item" className="snap-start">
+          <ItemPane key={view.item.id} view={view} practice={practice} />
+        </section>
+        <WorkPage key={`work-${view.item.id}`} itemId={view.item.id} letters={view.item.letters} />
+      </main>
+      <footer className="flex flex-wrap justify-between gap-x-8 gap-y-1 border-t border-rule px-6 py-2 text-sm text-soft">
+        <span className="flex flex-wrap gap-x-7">
+          {[...view.policy, view.item.calculator ? 'Calculator allowed' : 'No calculator'].map((line) => (
+            <span key={line}>{line}</span>
+          ))}
+        </span>
+        <span>Leave at any time: everything is kept</span>
+      </footer>
+      {keys && (
+        <Suspense>
+          <KeysDialog open={keys} onOpenChange={setKeys} />
+        </Suspense>
+      )}
+    </div>
+  );
+}
+
+/** A clear end, with the way home and the way on. */
+function Reached({ view }: { view: View }) {
+  return (
+    <section aria-label="Target reached" className="flex flex-wrap items-center justify-between gap-3 border-b border-rule bg-larch-wash px-6 py-3">
+      <p className="flex items-center gap-3">
+        <svg viewBox="0 0 24 24" className="size-7" aria-hidden="true">
+          <path d="M6 22V3l14 5-14 5" fill="var(--color-larch-mark)" stroke="var(--color-larch-mark)" strokeWidth="2" strokeLinejoin="round" />
+        </svg>
+        <span>
+          <strong className="font-serif text-lg">You have reached {view.targetScore} in {view.skill.toLowerCase()}.</strong> It stays reached, whatever comes.
+        </span>
+      </p>
+      <Link to="/due" className="rounded-slip border border-edge bg-leaf px-4 py-2 text-ink no-underline">
+        Back to what is due
+      </Link>
+    </section>
+  );
+}

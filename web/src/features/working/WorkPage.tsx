@@ -1,0 +1,102 @@
+import { useQuery } from '@tanstack/react-query';
+import { type KeyboardEvent, useRef, useState } from 'react';
+import { api, taken } from '../../api/client';
+import { useReading } from '../../math/useReading';
+import { Tex } from '../../ui/Tex';
+import { type Keeping, leftHere, useKept } from '../../ui/useKept';
+
+const isLines = (value: unknown): value is string[] => Array.isArray(value) && value.every((line) => typeof line === 'string');
+
+/** The right side: the student's own page beside the item, kept as it is written. */
+export function WorkPage({ itemId, letters }: { itemId: string; letters: string[] }) {
+  const page = useQuery({
+    queryKey: ['work', itemId],
+    queryFn: () => taken(api.GET('/api/items/{itemId}/work', { params: { path: { itemId } } })),
+    staleTime: Infinity,
+    refetchOnWindowFocus: false,
+  });
+  return (
+    <section aria-label="Your page" className="squared snap-start border-l-2 border-rust/40 bg-leaf p-4 pb-16">
+      {page.isPending && <p className="text-soft">Opening your page.</p>}
+      {page.isError && <p role="alert">{page.error.message}</p>}
+      {page.isSuccess && <Lines itemId={itemId} letters={letters} first={leftHere(`lines-${itemId}`, isLines) ?? page.data.lines} />}
+    </section>
+  );
+}
+
+const STATES: Record<Keeping, string> = {
+  kept: 'kept',
+  keeping: 'keeping …',
+  waiting: 'kept here, sent when the connection is back',
+};
+
+type Line = { id: number; text: string };
+
+function Lines({ itemId, letters, first }: { itemId: string; letters: string[]; first: string[] }) {
+  const count = useRef(first.length);
+  const [lines, setLines] = useState<Line[]>(() => (first.length === 0 ? [''] : first).map((text, id) => ({ id, text })));
+  const list = useRef<HTMLOListElement>(null);
+  const kept = useKept(`lines-${itemId}`, (texts: string[]) => taken(api.PUT('/api/items/{itemId}/work', { params: { path: { itemId } }, body: { lines: texts } })));
+
+  const set = (next: Line[]) => {
+    setLines(next);
+    kept.keep(next.map((line) => line.text));
+  };
+  const focus = (index: number) => {
+    window.setTimeout(() => list.current?.querySelectorAll<HTMLInputElement>('[data-line]')[index]?.focus());
+  };
+  const onKey = (event: KeyboardEvent, index: number) => {
+    const line = lines[index];
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      count.current += 1;
+      set(lines.toSpliced(index + 1, 0, { id: count.current, text: '' }));
+      focus(index + 1);
+    } else if (event.key === 'Backspace' && line?.text === '' && lines.length > 1) {
+      event.preventDefault();
+      set(lines.toSpliced(index, 1));
+      focus(Math.max(0, index - 1));
+    } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+      focus(index + (event.key === 'ArrowUp' ? -1 : 1));
+    }
+  };
+  return (
+    <>
+      <div className="flex justify-between gap-4 text-sm">
+        <h2 className="bg-leaf font-semibold text-soft">Your page for this item</h2>
+        <span role="status" className="bg-leaf text-soft">{STATES[kept.state]}</span>
+      </div>
+      <ol ref={list} className="mt-3">
+        {lines.map((line, i) => (
+          <LineRow key={line.id} number={i + 1} line={line.text} letters={letters} onChange={(text) => set(lines.with(i, { id: line.id, text }))} onKeyDown={(e) => onKey(e, i)} />
+        ))}
+      </ol>
+      <p className="mt-2 w-fit bg-leaf text-sm text-soft">Enter makes the next line.</p>
+    </>
+  );
+}
+
+type RowProps = { number: number; line: string; letters: string[]; onChange: (text: string) => void; onKeyDown: (event: KeyboardEvent) => void };
+
+function LineRow({ number, line, letters, onChange, onKeyDown }: RowProps) {
+  const reading = useReading('line', letters, line);
+  const latex = line.trim() !== '' && reading.data?.at === -1 ? reading.data.latex : '';
+  return (
+    <li className="grid min-h-[44px] grid-cols-[1.6rem_1fr_auto] items-center gap-2">
+      <span className="text-sm text-soft" aria-hidden="true">{number}</span>
+      <input
+        data-line
+        aria-label={`Line ${number}`}
+        className="w-full border-b border-rule bg-leaf/70 px-1 py-1 font-serif text-lg focus:bg-leaf"
+        value={line}
+        maxLength={500}
+        autoComplete="off"
+        spellCheck={false}
+        placeholder={number === 1 ? 'a line of your work' : ''}
+        onChange={(e) => onChange(e.target.value)}
+        onKeyDown={onKeyDown}
+      />
+      <span className="max-w-48 overflow-hidden bg-leaf text-soft">{latex !== '' && <Tex latex={latex} />}</span>
+    </li>
+  );
+}

@@ -1,0 +1,29 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router';
+import { Refusal } from './api/client';
+import { router } from './routes/router';
+import './theme.css';
+
+/** Only a lost connection is worth another try: a refusal stays one. */
+const retry = (count: number, error: Error) => error instanceof Refusal && error.offline && count < 30;
+const retryDelay = (count: number) => Math.min(500 * 2 ** count, 5000);
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: { retry, retryDelay, networkMode: 'always', refetchOnWindowFocus: true },
+    mutations: { retry, retryDelay, networkMode: 'always' },
+  },
+});
+
+const root = document.getElementById('root');
+if (root !== null) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

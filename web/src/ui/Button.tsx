@@ -1,0 +1,23 @@
+import type { ComponentProps } from 'react';
+
+type Look = 'main' | 'plain' | 'quiet';
+
+const LOOKS: Record<Look, string> = {
+  main: 'bg-spruce text-on-spruce border-spruce font-semibold hover:brightness-110',
+  plain: 'bg-leaf border-edge text-ink hover:bg-spruce-wash',
+  quiet: 'bg-transparent border-transparent text-ink underline underline-offset-4 hover:bg-spruce-wash',
+};
+
+/** @param hint the key that does the same */
+export function Button({ look = 'plain', hint, className = '', children, ...rest }: ComponentProps<'button'> & { look?: Look; hint?: string }) {
+  return (
+    <button
+      type="button"
+      {...rest}
+      className={`inline-flex min-h-10 cursor-pointer items-center gap-2 rounded-slip border px-4 py-1.5 text-base disabled:cursor-default disabled:opacity-50 ${LOOKS[look]} ${className}`}
+    >
+      {children}
+      {hint !== undefined && <kbd className="rounded border border-current/50 px-1.5 font-sans text-xs font-normal opacity-90">{hint}</kbd>}
+    </button>
+  );
+}
