@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { type KeyboardEvent, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { api, taken } from '../../api/client';
 import { useReading } from '../../math/useReading';
 import { Tex } from '../../ui/Tex';
@@ -42,19 +43,18 @@ function Lines({ itemId, letters, first }: { itemId: string; letters: string[]; 
     setLines(next);
     kept.keep(next.map((line) => line.text));
   };
-  const focus = (index: number) => {
-    window.setTimeout(() => list.current?.querySelectorAll<HTMLInputElement>('[data-line]')[index]?.focus());
-  };
+  /** At once, so that what is typed next lands in the new line. */
+  const focus = (index: number) => list.current?.querySelectorAll<HTMLInputElement>('[data-line]')[index]?.focus();
   const onKey = (event: KeyboardEvent, index: number) => {
     const line = lines[index];
     if (event.key === 'Enter') {
       event.preventDefault();
       count.current += 1;
-      set(lines.toSpliced(index + 1, 0, { id: count.current, text: '' }));
+      flushSync(() => set(lines.toSpliced(index + 1, 0, { id: count.current, text: '' })));
       focus(index + 1);
     } else if (event.key === 'Backspace' && line?.text === '' && lines.length > 1) {
       event.preventDefault();
-      set(lines.toSpliced(index, 1));
+      flushSync(() => set(lines.toSpliced(index, 1)));
       focus(Math.max(0, index - 1));
     } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       focus(index + (event.key === 'ArrowUp' ? -1 : 1));

@@ -48,7 +48,7 @@ public enum Reason {
     TRUNCATED("The digits were cut off. Look at the next digit before you round."),
     MISSING_ELEMENT("Something is missing. Look for one more."),
     EXTRA_ELEMENT("There is one too many. Check each of yours."),
-    OTHER_VALUE("Not yet. Look at your own work once more, line by line."),
+    OTHER_VALUE("This is another value. Look at your own work once more, line by line."),
 
     // Not read
     BLANK("Nothing is entered yet."),

@@ -8,7 +8,8 @@ import java.util.Optional;
  * Where a student stands in one skill of one assignment: a fold over the log.
  *
  * @param current the item being worked on, or the closed one still on the screen
- * @param repairs levels to go back to when another like the missed one is right, the latest last
+ * @param repairs levels to go back to when another like the missed one is right, the latest last; a miss that took nothing
+ *     leaves none, and another like it then counts as any other item
  * @param missesInRow missed items since the last right one
  * @param reached whether the target was ever reached
  */
@@ -80,7 +81,7 @@ public record SkillState(Policy policy, Target target, Mastery mastery, List<Ste
         List<Repair> left = new ArrayList<>(repairs);
         if (regains) {
             left.removeLast();
-        } else if (outcome == Outcome.MISSED) {
+        } else if (outcome == Outcome.MISSED && mastery.level(tier) > 0) {
             left.add(new Repair(tier, mastery.level(tier)));
         }
         List<Step> steps = new ArrayList<>(history);
@@ -106,9 +107,10 @@ public record SkillState(Policy policy, Target target, Mastery mastery, List<Ste
         };
     }
 
-    /** Whether another like the missed one is offered. */
+    /** Whether another like the missed one is offered: after a miss, and while an earlier one can still be made good. */
     public boolean offersSimilar() {
-        return policy.similar() && !repairs.isEmpty() && current.filter(ItemState::isClosed).isPresent();
+        boolean missed = current.flatMap(ItemState::outcome).filter(o -> o == Outcome.MISSED).isPresent();
+        return policy.similar() && current.filter(ItemState::isClosed).isPresent() && (missed || !repairs.isEmpty());
     }
 
     /** Tier of the next item: as the levels say, one below after two misses in a row. */

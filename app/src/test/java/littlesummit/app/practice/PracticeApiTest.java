@@ -1,0 +1,232 @@
+package littlesummit.app.practice;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import littlesummit.app.Client;
+import littlesummit.app.Client.Answer;
+import littlesummit.app.assignment.Assignment;
+import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.people.PeopleService;
+import littlesummit.app.people.Person;
+import littlesummit.app.people.Role;
+import littlesummit.app.served.ServedItems;
+import littlesummit.core.item.Item;
+import littlesummit.core.practice.Policy;
+import littlesummit.core.practice.Target;
+import littlesummit.core.skill.Catalogue;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.test.web.servlet.MockMvc;
+
+@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:practice", "summit.checks-per-minute=40"})
+@AutoConfigureMockMvc
+class PracticeApiTest {
+    @Autowired
+    private MockMvc mvc;
+    @Autowired
+    private PeopleService people;
+    @Autowired
+    private AssignmentService assignments;
+    @Autowired
+    private ServedItems items;
+    @Autowired
+    private PracticeService practice;
+    private Person student;
+    private Client client;
+    private Client other;
+    private String path;
+
+    @BeforeEach
+    void aClass() {
+        String id = UUID.randomUUID().toString().substring(0, 8);
+        String classId = people.addClass("Hut class " + id);
+        student = people.add("s" + id, "Student", Role.STUDENT, "pw", classId);
+        client = new Client(mvc, student);
+        other = new Client(mvc, people.add("o" + id, "Other", Role.STUDENT, "pw", classId));
+        Assignment assignment = assignments.add(classId, "Stores", List.of("scientific-notation"), new Target.Score(80), Policy.DEFAULT,
+                Instant.parse("2030-01-01T00:00:00Z"));
+        path = "/api/practice/" + assignment.id() + "/scientific-notation";
+    }
+
+    private Item itemOf(String id) {
+        return Catalogue.make(items.require(student, id).ref());
+    }
+
+    private String right(String id) {
+        return itemOf(id).parts().getFirst().fields().getFirst().answer().expected();
+    }
+
+    private static String check(String itemId, String entry) {
+        return "{\"itemId\":\"" + itemId + "\",\"part\":0,\"entries\":{\"answer\":\"" + entry + "\"},\"confirmed\":false}";
+    }
+
+    private JsonNode open() {
+        return client.get(path).body();
+    }
+
+    @Test
+    void theSameItemIsThereAgainWithTheDraftAndTheLines() {
+        String id = open().at("/item/id").textValue();
+        client.put("/api/items/" + id + "/draft", "{\"entries\":{\"answer\":\"4.\"}}");
+        client.put("/api/items/" + id + "/work", "{\"lines\":[\"a line\",\"4.7 x 1000\"]}");
+
+        JsonNode again = open();
+        assertEquals(id, again.at("/item/id").textValue());
+        assertEquals("4.", again.at("/item/draft/answer").textValue());
+        assertEquals("4.7 x 1000", client.get("/api/items/" + id + "/work").body().at("/lines/1").textValue());
+    }
+
+    @Test
+    void noResponseHoldsTheKeyBeforeTheItemIsClosed() {
+        JsonNode view = open();
+        String id = view.at("/item/id").textValue();
+        client.post(path + "/check", check(id, "1"));
+        client.post(path + "/example", "{\"itemId\":\"" + id + "\"}");
+        for (int i = 0; i < 3; i++) {
+            client.post(path + "/hint", "{\"itemId\":\"" + id + "\"}");
+        }
+        String text = client.get(path).text() + client.get("/api/due").text();
+        Item item = itemOf(id);
+
+        assertFalse(text.contains(right(id)), text);
+        assertTrue(view.at("/item/parts/0/answers").isEmpty());
+        assertFalse(text.contains("mistakes") || text.contains("expected") || text.contains("seed"), text);
+        assertFalse(text.contains(item.worked().getLast().math().replace("\\", "\\\\")), text);
+    }
+
+    @Test
+    void aDoubleClickOrAResendCountsOnce() {
+        String id = open().at("/item/id").textValue();
+        String key = UUID.randomUUID().toString();
+        client.post(path + "/check", check(id, "17"), key);
+        Answer again = client.post(path + "/check", check(id, "18"), key);
+
+        assertEquals(2, again.body().at("/view/item/parts/0/triesLeft").intValue());
+        assertEquals("17", again.body().at("/view/item/parts/0/entries/answer").textValue());
+    }
+
+    @Test
+    void theSameEntryTwiceIsNotCountedTwice() {
+        String id = open().at("/item/id").textValue();
+        client.post(path + "/check", check(id, "17"));
+        Answer again = client.post(path + "/check", check(id, "17"));
+
+        assertTrue(again.body().at("/repeated").booleanValue());
+        assertEquals(2, again.body().at("/view/item/parts/0/triesLeft").intValue());
+    }
+
+    @Test
+    void anEntryThatDiffersFromTheLastLineIsAskedAboutFirst() {
+        String id = open().at("/item/id").textValue();
+        client.put("/api/items/" + id + "/work", "{\"lines\":[\"36\"]}");
+        Answer asked = client.post(path + "/check", check(id, "63"));
+        assertEquals("36", asked.body().at("/conflict/lastLine").textValue());
+        assertEquals(3, asked.body().at("/view/item/parts/0/triesLeft").intValue());
+
+        Answer insisted = client.post(path + "/check", check(id, "63").replace("false", "true"));
+        assertEquals(2, insisted.body().at("/view/item/parts/0/triesLeft").intValue());
+    }
+
+    @Test
+    void anotherStudentsItemIsNotFound() {
+        String id = open().at("/item/id").textValue();
+
+        assertEquals(404, other.get("/api/items/" + id + "/work").status());
+        assertEquals(404, other.put("/api/items/" + id + "/work", "{\"lines\":[\"mine\"]}").status());
+        assertEquals(404, other.put("/api/items/" + id + "/draft", "{\"entries\":{}}").status());
+        assertEquals(404, other.post(path + "/check", check(id, "5")).status());
+        assertEquals(404, other.post(path + "/solution", "{\"itemId\":\"" + id + "\"}").status());
+        assertEquals(404, other.post(path + "/next", "{\"itemId\":\"" + id + "\",\"like\":false}").status());
+    }
+
+    @Test
+    void anotherClassesAssignmentIsNotFound() {
+        Person stranger = people.add("x" + UUID.randomUUID().toString().substring(0, 8), "Stranger", Role.STUDENT, "pw", people.addClass("Else"));
+
+        assertEquals(404, new Client(mvc, stranger).get(path).status());
+    }
+
+    @Test
+    void badInputIsRefusedInAClearSentenceAndCountsNothing() {
+        String id = open().at("/item/id").textValue();
+        List<Answer> refused = List.of(
+                client.post(path + "/check", "{\"itemId\":"),
+                client.post(path + "/check", "[]"),
+                client.post(path + "/check", "{\"itemId\":\"" + id + "\",\"part\":0,\"entries\":{\"answer\":null},\"confirmed\":false}"),
+                client.post(path + "/check", check(id, "9".repeat(10_000))),
+                client.post(path + "/check", check(id, "5").replace("answer", "forged")),
+                client.post(path + "/check", check(id, "5").replace("\"part\":0", "\"part\":7")),
+                client.post(path + "/check", check("forged", "5")),
+                client.post(path + "/check", check(id, "5"), "k".repeat(100)),
+                client.get("/api/practice/none/scientific-notation"),
+                client.get(path.replace("scientific-notation", "none")),
+                client.put("/api/items/" + id + "/work", "{\"lines\":[\"" + "9".repeat(501) + "\"]}"));
+        for (Answer answer : refused) {
+            assertTrue(answer.status() >= 400 && answer.status() < 500, answer.text());
+            assertFalse(answer.body().at("/detail").textValue().isBlank(), answer.text());
+            assertFalse(answer.text().contains("Exception"), answer.text());
+        }
+        assertEquals(3, open().at("/item/parts/0/triesLeft").intValue());
+    }
+
+    @Test
+    void fromNothingToTheTargetTheReplayedLogAgrees() {
+        for (int i = 0; i < 6; i++) {
+            String id = open().at("/item/id").textValue();
+            client.post(path + "/check", check(id, right(id)));
+            client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"like\":false}");
+        }
+        JsonNode view = open();
+
+        assertEquals(88, view.at("/score").intValue());
+        assertTrue(view.at("/reached").booleanValue());
+        assertEquals(0, practice.differences());
+    }
+
+    @Test
+    void aMissIsMadeGoodByAnotherLikeIt() {
+        for (int i = 0; i < 3; i++) {
+            String id = open().at("/item/id").textValue();
+            client.post(path + "/check", check(id, right(id)));
+            client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"like\":false}");
+        }
+        String id = open().at("/item/id").textValue();
+        client.post(path + "/solution", "{\"itemId\":\"" + id + "\"}");
+        JsonNode missed = open();
+        assertTrue(missed.at("/score").intValue() < 49);
+        assertTrue(missed.at("/item/solution/worked").size() >= 2);
+        client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"like\":true}");
+        String like = open().at("/item/id").textValue();
+        assertNotEquals(id, like);
+        assertEquals(itemOf(id).ref().variant(), itemOf(like).ref().variant());
+        client.post(path + "/check", check(like, right(like)));
+        assertEquals(49, open().at("/score").intValue());
+    }
+
+    @Test
+    void nextWaitsForTheItemToBeClosed() {
+        String id = open().at("/item/id").textValue();
+        client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"like\":false}");
+
+        assertEquals(id, open().at("/item/id").textValue());
+    }
+
+    @Test
+    void checksAreLimitedByTheMinute() {
+        String id = open().at("/item/id").textValue();
+        List<Integer> statuses = IntStream.range(0, 45).map(i -> client.post(path + "/check", check(id, "5 5")).status()).boxed().toList();
+
+        assertTrue(statuses.contains(429), statuses.toString());
+    }
+}

@@ -1,0 +1,92 @@
+package littlesummit.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import littlesummit.app.people.PeopleService;
+import littlesummit.app.people.Person;
+import littlesummit.app.practice.PracticeService;
+import littlesummit.app.practice.PracticeService.Place;
+import littlesummit.app.served.ServedItems;
+import littlesummit.core.item.Field;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.Response;
+import littlesummit.core.skill.Catalogue;
+
+/** One student at the screen; looks up on the server what would be right, as no browser can. */
+final class Desk {
+    private final Summit summit;
+    private final Page page;
+    private final Person person;
+
+    Desk(Summit summit, Page page, String username) {
+        this.summit = summit;
+        this.page = page;
+        this.person = summit.part(PeopleService.class).signIn(username, "summit");
+        page.navigate("/signin");
+        page.getByLabel("Name").fill(username);
+        page.getByLabel("Password").fill("summit");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in")).click();
+        page.waitForURL("**/due");
+    }
+
+    Page page() {
+        return page;
+    }
+
+    void open(String action) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(action)).click();
+        assertThat(page.getByLabel("Your page")).isVisible();
+    }
+
+    /** The item on the screen, with its key. */
+    Item item() {
+        String[] parts = page.url().split("/");
+        String id = summit.part(PracticeService.class).currentItem(new Place(person, parts[parts.length - 2], parts[parts.length - 1]));
+        return Catalogue.make(summit.part(ServedItems.class).require(person, id).ref());
+    }
+
+    Field field(int part) {
+        return item().parts().get(part).fields().getFirst();
+    }
+
+    /** Answers the open part by keyboard alone and checks it. */
+    void answer(int part, String entry) {
+        Field field = field(part);
+        switch (field.response()) {
+            case Response.ChooseOne(var options) -> {
+                Locator option = page.locator("button[role=radio][value='" + entry + "']");
+                option.focus();
+                page.keyboard().press("Space");
+                page.keyboard().press("Enter");
+            }
+            default -> {
+                page.locator("input[data-answer]").fill(entry);
+                page.keyboard().press("Enter");
+            }
+        }
+    }
+
+    void answerRight() {
+        int parts = item().parts().size();
+        for (int part = 0; part < parts; part++) {
+            answer(part, field(part).answer().expected());
+            assertThat(page.locator("[data-part=RIGHT]")).hasCount(part + 1);
+        }
+    }
+
+    void press(String button) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + button))).first().click();
+    }
+
+    void sees(String verdict) {
+        assertThat(page.locator("[data-verdict=" + verdict + "]")).isVisible();
+    }
+
+    void seesScore(int score) {
+        assertThat(page.getByLabel("Score").locator("p").first()).hasText(Pattern.compile("\\D*" + score));
+    }
+}
