@@ -73,7 +73,7 @@ final class Desk {
     void answerRight() {
         int parts = item().parts().size();
         for (int part = 0; part < parts; part++) {
-            answer(part, field(part).answer().expected());
+            answer(part, field(part).answer().key());
             assertThat(page.locator("[data-part=RIGHT]")).hasCount(part + 1);
         }
     }

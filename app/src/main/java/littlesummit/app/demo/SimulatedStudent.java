@@ -61,7 +61,7 @@ class SimulatedStudent {
         Map<String, String> entries = new HashMap<>();
         for (Field field : part.fields()) {
             List<String> wrong = field.mistakes().stream().filter(m -> !m.slip().equals("coefficient-range")).map(m -> m.entry()).toList();
-            entries.put(field.id(), right || wrong.isEmpty() ? field.answer().expected() : wrong.get(attempt % wrong.size()));
+            entries.put(field.id(), right || wrong.isEmpty() ? field.answer().key() : wrong.get(attempt % wrong.size()));
         }
         return entries;
     }

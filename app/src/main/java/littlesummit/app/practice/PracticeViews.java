@@ -110,7 +110,7 @@ final class PracticeViews {
         if (answer.kind() == Kind.CHOICE) {
             return new AnswerView(field.id(), "", Arrays.stream(answer.expected().split(",")).map(String::strip).toList());
         }
-        return new AnswerView(field.id(), Reader.read(answer.expected(), answer.syntax()).latex(), List.of());
+        return new AnswerView(field.id(), Reader.read(answer.key(), answer.syntax()).latex(), List.of());
     }
 
     static Map<String, String> trimmed(Part part, Map<String, String> entries) {

@@ -3,8 +3,14 @@ package littlesummit.core.grading;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import littlesummit.core.math.Canonical;
+import littlesummit.core.math.Expr;
 import littlesummit.core.math.Parser;
+import littlesummit.core.math.PlainPrinter;
+import littlesummit.core.math.Rational;
+import littlesummit.core.math.RationalFunction;
 import littlesummit.core.math.Reading;
+import littlesummit.core.math.Rounding;
 import littlesummit.core.math.Statement;
 import littlesummit.core.math.Syntax;
 
@@ -59,6 +65,16 @@ public record AnswerSpec(Kind kind, Form form, String expected, Set<String> lett
     /** How an entry is understood; not for choices, whose entries are ids. */
     public Reading read(String entry) {
         return Parser.read(entry, syntax());
+    }
+
+    /** The right entry as one would type it: {@code expected}, rounded where rounding is asked. Grades as correct. */
+    public String key() {
+        if (!(form instanceof Form.Rounded(int places, boolean percent)) || kind != Kind.NUMBER) {
+            return expected;
+        }
+        RationalFunction exact = Canonical.of(Parser.expr(expected, syntax()));
+        RationalFunction asked = percent ? exact.times(RationalFunction.of(Rational.of(100))) : exact;
+        return PlainPrinter.plain(Expr.decimal(Rounding.halfUp(asked, places), places)) + (percent ? "%" : "");
     }
 
     /** @throws IllegalArgumentException when our own answer cannot be read */

@@ -16,17 +16,17 @@ public record Field(String id, String label, String wanted, Response response, A
     }
 
     public static Field typed(String id, String label, String wanted, AnswerSpec answer, Mistake... mistakes) {
-        return new Field(id, label, wanted, new Response.Typed(List.of()), answer, List.of(mistakes));
-    }
-
-    /** The typed field with a palette of just these signs. */
-    public Field withPalette(String... signs) {
-        return new Field(id, label, wanted, new Response.Typed(List.of(signs)), answer, mistakes);
+        return new Field(id, label, wanted, new Response.Typed(Palette.of(answer)), answer, List.of(mistakes));
     }
 
     /** @param right id of the right option */
     public static Field choice(String id, String label, List<Option> options, String right, Mistake... mistakes) {
         AnswerSpec answer = AnswerSpec.choice(right, options.stream().map(Option::id).toList());
         return new Field(id, label, "", new Response.ChooseOne(options), answer, List.of(mistakes));
+    }
+
+    /** The same answer given in another way than by choosing from a list below each other. */
+    public Field by(Response other) {
+        return new Field(id, label, wanted, other, answer, mistakes);
     }
 }

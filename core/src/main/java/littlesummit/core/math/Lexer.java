@@ -67,7 +67,7 @@ final class Lexer {
     private void number() {
         int start = pos;
         StringBuilder digits = new StringBuilder(digitRun());
-        if (syntax.grouping() && !digits.isEmpty() && digits.length() <= 3 && digits.charAt(0) != '0') {
+        if (syntax.grouping() && !isRootIndex() && !digits.isEmpty() && digits.length() <= 3 && digits.charAt(0) != '0') {
             for (int skip = groupAt(); skip > 0; skip = groupAt()) {
                 pos += skip;
                 digits.append(digitRun());
@@ -86,6 +86,12 @@ final class Lexer {
             }
         }
         add(Kind.NUMBER, digits.toString(), start);
+    }
+
+    /** The number right behind {@code root(}: the comma after it separates. */
+    private boolean isRootIndex() {
+        int n = tokens.size();
+        return n >= 2 && tokens.get(n - 2).is(Kind.ROOT) && tokens.get(n - 1).is(Kind.OPEN);
     }
 
     private String digitRun() {

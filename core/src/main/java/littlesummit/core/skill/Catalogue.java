@@ -6,12 +6,46 @@ import java.util.Map;
 import java.util.Optional;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
+import littlesummit.core.skill.data.Mean;
+import littlesummit.core.skill.data.TwoWayRead;
+import littlesummit.core.skill.data.TwoWayRelative;
+import littlesummit.core.skill.equation.BothSides;
+import littlesummit.core.skill.equation.OneStepMultiplication;
+import littlesummit.core.skill.equation.SolutionCount;
+import littlesummit.core.skill.fraction.FractionPicture;
 import littlesummit.core.skill.fraction.PercentDiscount;
+import littlesummit.core.skill.fraction.PercentParts;
+import littlesummit.core.skill.function.BinomialExpand;
+import littlesummit.core.skill.function.CircleCenter;
+import littlesummit.core.skill.function.PolynomialFactor;
+import littlesummit.core.skill.function.RationalAnalyse;
+import littlesummit.core.skill.measure.MassProblems;
+import littlesummit.core.skill.measure.MassSense;
+import littlesummit.core.skill.measure.TileLength;
+import littlesummit.core.skill.number.AbsoluteValue;
+import littlesummit.core.skill.number.CompareWhole;
+import littlesummit.core.skill.number.FractionLowest;
+import littlesummit.core.skill.number.IntegerAddSubtract;
+import littlesummit.core.skill.number.PlaceValue;
+import littlesummit.core.skill.number.PrimeFactors;
+import littlesummit.core.skill.power.ExponentRules;
 import littlesummit.core.skill.power.ScientificNotation;
+import littlesummit.core.skill.shape.AnglePairs;
+import littlesummit.core.skill.shape.CongruentSegments;
+import littlesummit.core.skill.shape.LineKinds;
+import littlesummit.core.skill.shape.SelectShapes;
 
 /** Every skill that there is. */
 public final class Catalogue {
-    private static final Map<String, Skill> SKILLS = byId(List.of(new PercentDiscount(), new ScientificNotation()));
+    private static final Map<String, Skill> SKILLS = byId(List.of(
+            new PlaceValue(), new CompareWhole(), new IntegerAddSubtract(), new AbsoluteValue(), new PrimeFactors(),
+            new TileLength(), new MassSense(), new MassProblems(),
+            new SelectShapes(), new LineKinds(), new CongruentSegments(), new AnglePairs(),
+            new FractionPicture(), new FractionLowest(), new PercentParts(), new PercentDiscount(),
+            new Mean(), new TwoWayRead(), new TwoWayRelative(),
+            new ScientificNotation(), new ExponentRules(),
+            new OneStepMultiplication(), new BothSides(), new SolutionCount(),
+            new CircleCenter(), new PolynomialFactor(), new BinomialExpand(), new RationalAnalyse()));
 
     private Catalogue() {}
 

@@ -50,7 +50,7 @@ class SkillLawsTest {
     @ParameterizedTest
     @MethodSource("skills")
     void theKeyGradesAsCorrect(Skill skill) {
-        forFields(skill, (field, at) -> assertEquals(Verdict.CORRECT, Grader.grade(field.answer(), field.answer().expected()), at));
+        forFields(skill, (field, at) -> assertEquals(Verdict.CORRECT, Grader.grade(field.answer(), field.answer().key()), at));
     }
 
     @ParameterizedTest

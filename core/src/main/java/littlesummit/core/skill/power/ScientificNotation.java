@@ -72,7 +72,7 @@ public final class ScientificNotation implements Skill {
                 .add(n.scientific(e - 1), "one-off", "The exponent is one off. Count the places again, one hop at a time.");
         Field field = Field.typed("answer", "In scientific notation",
                 "a number from 1 up to but not including 10, times a power of ten", answer, mistakes.list());
-        Part part = Part.of("Write this number in scientific notation.", field.withPalette("\\times", "10^{}"),
+        Part part = Part.of("Write this number in scientific notation.", field,
                 "How many places must the point travel so that a single digit that is not zero stands before it?",
                 "Each place to the left counts one up in the exponent, each place to the right one down. A number below 1 has a "
                         + "negative exponent.",

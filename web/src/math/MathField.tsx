@@ -1,0 +1,108 @@
+import { type MathfieldElement as Field } from 'mathlive';
+import { useEffect, useRef, useState } from 'react';
+import { api, taken } from '../api/client';
+import { fieldLatex } from './signs';
+
+type Props = {
+  id: string;
+  label: string;
+  kind: string;
+  letters: string[];
+  value: string;
+  describedBy: string;
+  onChange: (latex: string) => void;
+  onEnter: () => void;
+  /** Hands out what inserts a sign at the caret. */
+  onReady: (insert: (latex: string) => void) => void;
+};
+
+/** The field's own LaTeX leaves out braces that plain typing needs: x^23 there is x squared times 3. */
+function braced(latex: string): string {
+  return latex.replace(/\^([0-9a-zA-Z])/g, '^{$1}');
+}
+
+async function load() {
+  const [{ MathfieldElement }] = await Promise.all([import('mathlive'), import('mathlive/fonts.css')]);
+  MathfieldElement.fontsDirectory = null;
+  MathfieldElement.soundsDirectory = null;
+  return MathfieldElement;
+}
+
+/** A field in which mathematics looks as it is written; loaded when first needed. */
+export function MathField(props: Props) {
+  const place = useRef<HTMLDivElement>(null);
+  const latest = useRef(props);
+  const [ready, setReady] = useState(false);
+  useEffect(() => {
+    latest.current = props;
+  });
+  useEffect(() => {
+    let field: Field | null = null;
+    let gone = false;
+    void load().then((MathfieldElement) => {
+      if (!gone && place.current !== null) {
+        field = new MathfieldElement();
+        prepare(field, latest);
+        place.current.replaceChildren(field);
+        setReady(true);
+        latest.current.onReady((latex) => {
+          field?.insert(latex, { focus: true, selectionMode: 'placeholder' });
+        });
+        field.focus();
+      }
+    });
+    return () => {
+      gone = true;
+      field?.remove();
+    };
+  }, []);
+  return (
+    <div ref={place} className="min-h-14 w-full max-w-md">
+      {!ready && <span className="text-soft">Opening the field.</span>}
+    </div>
+  );
+}
+
+function prepare(field: Field, latest: { current: Props }) {
+  const { id, label, describedBy, value } = latest.current;
+  field.id = id;
+  field.dataset.answer = '';
+  field.setAttribute('aria-label', label);
+  field.setAttribute('aria-describedby', describedBy);
+  field.mathVirtualKeyboardPolicy = 'manual';
+  field.value = value;
+  field.className = 'block w-full rounded-slip border-2 border-ink bg-leaf px-3 py-1 text-2xl text-ink';
+  field.addEventListener('mount', () => {
+    field.menuItems = [];
+    field.inlineShortcuts = {
+      ...field.inlineShortcuts,
+      or: String.raw`\text{ or }`,
+      and: String.raw`\text{ and }`,
+      inf: String.raw`\infty`,
+      none: String.raw`\text{none}`,
+    };
+  });
+  field.addEventListener('input', () => latest.current.onChange(braced(field.getValue('latex'))));
+  field.addEventListener(
+    'keydown',
+    (event) => {
+      if (event.key === 'Enter') {
+        event.preventDefault();
+        event.stopPropagation();
+        latest.current.onEnter();
+      }
+    },
+    { capture: true },
+  );
+  field.addEventListener('paste', (event) => void paste(event, field, latest.current), { capture: true });
+}
+
+/** Plain text is read by the server's parser, so that it means the same as if it had been typed. */
+async function paste(event: ClipboardEvent, field: Field, { kind, letters, onChange }: Props) {
+  const text = event.clipboardData?.getData('text/plain') ?? '';
+  event.preventDefault();
+  event.stopPropagation();
+  const read = await taken(api.POST('/api/reading', { body: { kind, letters, entry: text } })).catch(() => null);
+  field.insert(read !== null && read.at < 0 ? read.latex : fieldLatex(text));
+  onChange(braced(field.getValue('latex')));
+}
