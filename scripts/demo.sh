@@ -43,5 +43,5 @@ TEXT
     sleep 0.5
   done
 ) &
-exec "$java" -XX:SharedArchiveFile="$home/app.jsa" -Xshare:auto -Xlog:disable -Xlog:all=off -Dsummit.demo=true -Dsummit.data=./data/demo \
+exec "$java" -XX:SharedArchiveFile="$home/app.jsa" -Xshare:auto -Xlog:disable -Xlog:all=off -Dsummit.demo=true -Dsummit.gallery=true -Dsummit.data=./data/demo \
   -Dserver.port="$port" -jar "$home/summit-app-boot.jar"

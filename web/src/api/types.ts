@@ -20,6 +20,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gallery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gallery/{skillId}/{tier}/{seed}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["show"];
+        put?: never;
+        post: operations["check_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/items/{itemId}/draft": {
         parameters: {
             query?: never;
@@ -482,6 +514,12 @@ export interface components {
             /** Format: int32 */
             ifRight: number;
         };
+        GallerySkill: {
+            id: string;
+            name: string;
+            prerequisites: string[];
+            strand: string;
+        };
         ItemView: {
             calculator: boolean;
             /** Format: int32 */
@@ -669,6 +707,9 @@ export interface components {
             blocks: components["schemas"]["Block"][];
             title: string;
         };
+        Shown: {
+            item: components["schemas"]["ItemView"];
+        };
         SignIn: {
             password: string;
             username: string;
@@ -676,6 +717,16 @@ export interface components {
         SolutionView: {
             second?: components["schemas"]["SecondView"];
             worked: components["schemas"]["WorkedStep"][];
+        };
+        Trial: {
+            entries: {
+                [key: string]: string;
+            };
+            /** Format: int32 */
+            part: number;
+        };
+        Tried: {
+            feedback: components["schemas"]["FeedbackView"][];
         };
         WorkedStep: {
             math: string;
@@ -706,6 +757,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Due"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GallerySkill"][];
+                };
+            };
+        };
+    };
+    show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                skillId: string;
+                tier: number;
+                seed: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shown"];
+                };
+            };
+        };
+    };
+    check_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                skillId: string;
+                tier: number;
+                seed: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Trial"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tried"];
                 };
             };
         };

@@ -43,7 +43,7 @@ export function MathField(props: Props) {
       if (!gone && place.current !== null) {
         field = new MathfieldElement();
         prepare(field, latest);
-        place.current.replaceChildren(field);
+        place.current.append(field);
         setReady(true);
         latest.current.onReady((latex) => {
           field?.insert(latex, { focus: true, selectionMode: 'placeholder' });
@@ -57,8 +57,9 @@ export function MathField(props: Props) {
     };
   }, []);
   return (
-    <div ref={place} className="min-h-14 w-full max-w-md">
+    <div className="min-h-14 w-full max-w-md">
       {!ready && <span className="text-soft">Opening the field.</span>}
+      <div ref={place} />
     </div>
   );
 }

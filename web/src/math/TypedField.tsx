@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import type { FieldProps } from '../features/practice/fields';
+import type { FieldProps } from '../features/practice/fields/types';
 import { RichText } from '../ui/RichText';
 import { MathField } from './MathField';
 import { ReadAs } from './ReadAs';

@@ -21,13 +21,16 @@ export function isVerdict(text: string): text is Verdict {
 }
 
 /** What came of a check, by shape, word and sentence. @param left tries left, said where one was used */
-export function Feedback({ feedback, left }: { feedback: Schemas['FeedbackView']; left?: number }) {
+export function Feedback({ feedback, left, label = '' }: { feedback: Schemas['FeedbackView']; left?: number; label?: string }) {
   const verdict = isVerdict(feedback.verdict) ? feedback.verdict : 'unreadable';
   return (
     <div className={`unfold flex max-w-2xl gap-3 rounded-slip border-l-4 bg-leaf p-4 ${EDGES[verdict]}`} data-verdict={verdict}>
       <VerdictMark verdict={verdict} />
       <div>
-        <p className="font-semibold">{HEADS[verdict]}</p>
+        <p className="font-semibold">
+          {label === '' ? '' : `${label}: `}
+          {HEADS[verdict]}
+        </p>
         {verdict !== 'correct' && (
           <p>
             <RichText text={feedback.message} />

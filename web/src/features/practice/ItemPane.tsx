@@ -13,6 +13,7 @@ import type { Practice, View } from './usePractice';
 export function ItemPane({ view, practice }: { view: View; practice: Practice }) {
   const { item } = view;
   const [entries, setEntries] = useState<Record<string, string>>(item.draft);
+  const latest = useRef(entries);
   const draft = useKept(`draft-${item.id}`, (kept: Record<string, string>) =>
     api.PUT('/api/items/{itemId}/draft', { params: { path: { itemId: item.id } }, body: { entries: kept } }).then(({ response }) => {
       if (response.status >= 500) {
@@ -28,7 +29,8 @@ export function ItemPane({ view, practice }: { view: View; practice: Practice })
   const fresh = JSON.stringify(judged) === JSON.stringify(entries);
 
   const change = (fieldId: string, value: string) => {
-    const next = { ...entries, [fieldId]: value };
+    const next = { ...latest.current, [fieldId]: value };
+    latest.current = next;
     setEntries(next);
     draft.keep(next);
   };

@@ -4,7 +4,7 @@ import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
 import { Tex } from '../../ui/Tex';
 import { Feedback } from './Feedback';
-import { FieldInput } from './fields';
+import { PartFields } from './fields/PartFields';
 import { Hints } from './Slips';
 
 type Props = {
@@ -31,9 +31,8 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, onCh
       <p className="text-lg">
         <RichText text={part.prompt} />
       </p>
-      {part.fields.map((field) => (
-        <FieldInput key={field.id} field={field} value={entries[field.id] ?? ''} onChange={(value) => onChange(field.id, value)} onEnter={() => onCheck(conflict !== undefined)} disabled={false} />
-      ))}
+      <PartFields part={part} entries={entries} onChange={onChange} onEnter={() => onCheck(conflict !== undefined)} />
+      <Wanted part={part} />
       <div className="flex items-center gap-4">
         <Button look="main" hint="Enter" onClick={() => onCheck(conflict !== undefined)} aria-disabled={busy}>
           {conflict === undefined ? 'Check' : 'Check mine all the same'}
@@ -44,12 +43,23 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, onCh
         {conflict !== undefined && <Conflict conflict={conflict} />}
         {repeated && <p className="max-w-2xl">This is what you checked just before. It was not counted again.</p>}
         {said.map((feedback) => (
-          <Feedback key={feedback.fieldId + feedback.message} feedback={feedback} left={part.triesLeft} />
+          <Feedback key={feedback.fieldId + feedback.message} feedback={feedback} left={part.triesLeft} label={part.fields.length > 1 ? labelOf(part, feedback.fieldId) : ''} />
         ))}
       </div>
       <Hints hints={part.hints} inAll={part.hintsInAll} />
     </div>
   );
+}
+
+/** The form wanted, once for all small boxes of a part. */
+function Wanted({ part }: { part: Schemas['PartView'] }) {
+  const small = part.layout.kind === 'InFormula' || part.layout.kind === 'InTable';
+  const wanted = part.fields[0]?.wanted ?? '';
+  return small && wanted !== '' ? <p className="max-w-2xl text-[0.95rem]">Wanted in each: {wanted}</p> : null;
+}
+
+function labelOf(part: Schemas['PartView'], fieldId: string): string {
+  return part.fields.find((f) => f.id === fieldId)?.label ?? '';
 }
 
 function triesText(part: Schemas['PartView']): string {

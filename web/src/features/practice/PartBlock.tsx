@@ -1,4 +1,6 @@
 import type { Schemas } from '../../api/client';
+import { FigureView } from '../../figures/FigureView';
+import { useReading } from '../../math/useReading';
 import { RichText } from '../../ui/RichText';
 import { Tex } from '../../ui/Tex';
 import { VerdictMark } from '../../ui/VerdictMark';
@@ -17,7 +19,10 @@ export function ClosedPart({ part }: { part: Part }) {
         <div key={field.id} className="mt-1 flex flex-wrap items-center gap-x-6 gap-y-1">
           <span className="flex items-center gap-2">
             <VerdictMark verdict={right ? 'correct' : 'incorrect'} />
-            <span className="text-soft">{right ? 'Right:' : 'Yours:'}</span>
+            <span className="text-soft">
+              {part.fields.length > 1 ? `${field.label}, ` : ''}
+              {right ? 'right:' : 'yours:'}
+            </span>
             <Entered field={field} entry={part.entries[field.id] ?? ''} />
           </span>
           {!right && <RightAnswer field={field} answers={part.answers} />}
@@ -27,17 +32,40 @@ export function ClosedPart({ part }: { part: Part }) {
   );
 }
 
-function optionText(field: Schemas['FieldView'], id: string): string {
+function optionsOf(field: Schemas['FieldView']): Schemas['Option'][] {
   const { response } = field;
-  const options = 'options' in response ? response.options : [];
-  return options.find((o) => o.id === id)?.text ?? id;
+  if (response.kind === 'DropLabel') {
+    return response.labels;
+  }
+  return 'options' in response ? response.options : [];
+}
+
+/** An option by its text or its picture; an id alone stands for a lettered shape. */
+function Chosen({ field, id }: { field: Schemas['FieldView']; id: string }) {
+  const option = optionsOf(field).find((o) => o.id === id);
+  if (option?.figure !== undefined) {
+    return (
+      <span className="inline-block w-48">
+        <FigureView figure={option.figure} />
+      </span>
+    );
+  }
+  return <RichText text={option?.text ?? id} />;
 }
 
 function Entered({ field, entry }: { field: Schemas['FieldView']; entry: string }) {
   if (entry === '') {
     return <span>nothing entered</span>;
   }
-  return field.answerKind === 'choice' ? <RichText text={optionText(field, entry)} /> : <span className="font-serif text-lg">{entry}</span>;
+  if (field.answerKind === 'choice') {
+    return entry.split(',').map((id) => <Chosen key={id} field={field} id={id} />);
+  }
+  return <TypedBack field={field} entry={entry} />;
+}
+
+function TypedBack({ field, entry }: { field: Schemas['FieldView']; entry: string }) {
+  const reading = useReading(field.answerKind, field.letters, entry);
+  return reading.data?.at === -1 ? <Tex latex={reading.data.latex + (field.suffix === '°' ? '°' : '')} /> : <span className="font-serif text-lg">{entry}</span>;
 }
 
 function RightAnswer({ field, answers }: { field: Schemas['FieldView']; answers: Schemas['AnswerView'][] }) {
@@ -47,8 +75,8 @@ function RightAnswer({ field, answers }: { field: Schemas['FieldView']; answers:
   }
   return (
     <span className="flex items-center gap-2" data-right-answer>
-      <span className="text-soft">Right is:</span>
-      {answer.latex === '' ? answer.options.map((id) => <RichText key={id} text={optionText(field, id)} />) : <Tex latex={answer.latex} />}
+      <span className="text-soft">right is:</span>
+      {answer.latex === '' ? answer.options.map((id) => <Chosen key={id} field={field} id={id} />) : <Tex latex={answer.latex} />}
     </span>
   );
 }

@@ -16,7 +16,7 @@ final class Summit implements AutoCloseable {
     }
 
     void start() {
-        context = SpringApplication.run(SummitApplication.class, "--server.port=0", "--summit.demo=true", "--summit.data=" + data,
+        context = SpringApplication.run(SummitApplication.class, "--server.port=0", "--summit.demo=true", "--summit.gallery=true", "--summit.data=" + data,
                 "--summit.checks-per-minute=1000");
     }
 

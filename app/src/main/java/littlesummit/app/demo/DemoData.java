@@ -64,6 +64,14 @@ class DemoData implements SmartLifecycle {
         String classId = people.addClass("Valley school, class of the upper hut");
         people.add("orla", "Orla Fennimer", Role.INSTRUCTOR, PASSWORD, classId);
         Assignment current = assignments.add(classId, "Hut stores", SKILLS, new Target.Score(80), Policy.DEFAULT, due(3));
+        assignments.add(classId, "Rope work", List.of("line-kinds", "congruent-segments", "angle-pairs", "select-shapes"), new Target.Score(80), Policy.DEFAULT, due(5));
+        assignments.add(classId, "Numbers of the valley", List.of("place-value", "compare-whole", "integer-add-subtract", "absolute-value", "prime-factors"),
+                new Target.Score(80), Policy.DEFAULT, due(6));
+        assignments.add(classId, "Goat dairy tables", List.of("two-way-read", "two-way-relative", "mean"), new Target.Score(75), Policy.DEFAULT, due(9));
+        assignments.add(classId, "Shares and weights", List.of("fraction-picture", "fraction-lowest", "percent-parts", "tile-length", "mass-sense", "mass-problems"),
+                new Target.Score(80), Policy.DEFAULT, due(16));
+        assignments.add(classId, "Letters and graphs", List.of("exponent-rules", "one-step-multiplication", "both-sides", "solution-count", "circle-center",
+                "polynomial-factor", "binomial-expand", "rational-analyse"), new Target.Score(80), Policy.DEFAULT, due(23));
         assignments.add(classId, "Cable way tickets", List.of("percent-discount"), new Target.Score(90), Policy.DEFAULT, due(12));
         Assignment past = assignments.add(classId, "Weather log", List.of("scientific-notation"), new Target.Score(80), Policy.DEFAULT, due(-4));
         people.add("wim", "Wim Tarrow", Role.STUDENT, PASSWORD, classId);

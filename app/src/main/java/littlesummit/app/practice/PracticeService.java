@@ -148,7 +148,7 @@ public class PracticeService {
         SkillState after = log.append(row, state, new PracticeEvent.Tried(clock.instant(), attempt.itemId(), attempt.part(),
                 check.result(), entries), key);
         List<FeedbackView> unread = check.result() == PracticeEvent.Result.UNREADABLE
-                ? PracticeViews.feedback(check).stream().filter(f -> f.verdict().equals("unreadable")).toList() : List.of();
+                ? ItemViews.feedback(check).stream().filter(f -> f.verdict().equals("unreadable")).toList() : List.of();
         return new Checked(view(place, assignment, row, after), unread, false, Optional.empty());
     }
 

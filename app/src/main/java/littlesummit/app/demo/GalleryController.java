@@ -1,0 +1,79 @@
+package littlesummit.app.demo;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Map;
+import littlesummit.app.practice.ItemViews;
+import littlesummit.app.practice.PracticeView;
+import littlesummit.app.web.Problem;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.Part;
+import littlesummit.core.practice.PartCheck;
+import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.Skill;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import littlesummit.app.people.Person;
+import littlesummit.app.people.Role;
+
+/** Every skill, tier and seed to open and try, for authors; nothing is counted. For instructors, and in the demo only. */
+@RestController
+@RequestMapping("/api/gallery")
+@ConditionalOnProperty("summit.gallery")
+class GalleryController {
+    record GallerySkill(String id, String name, String strand, List<String> prerequisites) {}
+
+    record Shown(PracticeView.ItemView item) {}
+
+    record Trial(int part, @NotNull(message = "The entries are missing.") @Size(max = 40, message = "Too many entries.")
+            Map<String, @Size(max = 500, message = "An entry may have at most 500 characters.") String> entries) {}
+
+    record Tried(List<PracticeView.FeedbackView> feedback) {}
+
+    @GetMapping
+    List<GallerySkill> all(@AuthenticationPrincipal Person person) {
+        require(person);
+        return Catalogue.all().stream().map(s -> new GallerySkill(s.id(), s.name(), s.strand().title(), s.prerequisites())).toList();
+    }
+
+    @GetMapping("/{skillId}/{tier}/{seed}")
+    Shown show(@AuthenticationPrincipal Person person, @PathVariable String skillId, @PathVariable int tier, @PathVariable long seed) {
+        require(person);
+        return new Shown(ItemViews.open(item(skillId, tier, seed)));
+    }
+
+    @PostMapping("/{skillId}/{tier}/{seed}")
+    Tried check(@AuthenticationPrincipal Person person, @PathVariable String skillId, @PathVariable int tier, @PathVariable long seed,
+            @Valid @RequestBody Trial trial) {
+        require(person);
+        Item item = item(skillId, tier, seed);
+        if (trial.part() < 0 || trial.part() >= item.parts().size()) {
+            throw Problem.badRequest("This item has no such part.");
+        }
+        Part part = item.parts().get(trial.part());
+        return new Tried(ItemViews.feedback(PartCheck.of(part, trial.entries())));
+    }
+
+    private static void require(Person person) {
+        if (person.role() != Role.INSTRUCTOR) {
+            throw new AccessDeniedException("the gallery is for instructors");
+        }
+    }
+
+    private static Item item(String skillId, int tier, long seed) {
+        Skill skill = Catalogue.find(skillId).orElseThrow(() -> Problem.notFound("There is no such skill."));
+        if (tier < 1 || tier > 3) {
+            throw Problem.badRequest("There are three tiers.");
+        }
+        return skill.make(tier, seed);
+    }
+}

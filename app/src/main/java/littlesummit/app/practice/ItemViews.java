@@ -1,0 +1,99 @@
+package littlesummit.app.practice;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import littlesummit.app.practice.PracticeView.AnswerView;
+import littlesummit.app.practice.PracticeView.ExampleView;
+import littlesummit.app.practice.PracticeView.FeedbackView;
+import littlesummit.app.practice.PracticeView.FieldView;
+import littlesummit.app.practice.PracticeView.ItemView;
+import littlesummit.app.practice.PracticeView.PartView;
+import littlesummit.app.practice.PracticeView.SolutionView;
+import littlesummit.app.served.ServedItem;
+import littlesummit.core.grading.AnswerSpec;
+import littlesummit.core.grading.Kind;
+import littlesummit.core.grading.Reader;
+import littlesummit.core.grading.Verdict;
+import littlesummit.core.item.Field;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.Part;
+import littlesummit.core.practice.Explain;
+import littlesummit.core.practice.ItemState;
+import littlesummit.core.practice.PartCheck;
+import littlesummit.core.practice.PartState;
+import littlesummit.core.practice.Policy;
+import littlesummit.core.practice.SkillState;
+import littlesummit.core.skill.Catalogue;
+
+/** Makes what is shown of one item; the one place that decides what may leave the server. */
+public final class ItemViews {
+    private ItemViews() {}
+
+    /** An item with all its parts open at once and nothing told, for trying it out. */
+    public static ItemView open(Item item) {
+        List<PartView> parts = item.parts().stream().map(p -> new PartView(p.prompt(), p.layout(), p.fields().stream().map(ItemViews::field).toList(),
+                Policy.DEFAULT.tries(p), Policy.DEFAULT.tries(p), p.hints(), p.hints().size(), PartState.Status.OPEN.name(), Map.of(), List.of(),
+                p.fields().stream().map(ItemViews::answer).toList())).toList();
+        return new ItemView(item.ref().variant(), 1, Explain.ground(item.ref().tier()), false, item.stem(), parts, 0, item.calculator(), true, false,
+                Optional.empty(), Optional.empty(), Optional.of(new SolutionView(item.worked(), item.second())), false, Map.of(), letters(item));
+    }
+
+    static ItemView item(SkillState state, ServedItem served) {
+        Item item = Catalogue.make(served.ref());
+        ItemState now = state.current().orElseThrow();
+        int current = now.isClosed() ? item.parts().size() : now.currentPart();
+        List<PartView> parts = new ArrayList<>();
+        for (int i = 0; i < item.parts().size() && (i <= current || now.isClosed()); i++) {
+            parts.add(part(item.parts().get(i), now.parts().get(i), now.isClosed()));
+        }
+        Optional<SolutionView> solution = now.isClosed() ? Optional.of(new SolutionView(item.worked(), item.second())) : Optional.empty();
+        return new ItemView(served.id(), served.number(), Explain.ground(served.ref().tier()), now.similar(), item.stem(), parts,
+                current, item.calculator(), state.policy().hints(), state.policy().example(), example(now, served),
+                now.outcome().map(Enum::name), solution, state.offersSimilar(), served.draft(), letters(item));
+    }
+
+    private static Optional<ExampleView> example(ItemState now, ServedItem served) {
+        if (!now.exampleOpened()) {
+            return Optional.empty();
+        }
+        Item example = Catalogue.make(served.example());
+        return Optional.of(new ExampleView(example.stem(), example.worked()));
+    }
+
+    private static List<String> letters(Item item) {
+        return item.parts().stream().flatMap(p -> p.fields().stream()).flatMap(f -> f.answer().letters().stream())
+                .distinct().sorted().toList();
+    }
+
+    private static PartView part(Part part, PartState state, boolean itemClosed) {
+        boolean closed = itemClosed || !state.isOpen();
+        return new PartView(part.prompt(), part.layout(), part.fields().stream().map(ItemViews::field).toList(), state.allowed(),
+                state.left(), part.hints().subList(0, Math.min(state.hints(), part.hints().size())), part.hints().size(),
+                itemClosed && state.isOpen() ? PartState.Status.MISSED.name() : state.status().name(), state.last(),
+                state.last().isEmpty() ? List.of() : feedback(PartCheck.of(part, state.last())),
+                closed ? part.fields().stream().map(ItemViews::answer).toList() : List.of());
+    }
+
+    private static FieldView field(Field field) {
+        AnswerSpec answer = field.answer();
+        return new FieldView(field.id(), field.label(), field.wanted(), answer.kind().code(), answer.letters().stream().sorted().toList(),
+                answer.suffix(), field.response());
+    }
+
+    public static List<FeedbackView> feedback(PartCheck check) {
+        return check.fields().stream().map(f -> new FeedbackView(f.fieldId(), f.verdict().code(),
+                f.verdict().why().map(r -> r.code()).orElse(""), f.message(),
+                f.verdict() instanceof Verdict.Unreadable(var reason, int at) ? at : -1)).toList();
+    }
+
+    private static AnswerView answer(Field field) {
+        AnswerSpec answer = field.answer();
+        if (answer.kind() == Kind.CHOICE) {
+            return new AnswerView(field.id(), "", Arrays.stream(answer.expected().split(",")).map(String::strip).toList());
+        }
+        return new AnswerView(field.id(), Reader.read(answer.key(), answer.syntax()).latex(), List.of());
+    }
+}

@@ -1,0 +1,224 @@
+package littlesummit.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.LongStream;
+import littlesummit.core.item.Field;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.Response;
+import littlesummit.core.skill.Catalogue;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Every response kind on the screen, answered by keyboard alone: right, wrong where that can be entered, and blank. */
+class ResponseKindsTest {
+    @TempDir
+    private static Path data;
+    private static Summit summit;
+    private static Browser browser;
+    private static Page page;
+
+    @BeforeAll
+    static void start() {
+        summit = new Summit(data);
+        browser = new Browser();
+        page = new Desk(summit, browser.window(summit.address()), "orla").page();
+        page.setViewportSize(1280, 1600);
+    }
+
+    @AfterAll
+    static void stop() {
+        browser.close();
+        summit.close();
+    }
+
+    /** The first seed that gives the variant. */
+    private static long seed(String skill, int tier, String variant) {
+        return LongStream.range(1, 200).filter(s -> Catalogue.require(skill).make(tier, s).ref().variant().equals(variant)).findFirst().orElseThrow();
+    }
+
+    private static Item open(String skill, int tier, String variant) {
+        long seed = seed(skill, tier, variant);
+        page.navigate("/gallery/" + skill + "/" + tier + "/" + seed);
+        assertThat(page.getByLabel("Part 1")).isVisible();
+        return Catalogue.require(skill).make(tier, seed);
+    }
+
+    private static Locator part(int part) {
+        return page.locator("section[aria-label='Part " + (part + 1) + "']");
+    }
+
+    private static void check(int part, String verdict) {
+        Locator button = part(part).locator("button", new Locator.LocatorOptions().setHasText("Check"));
+        button.focus();
+        page.keyboard().press("Enter");
+        assertThat(part(part).locator("[data-verdict=" + verdict + "]").first()).isVisible();
+    }
+
+    private static void blankIsUnreadable(int part) {
+        check(part, "unreadable");
+    }
+
+    private static void press(Locator control, String key) {
+        control.focus();
+        page.keyboard().press(key);
+    }
+
+    @Test
+    void aListInsideASentence() {
+        Item item = open("place-value", 1, "cheeses");
+        Field field = item.parts().getFirst().fields().getFirst();
+        blankIsUnreadable(0);
+        part(0).locator("select").selectOption(field.mistakes().getFirst().entry());
+        check(0, "incorrect");
+        part(0).locator("select").selectOption(field.answer().expected());
+        check(0, "correct");
+    }
+
+    @Test
+    void allThatApply() {
+        Item item = open("fraction-picture", 1, "find");
+        blankIsUnreadable(0);
+        String[] ids = item.parts().getFirst().fields().getFirst().answer().expected().split(",");
+        press(part(0).locator("[data-option=" + ids[0] + "]"), "Space");
+        check(0, "incorrect");
+        press(part(0).locator("[data-option=" + ids[1] + "]"), "Space");
+        check(0, "correct");
+    }
+
+    @Test
+    void shading() {
+        Item item = open("fraction-picture", 1, "shade");
+        int wanted = Integer.parseInt(item.parts().getFirst().fields().getFirst().answer().expected().split("/")[0]);
+        blankIsUnreadable(0);
+        List<Locator> parts = part(0).locator("[role=checkbox]").all();
+        parts.forEach(p -> press(p, "Space"));
+        check(0, "incorrect");
+        parts.subList(wanted, parts.size()).forEach(p -> press(p, "Space"));
+        check(0, "correct");
+    }
+
+    @Test
+    void shapesInAPicture() {
+        Item item = open("select-shapes", 1, "signs");
+        blankIsUnreadable(0);
+        for (String id : item.parts().getFirst().fields().getFirst().answer().expected().split(",")) {
+            press(part(0).locator("[aria-label^='shape " + id + "']"), "Space");
+        }
+        check(0, "correct");
+    }
+
+    @Test
+    void unitsAlongAnObject() {
+        Item item = open("tile-length", 1, "at-zero");
+        int length = Integer.parseInt(item.parts().getFirst().fields().getFirst().answer().expected());
+        blankIsUnreadable(0);
+        Locator lay = part(0).locator("button[data-answer]");
+        press(lay, "Enter");
+        check(0, "incorrect");
+        for (int i = 1; i < length; i++) {
+            press(lay, "Enter");
+        }
+        check(0, "correct");
+    }
+
+    @Test
+    void labelsOnABar() {
+        Item item = open("percent-parts", 1, "price");
+        for (Field field : item.parts().get(1).fields()) {
+            press(part(1).locator("[data-label=" + field.answer().expected() + "]"), "Enter");
+            press(part(1).locator("[data-slot=" + field.id() + "]"), "Enter");
+        }
+        check(1, "correct");
+    }
+
+    @Test
+    void cellsOfATable() {
+        Item item = open("two-way-relative", 1, "rows");
+        for (Field field : item.parts().getFirst().fields()) {
+            part(0).locator("input[aria-label^='" + field.label() + "']").fill(field.answer().key());
+        }
+        assertThat(part(0).getByText("1.00").first()).isVisible();
+        check(0, "correct");
+    }
+
+    @Test
+    void blanksInAnExpression() {
+        Item item = open("binomial-expand", 1, "blanks");
+        for (Field field : item.parts().getFirst().fields()) {
+            part(0).locator("input[aria-label^='" + field.label() + "']").fill(field.answer().key());
+        }
+        check(0, "correct");
+    }
+
+    @Test
+    void aPointOnAGrid() {
+        Item item = open("circle-center", 1, "place");
+        blankIsUnreadable(0);
+        String[] pair = item.parts().getFirst().fields().getFirst().answer().expected().replaceAll("[() ]", "").split(",");
+        Locator grid = part(0).locator("[role=application]");
+        press(grid, "ArrowUp");
+        check(0, "incorrect");
+        walk(grid, Integer.parseInt(pair[0]), "ArrowRight", "ArrowLeft");
+        walk(grid, Integer.parseInt(pair[1]), "ArrowUp", "ArrowDown");
+        check(0, "correct");
+    }
+
+    /** The first key put the point on the origin. */
+    private static void walk(Locator grid, int steps, String forward, String back) {
+        for (int i = 0; i < Math.abs(steps); i++) {
+            press(grid, steps > 0 ? forward : back);
+        }
+    }
+
+    @Test
+    void graphsToChooseFrom() {
+        Item item = open("rational-analyse", 1, "short-way");
+        Field field = item.parts().get(3).fields().getFirst();
+        press(part(3).locator("button[role=radio][value='" + field.mistakes().getFirst().entry() + "']"), "Space");
+        check(3, "incorrect");
+        press(part(3).locator("button[role=radio][value='" + field.answer().expected() + "']"), "Space");
+        check(3, "correct");
+    }
+
+    /** Typed into the math field key by key, as its user would. */
+    @ParameterizedTest
+    @CsvSource({"polynomial-factor, 1, trinomial, 0", "circle-center, 1, graph, 0"})
+    void theMathField(String skill, int tier, String variant, int part) {
+        Item item = open(skill, tier, variant);
+        Field field = item.parts().get(part).fields().getFirst();
+        Locator math = part(part).locator("math-field");
+        assertThat(math).isVisible();
+        blankIsUnreadable(part);
+        math.focus();
+        page.keyboard().type("5+");
+        check(part, "unreadable");
+        math.focus();
+        page.keyboard().press("Control+a");
+        page.keyboard().type(field.answer().expected().replace(" ", "").replace("*", ""), new com.microsoft.playwright.Keyboard.TypeOptions().setDelay(30));
+        assertThat(part(part).getByText("Read as").locator("xpath=..").locator(".katex").first()).isVisible();
+        check(part, "correct");
+    }
+
+    @Test
+    void quantitiesAndTheirUnits() {
+        Item item = open("mass-problems", 1, "total");
+        Field field = item.parts().getFirst().fields().getFirst();
+        assert field.response() instanceof Response.Typed;
+        Locator input = part(0).locator("input[data-answer]");
+        input.fill("5 stone");
+        check(0, "unreadable");
+        input.fill(field.answer().expected().split(" ")[0]);
+        check(0, "form");
+        input.fill(field.answer().expected());
+        check(0, "correct");
+    }
+}

@@ -1,0 +1,100 @@
+import { RadioGroup } from 'radix-ui';
+import type { KeyboardEvent } from 'react';
+import type { Schemas } from '../../../api/client';
+import { FigureView } from '../../../figures/FigureView';
+import { RichText } from '../../../ui/RichText';
+import { type FieldProps, idsOf, toggled } from './types';
+
+type Props = FieldProps & { options: Schemas['Option'][] };
+
+const CARD =
+  'flex min-h-12 cursor-pointer items-center gap-3 rounded-slip border border-edge bg-leaf px-4 py-2 text-left text-lg disabled:cursor-default';
+
+function onEnterKey(onEnter: () => void) {
+  return (event: KeyboardEvent) => {
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      onEnter();
+    }
+  };
+}
+
+function gridOf(options: Schemas['Option'][]): string {
+  return options.some((o) => o.figure !== undefined) ? 'grid max-w-2xl gap-2 sm:grid-cols-2' : 'grid max-w-xl gap-2';
+}
+
+function Content({ option }: { option: Schemas['Option'] }) {
+  return option.figure === undefined ? <RichText text={option.text} /> : <FigureView figure={option.figure} />;
+}
+
+export function ChooseOne({ field, value, onChange, onEnter, disabled, options }: Props) {
+  return (
+    <RadioGroup.Root value={value} onValueChange={onChange} disabled={disabled} aria-label={field.label} className={gridOf(options)}>
+      {options.map((option) => (
+        <RadioGroup.Item key={option.id} value={option.id} data-answer onKeyDown={onEnterKey(onEnter)} className={`${CARD} data-[state=checked]:border-2 data-[state=checked]:border-ink`}>
+          <span className="flex size-5 shrink-0 items-center justify-center rounded-full border-2 border-ink">
+            <RadioGroup.Indicator className="size-2.5 rounded-full bg-ink" />
+          </span>
+          <Content option={option} />
+        </RadioGroup.Item>
+      ))}
+    </RadioGroup.Root>
+  );
+}
+
+export function ChooseAll({ field, value, onChange, onEnter, disabled, options }: Props) {
+  const chosen = idsOf(value);
+  return (
+    <div role="group" aria-label={field.label} className={gridOf(options)}>
+      {options.map((option) => {
+        const on = chosen.has(option.id);
+        return (
+          <button
+            key={option.id}
+            type="button"
+            role="checkbox"
+            aria-checked={on}
+            data-answer
+            data-option={option.id}
+            disabled={disabled}
+            onClick={() => onChange(toggled(value, option.id))}
+            onKeyDown={onEnterKey(onEnter)}
+            className={`${CARD} ${on ? 'border-2 border-ink' : ''}`}
+          >
+            <span className="flex size-5 shrink-0 items-center justify-center rounded-sm border-2 border-ink text-sm font-bold" aria-hidden="true">
+              {on ? '✓' : ''}
+            </span>
+            <Content option={option} />
+          </button>
+        );
+      })}
+    </div>
+  );
+}
+
+/** A list inside a sentence. */
+export function PickFromList({ field, value, onChange, onEnter, disabled, options }: Props) {
+  return (
+    <select
+      aria-label={field.label}
+      data-answer
+      value={value}
+      disabled={disabled}
+      onChange={(e) => onChange(e.target.value)}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter' && value !== '') {
+          e.preventDefault();
+          onEnter();
+        }
+      }}
+      className="mx-1 rounded-slip border-2 border-ink bg-leaf px-2 py-1 text-lg"
+    >
+      <option value="">choose …</option>
+      {options.map((option) => (
+        <option key={option.id} value={option.id}>
+          {option.text}
+        </option>
+      ))}
+    </select>
+  );
+}

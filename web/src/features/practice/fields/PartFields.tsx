@@ -1,0 +1,145 @@
+import { Fragment, type ReactNode, useState } from 'react';
+import type { Schemas } from '../../../api/client';
+import { BarFigure } from '../../../figures/BarFigure';
+import { FigureView } from '../../../figures/FigureView';
+import { RichText } from '../../../ui/RichText';
+import { Tex } from '../../../ui/Tex';
+import { FieldInput } from './FieldInput';
+import { SmallTyped } from './SmallTyped';
+import type { FieldProps } from './types';
+
+type Props = { part: Schemas['PartView']; entries: Record<string, string>; onChange: (id: string, value: string) => void; onEnter: () => void };
+
+/** The fields of a part where its layout puts them. */
+export function PartFields(props: Props) {
+  const { layout } = props.part;
+  switch (layout.kind) {
+    case 'Stacked':
+      return props.part.fields.map((field) => <FieldInput key={field.id} {...propsOf(props, field)} />);
+    case 'InSentence':
+      return (
+        <p className="font-serif text-xl leading-loose">
+          <Template text={layout.template} render={(text) => <RichText text={text} />} place={(id) => place(props, id, (p) => <FieldInput {...p} />)} />
+        </p>
+      );
+    case 'InFormula':
+      return (
+        <div className="flex flex-wrap items-center gap-2 text-xl">
+          <Template text={layout.template} render={(text) => (text.trim() === '' ? null : <Tex latex={text} />)} place={(id) => place(props, id, (p) => <SmallTyped {...p} wide />)} />
+        </div>
+      );
+    case 'InTable':
+      return <CellTable {...props} layout={layout} />;
+    case 'OnFigure':
+      return <Labels {...props} figure={layout.figure} />;
+    default: {
+      const never: never = layout;
+      return never;
+    }
+  }
+}
+
+function propsOf({ entries, onChange, onEnter }: Props, field: Schemas['FieldView']): FieldProps {
+  return { field, value: entries[field.id] ?? '', onChange: (value) => onChange(field.id, value), onEnter, disabled: false };
+}
+
+function place(props: Props, id: string, render: (props: FieldProps) => ReactNode): ReactNode {
+  const field = props.part.fields.find((f) => f.id === id);
+  return field === undefined ? null : render(propsOf(props, field));
+}
+
+/** Text with places `{{id}}`. */
+function Template({ text, render, place: at }: { text: string; render: (text: string) => ReactNode; place: (id: string) => ReactNode }) {
+  return text.split(/(\{\{\w+\}\})/).map((piece, i) => (
+    // oxlint-disable-next-line react/no-array-index-key -- the pieces of a template never move
+    <Fragment key={i}>{piece.startsWith('{{') ? at(piece.slice(2, -2)) : render(piece)}</Fragment>
+  ));
+}
+
+function CellTable({ layout, ...props }: Props & { layout: Schemas['LayoutInTable'] }) {
+  const sum = (row: string[]) => row.reduce((total, cell) => total + (Number(props.entries[cell.replace(/[{}]/g, '')]) || 0), 0);
+  const head = layout.sums ? [...layout.head, 'sum'] : layout.head;
+  return (
+    <table className="w-fit border-collapse">
+      <thead>
+        <tr>
+          {head.map((cell) => (
+            <th key={cell} scope="col" className="px-2 py-1 text-left">
+              {cell}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {layout.rows.map((row) => (
+          <tr key={row.join('|')} className="border-t border-rule">
+            {row.map((cell) => (
+              <td key={cell} className="px-2 py-1">
+                {cell.startsWith('{{') ? place(props, cell.slice(2, -2), (p) => <SmallTyped {...p} />) : cell}
+              </td>
+            ))}
+            {layout.sums && <td className="px-2 py-1 text-soft">{sum(row).toFixed(2)}</td>}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Labels to drag, or to pick up and put down, onto the places of a bar. */
+function Labels({ part, entries, onChange, figure }: Props & { figure: Schemas['Figure'] }) {
+  const [held, setHeld] = useState<string | null>(null);
+  const response = part.fields[0]?.response;
+  const labels = response?.kind === 'DropLabel' ? response.labels : [];
+  const textOf = (id: string) => labels.find((l) => l.id === id)?.text ?? '';
+  const put = (fieldId: string, label: string | null) => {
+    if (label !== null) {
+      part.fields.filter((f) => f.id !== fieldId && entries[f.id] === label).forEach((f) => onChange(f.id, ''));
+    }
+    onChange(fieldId, label ?? '');
+    setHeld(null);
+  };
+  const slot = (id: string) => {
+    const field = part.fields.find((f) => f.id === id);
+    const value = entries[id] ?? '';
+    return field === undefined ? undefined : (
+      <button
+        type="button"
+        data-slot={id}
+        aria-label={`${field.label}: ${value === '' ? 'empty' : textOf(value)}${held === null ? '' : `, put ${textOf(held)} here`}`}
+        className={`min-h-9 w-full cursor-pointer rounded border-2 bg-leaf text-[15px] ${value === '' ? 'border-dashed border-edge' : 'border-ink'}`}
+        onClick={() => put(id, held)}
+        onDragOver={(e) => e.preventDefault()}
+        onDrop={(e) => {
+          e.preventDefault();
+          put(id, e.dataTransfer.getData('text/plain'));
+        }}
+      >
+        {value === '' ? 'put here' : textOf(value)}
+      </button>
+    );
+  };
+  return (
+    <div className="grid gap-3">
+      <div role="group" aria-label="Labels" className="flex flex-wrap items-center gap-2">
+        {labels.map((label) => (
+          <button
+            key={label.id}
+            type="button"
+            draggable
+            data-answer
+            data-label={label.id}
+            aria-pressed={held === label.id}
+            onClick={() => setHeld(held === label.id ? null : label.id)}
+            onDragStart={(e) => e.dataTransfer.setData('text/plain', label.id)}
+            className={`min-h-10 cursor-grab rounded-slip border-2 px-4 ${held === label.id ? 'border-larch-mark bg-larch-wash' : 'border-edge bg-leaf'}`}
+          >
+            {label.text}
+          </button>
+        ))}
+        <span className="text-sm text-soft">{held === null ? 'Drag a label, or choose it and then its place.' : `Now choose the place for ${textOf(held)}.`}</span>
+      </div>
+      {figure.kind === 'Bar' ? <BarFigure figure={figure} slot={slot} /> : <FigureView figure={figure} />}
+    </div>
+  );
+}
