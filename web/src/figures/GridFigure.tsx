@@ -12,7 +12,7 @@ export function scales(grid: Grid) {
 }
 
 /** A coordinate grid with what is drawn on it; `onPlace` is told where the pointer came down, in grid units. */
-export function GridFigure({ figure, children, onPlace, small = false }: { figure: Grid; children?: ReactNode; onPlace?: (x: number, y: number) => void; small?: boolean }) {
+export function GridFigure({ figure, children, onPlace}: { figure: Grid; children?: ReactNode; onPlace?: (x: number, y: number) => void }) {
   const id = useId();
   const { x, y } = scales(figure);
   const lines = (from: number, to: number) => Array.from({ length: Math.round((to - from) / figure.step) + 1 }, (_, i) => from + i * figure.step);
@@ -26,7 +26,7 @@ export function GridFigure({ figure, children, onPlace, small = false }: { figur
   return (
     <svg
       viewBox={`0 0 ${SIZE} ${SIZE}`}
-      className={`w-full border border-rule bg-leaf ${small ? 'max-w-60' : 'max-w-sm'} ${onPlace === undefined ? '' : 'cursor-crosshair touch-none'}`}
+      className={`w-full border border-rule bg-leaf max-w-sm ${onPlace === undefined ? '' : 'cursor-crosshair touch-none'}`}
       role="img"
       aria-label={figure.alt}
       onPointerDown={place}
@@ -42,8 +42,8 @@ export function GridFigure({ figure, children, onPlace, small = false }: { figur
       ))}
       <path d={`M0 ${y(0)}H${SIZE}M${x(0)} 0V${SIZE}`} stroke="var(--color-ink)" strokeWidth="1.6" />
       {[-5, 5, -10, 10].filter((v) => v > figure.xMin && v < figure.xMax).map((v) => (
-        <g key={`l${v}`} className="fill-soft text-[13px]">
-          <text x={x(v)} y={y(0) + 15} textAnchor="middle">{v}</text>
+        <g key={`l${v}`} className="fill-soft text-[17px]">
+          <text x={x(v)} y={y(0) + 19} textAnchor="middle">{v}</text>
           <text x={x(0) - 6} y={y(v) + 4} textAnchor="end">{v}</text>
         </g>
       ))}

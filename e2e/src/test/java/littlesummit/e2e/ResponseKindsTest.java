@@ -48,7 +48,7 @@ class ResponseKindsTest {
     private static Item open(String skill, int tier, String variant) {
         long seed = seed(skill, tier, variant);
         page.navigate("/gallery/" + skill + "/" + tier + "/" + seed);
-        assertThat(page.getByLabel("Part 1")).isVisible();
+        assertThat(part(0)).isVisible();
         return Catalogue.require(skill).make(tier, seed);
     }
 
