@@ -101,7 +101,7 @@ function Row({ assignment: a, now }: { assignment: Assignment; now: Date }) {
         <ul className="text-soft">
           {a.skills.map((s) => (
             <li key={s.id}>
-              <Link to={`/practice/${a.id}/${s.id}`} className="text-soft">
+              <Link to={`/practice/${a.id}/${s.id}`} className="text-soft underline decoration-rule underline-offset-4 hover:decoration-ink">
                 {s.name}
               </Link>
               : {s.reached ? 'reached' : s.started ? `score ${s.score}` : 'not started'}
@@ -114,7 +114,7 @@ function Row({ assignment: a, now }: { assignment: Assignment; now: Date }) {
         </p>
       </div>
       <div className="col-start-2 md:col-start-auto">
-        {a.skills.map((s) => (
+        {a.skills.filter((s) => s.started).map((s) => (
           <SmallRidge key={s.id} name={s.name} scores={s.scores} target={a.targetScore} />
         ))}
       </div>

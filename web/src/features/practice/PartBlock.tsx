@@ -60,6 +60,9 @@ function Entered({ field, entry }: { field: Schemas['FieldView']; entry: string 
   if (field.answerKind === 'choice') {
     return entry.split(',').map((id) => <Chosen key={id} field={field} id={id} />);
   }
+  if (field.response.kind === 'PlotLine') {
+    return <span className="font-serif text-lg">through {entry}</span>;
+  }
   return <TypedBack field={field} entry={entry} />;
 }
 

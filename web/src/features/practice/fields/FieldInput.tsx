@@ -1,6 +1,7 @@
 import { TypedField } from '../../../math/TypedField';
 import { ChooseAll, ChooseOne, PickFromList } from './Choices';
 import { LayUnits } from './LayUnits';
+import { PlotLine } from './PlotLine';
 import { PlotPoint } from './PlotPoint';
 import { SelectShapes, Shade } from './Shade';
 import type { FieldProps } from './types';
@@ -28,6 +29,7 @@ export function FieldInput(props: FieldProps) {
     case 'PlotPoint':
       return <PlotPoint {...props} grid={response.grid} />;
     case 'PlotLine':
+      return <PlotLine {...props} grid={response.grid} />;
     case 'InkWords':
       return <TypedField {...props} palette={[]} />;
     default: {

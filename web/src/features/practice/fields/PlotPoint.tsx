@@ -3,12 +3,14 @@ import type { Schemas } from '../../../api/client';
 import { GridFigure, scales } from '../../../figures/GridFigure';
 import type { FieldProps } from './types';
 
-function pointOf(value: string): { x: number; y: number } | null {
+export type Point = { x: number; y: number };
+
+function pointOf(value: string): Point | null {
   const found = value.match(/^\((-?[\d.]+), (-?[\d.]+)\)$/);
   return found === null ? null : { x: Number(found[1]), y: Number(found[2]) };
 }
 
-const MOVES: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
+export const MOVES: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
 
 /** A point on a grid, by pointer or by arrow keys; sends a pair. */
 export function PlotPoint({ field, value, onChange, onEnter, grid }: FieldProps & { grid: Schemas['FigureGrid'] }) {

@@ -77,10 +77,25 @@ class ResponseKindsTest {
         Item item = open("place-value", 1, "cheeses");
         Field field = item.parts().getFirst().fields().getFirst();
         blankIsUnreadable(0);
-        part(0).locator("select").selectOption(field.mistakes().getFirst().entry());
+        pick(field, field.mistakes().getFirst().entry());
         check(0, "incorrect");
-        part(0).locator("select").selectOption(field.answer().expected());
+        pick(field, field.answer().expected());
         check(0, "correct");
+    }
+
+    /** From the first entry, "choose", down to the option. */
+    private static void pick(Field field, String id) {
+        List<String> ids = ((Response.PickFromList) field.response()).options().stream().map(o -> o.id()).toList();
+        press(part(0).locator("select"), "Home");
+        for (int i = 0; i <= ids.indexOf(id); i++) {
+            page.keyboard().press("ArrowDown");
+        }
+    }
+
+    private static void type(Locator input, String text) {
+        input.focus();
+        page.keyboard().press("Control+a");
+        page.keyboard().type(text);
     }
 
     @Test
@@ -110,8 +125,11 @@ class ResponseKindsTest {
     void shapesInAPicture() {
         Item item = open("select-shapes", 1, "signs");
         blankIsUnreadable(0);
-        for (String id : item.parts().getFirst().fields().getFirst().answer().expected().split(",")) {
-            press(part(0).locator("[aria-label^='shape " + id + "']"), "Space");
+        String[] ids = item.parts().getFirst().fields().getFirst().answer().expected().split(",");
+        press(part(0).locator("[aria-label^='shape " + ids[0] + "']"), "Space");
+        check(0, "incorrect");
+        for (int i = 1; i < ids.length; i++) {
+            press(part(0).locator("[aria-label^='shape " + ids[i] + "']"), "Space");
         }
         check(0, "correct");
     }
@@ -132,19 +150,33 @@ class ResponseKindsTest {
 
     @Test
     void labelsOnABar() {
-        Item item = open("percent-parts", 1, "price");
-        for (Field field : item.parts().get(1).fields()) {
-            press(part(1).locator("[data-label=" + field.answer().expected() + "]"), "Enter");
-            press(part(1).locator("[data-slot=" + field.id() + "]"), "Enter");
+        List<Field> fields = open("percent-parts", 1, "price").parts().get(1).fields();
+        blankIsUnreadable(1);
+        for (int i = 0; i < 3; i++) {
+            put(fields.get(i), fields.get((i + 1) % 3).answer().expected());
+        }
+        check(1, "incorrect");
+        for (int round = 0; round < 2; round++) {
+            fields.forEach(field -> put(field, field.answer().expected()));
         }
         check(1, "correct");
+    }
+
+    private static void put(Field field, String label) {
+        press(part(1).locator("[data-label=" + label + "]"), "Enter");
+        press(part(1).locator("[data-slot=" + field.id() + "]"), "Enter");
     }
 
     @Test
     void cellsOfATable() {
         Item item = open("two-way-relative", 1, "rows");
+        blankIsUnreadable(0);
         for (Field field : item.parts().getFirst().fields()) {
-            part(0).locator("input[aria-label^='" + field.label() + "']").fill(field.answer().key());
+            type(part(0).locator("input[aria-label^='" + field.label() + "']"), "7");
+        }
+        check(0, "incorrect");
+        for (Field field : item.parts().getFirst().fields()) {
+            type(part(0).locator("input[aria-label^='" + field.label() + "']"), field.answer().key());
         }
         assertThat(part(0).getByText("1.00").first()).isVisible();
         check(0, "correct");
@@ -153,10 +185,30 @@ class ResponseKindsTest {
     @Test
     void blanksInAnExpression() {
         Item item = open("binomial-expand", 1, "blanks");
-        for (Field field : item.parts().getFirst().fields()) {
-            part(0).locator("input[aria-label^='" + field.label() + "']").fill(field.answer().key());
+        blankIsUnreadable(0);
+        for (String wrong : List.of("7", "key")) {
+            for (Field field : item.parts().getFirst().fields()) {
+                type(part(0).locator("input[aria-label^='" + field.label() + "']"), wrong.equals("7") ? "7" : field.answer().key());
+            }
+            check(0, wrong.equals("7") ? "incorrect" : "correct");
         }
-        check(0, "correct");
+    }
+
+    @Test
+    void aLineOnAGrid() {
+        int drawn = 9;
+        Field field = open("rational-analyse", 1, "whole-way").parts().get(drawn).fields().getFirst();
+        int height = Integer.parseInt(field.answer().expected().split("= ")[1]);
+        blankIsUnreadable(drawn);
+        Locator grid = part(drawn).locator("[role=application]");
+        press(grid, "ArrowUp");
+        press(grid, "Space");
+        press(grid, "ArrowUp");
+        check(drawn, "incorrect");
+        walk(grid, height, "ArrowUp", "ArrowDown");
+        press(grid, "Space");
+        walk(grid, height, "ArrowUp", "ArrowDown");
+        check(drawn, "correct");
     }
 
     @Test
@@ -183,6 +235,7 @@ class ResponseKindsTest {
     void graphsToChooseFrom() {
         Item item = open("rational-analyse", 1, "short-way");
         Field field = item.parts().get(3).fields().getFirst();
+        blankIsUnreadable(3);
         press(part(3).locator("button[role=radio][value='" + field.mistakes().getFirst().entry() + "']"), "Space");
         check(3, "incorrect");
         press(part(3).locator("button[role=radio][value='" + field.answer().expected() + "']"), "Space");
@@ -203,6 +256,10 @@ class ResponseKindsTest {
         check(part, "unreadable");
         math.focus();
         page.keyboard().press("Control+a");
+        page.keyboard().type(field.mistakes().getFirst().entry().replace(" ", "").replace("*", ""), new com.microsoft.playwright.Keyboard.TypeOptions().setDelay(30));
+        check(part, "incorrect");
+        math.focus();
+        page.keyboard().press("Control+a");
         page.keyboard().type(field.answer().expected().replace(" ", "").replace("*", ""), new com.microsoft.playwright.Keyboard.TypeOptions().setDelay(30));
         assertThat(part(part).getByText("Read as").locator("xpath=..").locator(".katex").first()).isVisible();
         check(part, "correct");
@@ -214,11 +271,13 @@ class ResponseKindsTest {
         Field field = item.parts().getFirst().fields().getFirst();
         assert field.response() instanceof Response.Typed;
         Locator input = part(0).locator("input[data-answer]");
-        input.fill("5 stone");
+        type(input, "5 stone");
         check(0, "unreadable");
-        input.fill(field.answer().expected().split(" ")[0]);
+        type(input, field.answer().expected().split(" ")[0]);
         check(0, "form");
-        input.fill(field.answer().expected());
+        type(input, "1 g");
+        check(0, "incorrect");
+        type(input, field.answer().expected());
         check(0, "correct");
     }
 }

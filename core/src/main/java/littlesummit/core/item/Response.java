@@ -25,7 +25,7 @@ public sealed interface Response {
     /** Points to place on a grid. Sends a pair. */
     record PlotPoint(Figure.Grid grid) implements Response {}
 
-    /** A line through two points to place. Sends an equation, made by the server from the two points. */
+    /** A line through two points to place. Sends the two pairs; {@link PlottedLine} makes the equation. */
     record PlotLine(Figure.Grid grid) implements Response {}
 
     /** Shapes to choose in a picture. Sends ids separated by commas. */
@@ -36,6 +36,11 @@ public sealed interface Response {
 
     /** Ink with words, read by a person. */
     record InkWords() implements Response {}
+
+    /** The entry for the grader that stands for what the screen sent. */
+    default String entryOf(String sent) {
+        return this instanceof PlotLine ? PlottedLine.equation(sent) : sent;
+    }
 
     /** Chance of being right by guessing, 0 to 1. */
     default double guessChance() {

@@ -8,6 +8,7 @@ import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Grader;
 import littlesummit.core.grading.Kind;
+import littlesummit.core.grading.Reason;
 import littlesummit.core.grading.Verdict;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Mistake;
@@ -19,11 +20,12 @@ import littlesummit.core.item.Part;
  * @param fields in the order of the part
  */
 public record PartCheck(PracticeEvent.Result result, List<OfField> fields) {
-    /** @param mistake the listed mistake that gives this very entry */
-    public record OfField(String fieldId, Verdict verdict, Optional<Mistake> mistake) {
-        /** What to say: aimed at the mistake where one is recognised. */
+    /** @param mistake the listed mistake that gives this very entry; @param nudge the first hint of the part */
+    public record OfField(String fieldId, Verdict verdict, Optional<Mistake> mistake, String nudge) {
+        /** What to say: aimed at the mistake or the slip where one is recognised, else the first nudge. */
         public String message() {
-            return mistake.map(Mistake::message).orElseGet(verdict::message);
+            boolean unknown = verdict instanceof Verdict.Incorrect(Optional<Reason> slip) && slip.isEmpty();
+            return mistake.map(Mistake::message).orElse(unknown ? nudge : verdict.message());
         }
     }
 
@@ -35,10 +37,10 @@ public record PartCheck(PracticeEvent.Result result, List<OfField> fields) {
     public static PartCheck of(Part part, Map<String, String> entries) {
         List<OfField> checked = new ArrayList<>();
         for (Field field : part.fields()) {
-            String entry = entries.getOrDefault(field.id(), "");
+            String entry = field.response().entryOf(entries.getOrDefault(field.id(), ""));
             Verdict verdict = Grader.grade(field.answer(), entry);
-            checked.add(new OfField(field.id(), verdict, verdict instanceof Verdict.Correct || verdict instanceof Verdict.Unreadable
-                    ? Optional.empty() : mistake(field, entry)));
+            boolean judgedWrong = !(verdict instanceof Verdict.Correct || verdict instanceof Verdict.Unreadable);
+            checked.add(new OfField(field.id(), verdict, judgedWrong ? mistake(field, entry) : Optional.empty(), part.hints().getFirst()));
         }
         return new PartCheck(result(checked), checked);
     }

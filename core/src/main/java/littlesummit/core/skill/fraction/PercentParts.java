@@ -49,7 +49,7 @@ public final class PercentParts extends Row {
                 : "The water tank of the hut was full this morning. Since then " + p + "% of the water has been used.";
         return Items.of(ref).text(stem + " What percent is left" + (price ? " to pay?" : "?"))
                 .part(name(words, draw)).part(place(words, p, draw)).part(left(percent, left, price))
-                .step("Name the whole: " + words.whole() + " is 100%.", "100")
+                .step("Name the whole: " + words.whole() + " is 100%.", "")
                 .step("Take away the part that is gone: " + p + "%.", "100 - " + p)
                 .step("Work it out. That percent is left.", Tex.plain(left)).given("100 - " + p)
                 .second("As a bar", new Block.Text("The whole bar is 100%. The white piece is gone, the shaded one is left."), new Block.Picture(

@@ -5,9 +5,11 @@ import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.item.Field;
+import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.item.Part;
+import littlesummit.core.item.Response;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.PlainPrinter;
 import littlesummit.core.math.Polynomial;
@@ -34,7 +36,7 @@ public final class RationalAnalyse extends Row {
                 .formula("f(x) = \\frac{" + PolynomialText.latex(s.top()) + "}{" + PolynomialText.latex(s.bottom()) + "}");
         if (ref.variant().equals("whole-way")) {
             item.part(factor(s)).part(domain(s)).part(lowest(s)).part(zeros(s)).part(start(s)).part(crossing(s, draw)).part(poles(s))
-                    .part(beside(s)).part(asymptote(s)).part(meeting(s)).part(window(s, draw)).part(graph(s, draw));
+                    .part(beside(s)).part(asymptote(s)).part(drawn(s)).part(meeting(s)).part(window(s, draw)).part(graph(s, draw));
         } else {
             item.part(domain(s)).part(poles(s)).part(asymptote(s)).part(graph(s, draw));
         }
@@ -150,6 +152,17 @@ public final class RationalAnalyse extends Row {
         return Part.of("Which line does the graph follow far out?", Field.typed("asymptote", "Asymptote", "an equation that starts with y =", answer, mistakes.list()),
                 "Compare the degrees of the top and the bottom.", "Equal degrees: y is the quotient of the leading coefficients. One more above: divide, and keep the quotient.",
                 s.isOblique() ? "The quotient starts with $" + (s.factor() == 1 ? "" : "-") + "x$." : "The leading coefficients are $" + s.factor() + "$ and 1.");
+    }
+
+    private static Part drawn(RationalShape s) {
+        AnswerSpec answer = AnswerSpec.of(Kind.EQUATION, Form.Shape.ANY, "y = " + PolynomialText.plain(s.asymptote())).withLetters("x", "y");
+        Mistakes mistakes = Mistakes.of(answer).add("y = 0", "axis", "That is the x-axis. Draw the line that you have just found.")
+                .add("x = " + s.poles().getFirst(), "vertical", "That is a vertical asymptote. Draw the line that the graph follows far out.");
+        Figure.Grid grid = new Figure.Grid("An empty grid from -10 to 10.", -10, 10, -10, 10, 1, List.of());
+        Field field = Field.typed("drawn", "Line", "", answer, mistakes.list()).by(new Response.PlotLine(grid));
+        String c = s.asymptote().coefficient("x", 0).asRational().orElseThrow().toString();
+        return Part.of("Draw that line: place two of its points.", field, "Two points make a line.", "Put in two values for x and see which y belong to them.",
+                "It goes through $(0, " + c + ")$.");
     }
 
     private static Part meeting(RationalShape s) {
