@@ -30,12 +30,13 @@ public final class OneStepMultiplication extends Row {
             default -> fraction(draw, ref.variant().equals("bare"));
         };
         Rational x = ref.tier() == 2 ? Rational.of(draw.between(3, 29, n -> !Rational.of(n, a.abs().intValueExact()).isInteger() && n % 2 == 1)).over(a)
-                : Rational.of(draw.between(2, 12, n -> n != a.abs().num().intValue()) * (long) a.num().abs().intValueExact());
+                : ref.tier() == 1 && ref.variant().equals("blankets") ? Rational.of(draw.between(2, 30, n -> n != a.num().intValue()))
+                        : Rational.of(draw.between(2, 12, n -> n != a.abs().num().intValue()) * (long) a.num().abs().intValueExact());
         Rational b = a.times(x);
         String left = coefficient(a) + "x";
         String stem = ref.variant().equals("bare") ? "Solve the equation for $x$."
                 : ref.tier() == 3 ? "Of $x$ wool blankets, a share of $" + Linear.fractionLatex(a) + "$ is in use: " + b + " blankets. Solve for $x$."
-                        : "A pack of " + a + " equal ropes weighs $" + Linear.fractionLatex(b) + "$ kilograms, each one $x$ kilograms. Solve for $x$.";
+                        : "Together " + a + " equal sacks weigh $" + Linear.fractionLatex(b) + "$ kilograms, each one $x$ kilograms. Solve for $x$.";
         return Items.of(ref).text(stem).formula(left + " = " + Linear.fractionLatex(b)).part(property(a, draw)).part(solution(a, b, x))
                 .step(a.isInteger() ? "Divide both sides by $" + a + "$." : "Divide both sides by $" + Linear.fractionLatex(a) + "$: multiply by its reciprocal.",
                         a.isInteger() ? "x = \\frac{" + Linear.fractionLatex(b) + "}{" + a + "}"

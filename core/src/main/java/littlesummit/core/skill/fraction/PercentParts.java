@@ -38,7 +38,7 @@ public final class PercentParts extends Row {
         Rational percent = switch (ref.tier()) {
             case 1 -> Rational.of(10L * draw.between(1, 8, n -> n != 5));
             case 2 -> Rational.of(draw.between(4, 88, n -> n % 10 != 0 && n != 50));
-            default -> Rational.of(2L * draw.between(5, 160, n -> n % 5 != 0) + 1, 4).roundHalfUp(1);
+            default -> Rational.of(2L * draw.between(5, 90, n -> n != 50) + 1, 2);
         };
         Rational left = Rational.of(100).minus(percent);
         String p = Tex.plain(percent);

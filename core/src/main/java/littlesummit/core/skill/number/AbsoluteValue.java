@@ -43,7 +43,7 @@ public final class AbsoluteValue extends Row {
                 .addIf(ref.tier() > 1, String.valueOf(termByTerm(ref.tier(), distance, a, b, k)), "term-by-term",
                         "It looks as if the bars were taken of each number. Work out what is inside first.");
         Field field = Field.typed("answer", "Value", "a whole number", answer, mistakes.list());
-        Items item = Items.of(ref).text(stem(ref, distance, a, b)).formula(expression)
+        Items item = Items.of(ref).text(stem(ref, distance, a, b, k)).formula(expression)
                 .part(Part.of("What is the value?", field, "How far from zero is what stands between the bars?",
                         "Work out what is between the bars first. The bars then give its distance from zero.",
                         "Between the first bars stands $" + inner + "$."));
@@ -65,14 +65,14 @@ public final class AbsoluteValue extends Row {
         return tier == 2 ? each : distance ? each + k : k * each - k;
     }
 
-    private static String stem(ItemRef ref, boolean distance, int a, int b) {
+    private static String stem(ItemRef ref, boolean distance, int a, int b, int k) {
         if (!distance) {
             return "Find the value.";
         }
         return switch (ref.tier()) {
             case 1 -> "The valley floor is at height 0. A cave lies at $" + a + "$ metres. How many metres lie between the two? Find the value.";
-            case 2 -> "In the cave it is $" + a + "$ degrees, in the hut " + b + " degrees. How many degrees lie between the two? Find the value.";
-            default -> "A bell rope hangs from a height of " + b + " metres down to $" + a + "$ metres and is tied with a knot. Find the value that its length asks for.";
+            case 2 -> "On the pass it is $" + a + "$ °C, in the hut " + b + " °C. How many degrees lie between the two? Find the value.";
+            default -> "A bell rope hangs from a height of " + b + " metres down to $" + a + "$ metres, and " + k + " metres more lie coiled on the ground. How many metres long is it? Find the value.";
         };
     }
 

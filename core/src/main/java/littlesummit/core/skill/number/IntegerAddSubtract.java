@@ -53,13 +53,12 @@ public final class IntegerAddSubtract extends Row {
 
     private static Item temperature(ItemRef ref, int a, int change, int c) {
         int result = a + change + c;
-        String moved = change > 0 ? "rises by " + change : "falls by " + -change;
-        String then = c == 0 ? "" : c > 0 ? " and then rises by " + c : " and then falls by " + -c;
+        String moved = change > 0 ? "rises by " + change + " °C" : "falls by " + -change + " °C";
+        String then = c == 0 ? "" : c > 0 ? " and then rises by " + c + " °C" : " and then falls by " + -c + " °C";
         String sum = a + signed(change) + (c == 0 ? "" : signed(c));
         Items item = Items.of(ref)
-                .text("At the weather station it is $" + a + "$ degrees. The temperature " + moved + then
-                        + " degrees. How many degrees is it now?")
-                .part(part(result, a, false, change, c, "Degrees"))
+                .text("At the weather station it is $" + a + "$ °C. The temperature " + moved + then + ". How many °C is it now?")
+                .part(part(result, a, false, change, c, "Temperature in °C"))
                 .step("A rise is added, a fall is taken away.", sum);
         if (c != 0) {
             item.step("Go from left to right.", (a + change) + signed(c));

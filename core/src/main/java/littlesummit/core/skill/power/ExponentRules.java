@@ -35,7 +35,8 @@ public final class ExponentRules extends Row {
         int high = ref.tier() == 1 && !product ? m + n : m;
         int total = product ? high + n : high - n;
         if (Math.abs(total) > 4 || ref.tier() == 2 && high >= 0 && n >= 0 && total >= 0) {
-            return oneBase(ref, draw.between(2, 6), draw.between(-3, 3), draw.between(-3, 3, k -> k != 0), draw);
+            int low = ref.tier() == 1 ? 1 : -3;
+            return oneBase(ref, draw.between(2, 6), draw.between(low, 3), draw.between(low, 3, k -> k != 0), draw);
         }
         Rational value = Rational.of(base).power(total);
         String stem = base + "^{" + high + "}" + (product ? "\\cdot " + base + "^{" + n + "}" : "");
