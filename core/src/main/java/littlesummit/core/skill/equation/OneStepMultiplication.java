@@ -32,6 +32,9 @@ public final class OneStepMultiplication extends Row {
         Rational x = ref.tier() == 2 ? Rational.of(draw.between(3, 29, n -> !Rational.of(n, a.abs().intValueExact()).isInteger() && n % 2 == 1)).over(a)
                 : ref.tier() == 1 && ref.variant().equals("blankets") ? Rational.of(draw.between(2, 30, n -> n != a.num().intValue()))
                         : Rational.of(draw.between(2, 12, n -> n != a.abs().num().intValue()) * (long) a.num().abs().intValueExact());
+        if (ref.tier() == 3 && ref.variant().equals("blankets")) {
+            x = Rational.of(a.den().multiply(java.math.BigInteger.valueOf(draw.between(2, 9))));
+        }
         Rational b = a.times(x);
         String left = coefficient(a) + "x";
         String stem = ref.variant().equals("bare") ? "Solve the equation for $x$."

@@ -50,7 +50,7 @@ public final class PercentDiscount implements Skill {
 
     @Override
     public Item make(ItemRef ref, Draw draw) {
-        Sale sale = Sale.draw(ref.tier(), draw);
+        Sale sale = Sale.draw(ref.tier(), ref.variant().equals("original-scratched") ? Ware.drawSolid(draw) : Ware.draw(draw), draw);
         return ref.tier() == 3 ? original(ref, sale, draw) : reduced(ref, sale, draw);
     }
 
@@ -87,8 +87,8 @@ public final class PercentDiscount implements Skill {
         String stem = ref.variant().equals("original-season")
                 ? "At the end of the season everything is " + s.percent() + "% off. Now " + s.ware().article() + " costs "
                         + Tex.money(s.reduced()) + "."
-                : s.ware().capital() + " with a scratch is sold for " + Tex.money(s.reduced()) + ". That is " + s.percent()
-                        + "% less than without the scratch.";
+                : s.ware().capital() + " with a small flaw is sold for " + Tex.money(s.reduced()) + ". That is " + s.percent()
+                        + "% less than without the flaw.";
         String r = Tex.number(s.reduced());
         Field equation = equation(draw, s.left() + "\\cdot x = " + r,
                 new Wrong("wrong-whole", "x = " + s.left() + "\\cdot " + r, "That reduces the price once more. Which price is the whole here?"),
@@ -155,8 +155,7 @@ public final class PercentDiscount implements Skill {
 
     /** @param full full price in dollars; the reduced one has whole cents */
     record Sale(Ware ware, Rational full, int percent) {
-        static Sale draw(int tier, Draw draw) {
-            Ware ware = Ware.draw(draw);
+        static Sale draw(int tier, Ware ware, Draw draw) {
             return switch (tier) {
                 case 1 -> new Sale(ware, Rational.of(20L * draw.between((ware.from() + 19) / 20, ware.to() / 20)), draw.oneOf(10, 20, 25, 30, 40));
                 case 2 -> new Sale(ware, Rational.of(draw.between(ware.from(), ware.to(), n -> n % 10 != 0)), draw.oneOf(5, 15, 35, 45, 12, 18, 24, 32));

@@ -15,6 +15,11 @@ record Ware(String name, int from, int to) {
         return draw.oneOf(ALL);
     }
 
+    /** Something that can be a little damaged and still be sold. */
+    static Ware drawSolid(Draw draw) {
+        return draw.oneOf(ALL.stream().filter(w -> !w.name.contains("ticket") && !w.name.contains("cheese") && !w.name.contains("rope")).toList());
+    }
+
     String article() {
         return "a " + name;
     }

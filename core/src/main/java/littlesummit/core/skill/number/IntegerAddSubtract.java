@@ -24,11 +24,11 @@ public final class IntegerAddSubtract extends Row {
 
     @Override
     public Item make(ItemRef ref, Draw draw) {
-        int most = Grounds.of(ref.tier(), 12, 30, 60);
+        int most = ref.variant().equals("bare") ? Grounds.of(ref.tier(), 12, 30, 60) : Grounds.of(ref.tier(), 12, 18, 24);
         int a = draw.between(-most, most, n -> n != 0);
         boolean minus = draw.coin();
         int b = draw.between(-most, most, n -> n != 0 && n != a && n != -a && (ref.tier() > 1 || n > 0 || minus));
-        int c = ref.tier() == 3 ? draw.between(-20, 20, n -> n != 0) : 0;
+        int c = ref.tier() == 3 ? draw.between(-15, 15, n -> n != 0) : 0;
         return ref.variant().equals("bare") ? bare(ref, a, minus, b, c) : temperature(ref, a, minus ? -b : b, c);
     }
 

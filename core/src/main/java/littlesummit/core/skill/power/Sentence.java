@@ -24,7 +24,7 @@ record Sentence(int from, int to, String text) {
             new Sentence(-5, -4, "A fibre of the wool for the blankets is # metres thick."),
             new Sentence(-6, -5, "A droplet of the fog at the pass is # metres wide."),
             new Sentence(-6, -4, "A speck of dust from the air filter of the weather station weighs # grams."),
-            new Sentence(-3, -2, "A snowflake caught at the hut weighs # grams."),
+            new Sentence(-4, -3, "A snowflake caught at the hut weighs # grams."),
             new Sentence(0, 0, "A coil of rope at the rescue post weighs # kilograms."),
             new Sentence(0, 0, "The snow at the trail sign is # metres deep."),
             new Sentence(0, 0, "The soup kettle of the hut holds # litres."));
