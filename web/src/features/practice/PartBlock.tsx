@@ -26,9 +26,19 @@ export function ClosedPart({ part }: { part: Part }) {
             <Entered field={field} entry={part.entries[field.id] ?? ''} />
           </span>
           {!right && <RightAnswer field={field} answers={part.answers} />}
+          {!right && <Why feedback={part.feedback.find((f) => f.fieldId === field.id)} />}
         </div>
       ))}
     </section>
+  );
+}
+
+/** What seems to have happened, for a field that was not right. */
+function Why({ feedback }: { feedback: Schemas['FeedbackView'] | undefined }) {
+  return feedback === undefined || feedback.verdict === 'correct' ? null : (
+    <p className="w-full" data-why>
+      <RichText text={feedback.message} />
+    </p>
   );
 }
 

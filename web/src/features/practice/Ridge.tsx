@@ -52,15 +52,16 @@ function Ahead({ view, from }: { view: View; from: { x: number; y: number } }) {
   const up = y(view.forecast.ifRight);
   const down = y(view.forecast.ifMissed);
   const to = from.x + 44;
+  const missed = view.item.parts.some((part) => part.status === 'MISSED');
   const aided = view.item.parts.some((part) => part.hints.length > 0);
   const right = aided ? 'right, with a hint' : 'right';
-  const apart = Math.max(up + 4, 12);
+  const apart = Math.min(Math.max(up + 4, 12), FLOOR - 20);
   return (
     <g className="text-[12px]">
-      <line x1={from.x + 5} y1={from.y} x2={to} y2={up} stroke="var(--color-spruce)" strokeDasharray="3 3" strokeWidth="1.6" />
+      {!missed && <line x1={from.x + 5} y1={from.y} x2={to} y2={up} stroke="var(--color-spruce)" strokeDasharray="3 3" strokeWidth="1.6" />}
       <line x1={from.x + 5} y1={from.y} x2={to} y2={down} stroke="var(--color-rust)" strokeDasharray="3 3" strokeWidth="1.6" />
-      <text x={to + 6} y={apart} className="fill-spruce">{right} {view.forecast.ifRight}</text>
-      <text x={to + 6} y={Math.max(down + 4, apart + 14)} className="fill-rust">missed {view.forecast.ifMissed}</text>
+      {!missed && <text x={to + 6} y={apart} className="fill-spruce">{right} {view.forecast.ifRight}</text>}
+      <text x={to + 6} y={Math.min(Math.max(down + 4, apart + 14), FLOOR - 4)} className="fill-rust">missed {view.forecast.ifMissed}</text>
     </g>
   );
 }

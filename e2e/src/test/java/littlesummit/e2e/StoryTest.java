@@ -134,6 +134,7 @@ class StoryTest {
         desk.open("Start: Cable way tickets");
         desk.answer(0, desk.field(0).mistakes().getFirst().entry());
         assertThat(desk.page().locator("[data-part=MISSED] [data-right-answer]")).isVisible();
+        assertThat(desk.page().locator("[data-part=MISSED] [data-why]")).hasText(desk.field(0).mistakes().getFirst().message());
         desk.answer(1, "$" + desk.field(1).answer().expected());
         assertThat(desk.page().getByText("Missed this time.")).isVisible();
     }
