@@ -14,8 +14,8 @@ public final class Limits {
     public static final int NUMBER_BITS = 4096;
     /** Terms of an expanded polynomial. */
     public static final int TERMS = 5000;
-    /** Products of two terms that one comparison may cost: about 30 ms of work, common practice with no source. */
-    static final int TERM_PRODUCTS = 250_000;
+    /** Products of two terms that one comparison may cost: about 40 ms of work, common practice with no source. */
+    static final int TERM_PRODUCTS = 100_000;
 
     private Limits() {}
 }

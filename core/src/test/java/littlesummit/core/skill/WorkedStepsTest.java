@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
@@ -39,9 +40,10 @@ class WorkedStepsTest {
     @MethodSource("skills")
     void stepsFollow(Skill skill) {
         for (int tier = 1; tier <= 3; tier++) {
-            for (long seed = 0; seed < SEEDS; seed++) {
-                Item item = skill.make(tier, seed * 31 + tier);
-                String at = skill.id() + " tier " + tier + " " + item.ref().variant() + " seed " + item.ref().seed();
+            int steep = tier;
+            LongStream.range(0, SEEDS).parallel().forEach(seed -> {
+                Item item = skill.make(steep, seed * 31 + steep);
+                String at = skill.id() + " tier " + steep + " " + item.ref().variant() + " seed " + item.ref().seed();
                 List<String> lines = new ArrayList<>();
                 if (!item.given().isEmpty()) {
                     lines.add(item.given());
@@ -53,7 +55,7 @@ class WorkedStepsTest {
                     assertTrue(follows(Parser.require(before, LINE), Parser.require(line, LINE)), () -> at + ": " + before + " -> " + line);
                 }
                 comesToTheKey(item, lines, at);
-            }
+            });
         }
     }
 
