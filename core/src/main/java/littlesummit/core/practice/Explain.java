@@ -2,8 +2,9 @@ package littlesummit.core.practice;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
-/** The sentences that go with the numbers, so that no change of a score is left unexplained. */
+/** The sentences that go with the numbers, so that no change is left unexplained. */
 public final class Explain {
     private static final List<String> GROUND = List.of("gentle ground", "steady ground", "steep ground");
 
@@ -14,11 +15,20 @@ public final class Explain {
         return GROUND.get(tier - 1);
     }
 
-    /** Why the score moved, or did not. */
-    public static String step(Step step) {
+    /** Why it moved, or did not. */
+    public static String step(Target target, Step step) {
         if (step.regained()) {
             return "back to where you were: the one like it was right.";
         }
+        return switch (target) {
+            case Target.Score s -> byScore(step);
+            case Target.Quiz q -> byScore(step);
+            case Target.Run r -> byRun(r, step);
+            case Target.Percent p -> bySet(step);
+        };
+    }
+
+    private static String byScore(Step step) {
         return switch (step.outcome()) {
             case UNAIDED_FIRST -> "right at once on " + ground(step.tier()) + ".";
             case UNAIDED_LATER -> "right on a later try, which counts half.";
@@ -27,19 +37,49 @@ public final class Explain {
         };
     }
 
+    private static String byRun(Target.Run target, Step step) {
+        int moved = step.after() - step.before();
+        return switch (step.outcome()) {
+            case UNAIDED_FIRST, UNAIDED_LATER -> moved == 2 ? "two steps, because the one before was right too."
+                    : moved == 1 && step.after() < target.steps() ? "one step. Right again now, and it is two."
+                    : "right; the " + target.steps() + " steps are done.";
+            case AIDED -> "right after a hint, which moves no step and breaks no run.";
+            case MISSED -> moved < 0 ? "missed: one step back, and the run starts anew." : "missed: the run starts anew. There is no step below the first.";
+        };
+    }
+
+    private static String bySet(Step step) {
+        return switch (step.outcome()) {
+            case UNAIDED_FIRST, UNAIDED_LATER -> step.after() > step.before() ? "right; it stays right." : "right; this one was beyond the set.";
+            case AIDED -> "right after a hint. It can be done once more without one.";
+            case MISSED -> "missed. It comes back at the end, with other numbers.";
+        };
+    }
+
+    /** What there is to reach, on each skill. */
+    public static String target(Target target) {
+        return switch (target) {
+            case Target.Score(int score) -> "score " + score + " on each skill";
+            case Target.Run(int inRow, int steps) -> inRow + " right in a row or " + steps + " steps on each skill";
+            case Target.Percent(int percent, int items) -> percent + "% of " + items + " items right on each skill";
+            case Target.Quiz(int percent) -> "quiz score " + percent + "%";
+        };
+    }
+
     /** What applies in an assignment, in short sentences. */
     public static List<String> policy(Policy policy) {
         List<String> lines = new ArrayList<>();
-        lines.add(count(policy.openTries()) + " typed, " + count(policy.choiceTries()).toLowerCase(java.util.Locale.ROOT)
-                + " on a choice");
-        if (policy.hints()) {
-            lines.add("Hints keep an item out of the score");
-        }
-        if (policy.example()) {
-            lines.add("Examples cost nothing");
-        }
+        lines.add(count(policy.openTries()) + " typed, " + count(policy.choiceTries()).toLowerCase(Locale.ROOT) + " on a choice");
+        lines.add(policy.hints() ? "A hint keeps an item out of the target" : "No hints here");
+        lines.add(policy.example() ? "Examples cost nothing" : "No worked examples here");
         if (policy.freeForms() > 0) {
             lines.add("A first form slip is free");
+        }
+        if (!policy.similar()) {
+            lines.add("No other one like a missed item");
+        }
+        if (policy.work() == Policy.Work.REQUIRED) {
+            lines.add("Work must be shown");
         }
         return lines;
     }

@@ -13,16 +13,45 @@ import littlesummit.core.item.Response;
  * @param hints whether hints may be opened
  * @param example whether a worked example may be looked at
  * @param similar whether a missed item is followed by another like it
+ * @param lineCheck when own lines may be checked
+ * @param calculator where the calculator is allowed
  */
 public record Policy(int openTries, int choiceTries, int allTries, int freeForms, boolean hints, boolean example, boolean similar,
-        Work work) {
+        LineCheck lineCheck, Calculator calculator, Work work) {
+    /** Misses in a row after which another way on is offered. Common practice; no source. */
+    static final int MISSES_BEFORE_OFFER = 3;
+
+    /** When the student may have own lines checked. */
+    public enum LineCheck { NEVER, AFTER_MISS, ALWAYS }
+
+    /** Where the calculator is allowed. */
+    public enum Calculator { NEVER, AS_ITEM, ALWAYS }
+
     /** Whether work has to be shown. */
     public enum Work { NONE, OPTIONAL, REQUIRED }
 
-    public static final Policy DEFAULT = new Policy(3, 1, 2, 1, true, true, true, Work.OPTIONAL);
+    public static final Policy DEFAULT = new Policy(3, 1, 2, 1, true, true, true, LineCheck.AFTER_MISS, Calculator.AS_ITEM, Work.OPTIONAL);
 
     /** A choice of more than this many is treated as open entry. */
     private static final int SMALL_CHOICE = 5;
+
+    /** @param itemAllows whether the item was made for one */
+    public boolean calculator(boolean itemAllows) {
+        return switch (calculator) {
+            case NEVER -> false;
+            case AS_ITEM -> itemAllows;
+            case ALWAYS -> true;
+        };
+    }
+
+    /** @param tried whether a try of the item was used already */
+    public boolean checksLines(boolean tried) {
+        return switch (lineCheck) {
+            case NEVER -> false;
+            case AFTER_MISS -> tried;
+            case ALWAYS -> true;
+        };
+    }
 
     /** Tries for a part: those of its most demanding field. */
     public int tries(Part part) {

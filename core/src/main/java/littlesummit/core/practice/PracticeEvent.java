@@ -15,8 +15,9 @@ public sealed interface PracticeEvent {
      * @param similar whether it makes up for the miss before it
      * @param guess chance of being right by guessing, 0 to 1
      * @param tries allowed tries, by part
+     * @param slot place in a fixed set, −1 for none
      */
-    record Served(Instant at, String itemId, ItemRef ref, boolean similar, double guess, List<Integer> tries) implements PracticeEvent {
+    record Served(Instant at, String itemId, ItemRef ref, boolean similar, double guess, List<Integer> tries, int slot) implements PracticeEvent {
         public Served {
             tries = List.copyOf(tries);
         }

@@ -1,8 +1,10 @@
 package littlesummit.core.practice;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import littlesummit.core.item.ItemRef;
 
 /**
  * Where a student stands in one skill of one assignment: a fold over the log.
@@ -10,11 +12,12 @@ import java.util.Optional;
  * @param current the item being worked on, or the closed one still on the screen
  * @param repairs levels to go back to when another like the missed one is right, the latest last; a miss that took nothing
  *     leaves none, and another like it then counts as any other item
+ * @param standing where the student stands toward the target
  * @param missesInRow missed items since the last right one
  * @param reached whether the target was ever reached
  */
-public record SkillState(Policy policy, Target target, Mastery mastery, List<Step> history, Optional<ItemState> current,
-        List<Repair> repairs, int missesInRow, boolean reached) {
+public record SkillState(Policy policy, Target target, Mastery mastery, Standing standing, List<Step> history,
+        Optional<ItemState> current, List<Repair> repairs, int missesInRow, boolean reached) {
     /** @param level of the tier before the miss */
     public record Repair(int tier, double level) {}
 
@@ -24,7 +27,7 @@ public record SkillState(Policy policy, Target target, Mastery mastery, List<Ste
     }
 
     public static SkillState start(Policy policy, Target target) {
-        return new SkillState(policy, target, Mastery.NONE, List.of(), Optional.empty(), List.of(), 0, false);
+        return new SkillState(policy, target, Mastery.NONE, Standing.start(target), List.of(), Optional.empty(), List.of(), 0, false);
     }
 
     /** The whole log at once. */
@@ -44,7 +47,8 @@ public record SkillState(Policy policy, Target target, Mastery mastery, List<Ste
     public SkillState after(PracticeEvent event) {
         if (event instanceof PracticeEvent.Served served) {
             List<Repair> kept = served.similar() ? repairs : List.of();
-            return new SkillState(policy, target, mastery, history, Optional.of(ItemState.of(served)), kept, missesInRow, reached);
+            Standing at = standing instanceof Standing.FixedSet set ? set.served(served.slot(), served.ref()) : standing;
+            return new SkillState(policy, target, mastery, at, history, Optional.of(ItemState.of(served)), kept, missesInRow, reached);
         }
         Optional<ItemState> open = current.filter(i -> i.itemId().equals(event.itemId()) && !i.isClosed());
         return open.map(item -> withItem(changed(item, event), event)).orElse(this);
@@ -70,25 +74,50 @@ public record SkillState(Policy policy, Target target, Mastery mastery, List<Ste
     }
 
     private SkillState withItem(ItemState item, PracticeEvent event) {
-        SkillState next = new SkillState(policy, target, mastery, history, Optional.of(item), repairs, missesInRow, reached);
-        return item.outcome().map(outcome -> next.closed(item, outcome, event)).orElse(next);
+        SkillState next = new SkillState(policy, target, mastery, standing, history, Optional.of(item), repairs, missesInRow, reached);
+        return item.outcome().map(outcome -> next.closed(item, outcome, event.at())).orElse(next);
     }
 
-    private SkillState closed(ItemState item, Outcome outcome, PracticeEvent event) {
+    /** The state after this item has ended so. */
+    SkillState closed(ItemState item, Outcome outcome, Instant at) {
         int tier = item.ref().tier();
         boolean regains = item.similar() && outcome.isRightUnaided() && !repairs.isEmpty();
-        Mastery next = scored(item, outcome);
+        Mastery levels = scored(item, outcome);
         List<Repair> left = new ArrayList<>(repairs);
         if (regains) {
             left.removeLast();
         } else if (outcome == Outcome.MISSED && mastery.level(tier) > 0) {
             left.add(new Repair(tier, mastery.level(tier)));
         }
-        List<Step> steps = new ArrayList<>(history);
-        steps.add(new Step(event.at(), item.itemId(), tier, outcome, score(), next.score(), regains));
         int misses = outcome == Outcome.MISSED ? missesInRow + 1 : outcome.isRightUnaided() ? 0 : missesInRow;
-        boolean isReached = reached || target instanceof Target.Score(int wanted) && next.score() >= wanted;
-        return new SkillState(policy, target, next, steps, Optional.of(item), left, misses, isReached);
+        Standing stands = standing.after(outcome, target);
+        int now = measure(target, levels, stands);
+        List<Step> steps = new ArrayList<>(history);
+        steps.add(new Step(at, item.itemId(), tier, outcome, measure(), now, regains && target.isByScore()));
+        return new SkillState(policy, target, levels, stands, steps, Optional.of(item), left, misses,
+                reached || reaches(target, levels, stands));
+    }
+
+    private static boolean reaches(Target target, Mastery levels, Standing stands) {
+        return switch (target) {
+            case Target.Score(int wanted) -> levels.score() >= wanted;
+            case Target.Run(int inRow, int steps) -> stands instanceof Standing.Running r && (r.inRow() >= inRow || r.steps() >= steps);
+            case Target.Percent(int percent, int items) -> measure(target, levels, stands) * 100 >= percent * items;
+            case Target.Quiz q -> false;
+        };
+    }
+
+    private static int measure(Target target, Mastery levels, Standing stands) {
+        return switch (stands) {
+            case Standing.Scored s -> levels.score();
+            case Standing.Running r -> r.steps();
+            case Standing.FixedSet f -> f.right();
+        };
+    }
+
+    /** Where the student stands, in the target's measure: score, steps, or items right. */
+    public int measure() {
+        return measure(target, mastery, standing);
     }
 
     /** The levels after this item would end so. */
@@ -113,8 +142,32 @@ public record SkillState(Policy policy, Target target, Mastery mastery, List<Ste
         return policy.similar() && current.filter(ItemState::isClosed).isPresent() && (missed || !repairs.isEmpty());
     }
 
-    /** Tier of the next item: as the levels say, one below after two misses in a row. */
+    /** Whether to offer another way on: every third miss in a row, just after it. */
+    public boolean offersPause() {
+        boolean missed = current.flatMap(ItemState::outcome).filter(o -> o == Outcome.MISSED).isPresent();
+        return missed && missesInRow == Policy.MISSES_BEFORE_OFFER;
+    }
+
+    /** Slot of a fixed set that comes next, −1 where there is none or all are right. */
+    public int nextSlot() {
+        return standing instanceof Standing.FixedSet set ? set.next() : -1;
+    }
+
+    /** Slot of a fixed set that the current item belongs to, −1 for none. */
+    public int currentSlot() {
+        return standing instanceof Standing.FixedSet set ? set.at() : -1;
+    }
+
+    /** The item to make another like, when the next slot was worked on before. */
+    public Optional<ItemRef> toRedo() {
+        return standing instanceof Standing.FixedSet set && set.next() >= 0 ? set.slots().get(set.next()).last() : Optional.empty();
+    }
+
+    /** Tier of the next item: of its place in a fixed set; else as the levels say, one below after two misses in a row. */
     public int nextTier() {
+        if (standing instanceof Standing.FixedSet set && set.next() >= 0) {
+            return Target.Percent.tier(set.next(), set.slots().size());
+        }
         int tier = mastery.tier();
         return missesInRow >= 2 && missesInRow % 2 == 0 ? Math.max(1, tier - 1) : tier;
     }

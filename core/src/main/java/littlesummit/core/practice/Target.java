@@ -11,10 +11,36 @@ public sealed interface Target {
     record Run(int inRow, int steps) implements Target {}
 
     /** @param percent share right to reach; @param items size of the fixed set */
-    record Percent(int percent, int items) implements Target {}
+    record Percent(int percent, int items) implements Target {
+        /** Tier of an item of the set, by its place: shares as in the weights of the score. */
+        static int tier(int place, int items) {
+            double share = (place + 0.5) / items;
+            return share < Mastery.WEIGHTS[0] ? 1 : share < Mastery.WEIGHTS[0] + Mastery.WEIGHTS[1] ? 2 : 3;
+        }
+
+        /** Items that must be right. */
+        public int needed() {
+            return Math.ceilDiv(percent * items, 100);
+        }
+    }
 
     /** @param percent quiz score to reach */
     record Quiz(int percent) implements Target {}
+
+    /** Whether the mastery score is what is watched. */
+    default boolean isByScore() {
+        return this instanceof Score || this instanceof Quiz;
+    }
+
+    /** Where the flag stands, in the target's measure. */
+    default int flag() {
+        return switch (this) {
+            case Score(int score) -> score;
+            case Run(int inRow, int steps) -> steps;
+            case Percent p -> p.needed();
+            case Quiz q -> 100;
+        };
+    }
 
     /** The name in files, such as {@code score:80}. */
     default String code() {

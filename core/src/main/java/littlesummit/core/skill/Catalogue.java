@@ -19,6 +19,7 @@ import littlesummit.core.skill.function.BinomialExpand;
 import littlesummit.core.skill.function.CircleCenter;
 import littlesummit.core.skill.function.PolynomialFactor;
 import littlesummit.core.skill.function.RationalAnalyse;
+import littlesummit.core.skill.lesson.Lessons;
 import littlesummit.core.skill.measure.MassProblems;
 import littlesummit.core.skill.measure.MassSense;
 import littlesummit.core.skill.measure.TileLength;
@@ -63,6 +64,11 @@ public final class Catalogue {
         return Optional.ofNullable(SKILLS.get(id));
     }
 
+    /** What makes items: a skill, or a lesson that leads to one. @throws IllegalArgumentException for an id that is none */
+    public static Skill generator(String id) {
+        return find(id).or(() -> Lessons.find(id).map(Skill.class::cast)).orElseThrow(() -> new IllegalArgumentException("no generator " + id));
+    }
+
     /** @throws IllegalArgumentException for an id that is none */
     public static Skill require(String id) {
         return find(id).orElseThrow(() -> new IllegalArgumentException("no skill " + id));
@@ -70,6 +76,6 @@ public final class Catalogue {
 
     /** Makes an item again. */
     public static Item make(ItemRef ref) {
-        return require(ref.skill()).make(ref);
+        return generator(ref.skill()).make(ref);
     }
 }

@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import littlesummit.core.item.Item;
+import littlesummit.core.skill.lesson.Lessons;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -24,7 +25,7 @@ class SkillLawsTest {
     }
 
     static Stream<Arguments> tiers() {
-        return skills().flatMap(s -> IntStream.rangeClosed(1, 3).mapToObj(tier -> Arguments.of(s, tier)));
+        return Stream.concat(skills(), Lessons.all().stream()).flatMap(s -> IntStream.rangeClosed(1, 3).mapToObj(tier -> Arguments.of(s, tier)));
     }
 
     /** One pass for all laws: making the items is the costly part. */

@@ -24,16 +24,17 @@ import littlesummit.core.math.PlainPrinter;
 import littlesummit.core.math.Statement;
 import littlesummit.core.math.Statement.Relation;
 import littlesummit.core.math.Syntax;
+import littlesummit.core.skill.lesson.Lessons;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every worked step follows from the one before, the first from what the item gives, and the last one comes to the key. */
 class WorkedStepsTest {
     private static final int SEEDS = Integer.getInteger("seeds", 300);
-    private static final Syntax LINE = Syntax.line(Set.of("x", "y"));
+    private static final Syntax LINE = Syntax.line(Set.of("x", "y", "a"));
 
     static Stream<Skill> skills() {
-        return Catalogue.all().stream();
+        return Stream.concat(Catalogue.all().stream(), Lessons.all().stream());
     }
 
     @ParameterizedTest
