@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/calculator": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compute"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/due": {
         parameters: {
             query?: never;
@@ -27,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -45,7 +61,7 @@ export interface paths {
         };
         get: operations["show"];
         put?: never;
-        post: operations["check_1"];
+        post: operations["check_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -84,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["map"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/{assignmentId}/{skillId}": {
         parameters: {
             query?: never;
@@ -109,7 +141,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["check"];
+        post: operations["check_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -180,6 +212,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["ask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/questions/{id}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reading": {
         parameters: {
             query?: never;
@@ -212,6 +276,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/speech": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["speak"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stops"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tour/{stopId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -220,6 +332,16 @@ export interface components {
             fieldId: string;
             latex: string;
             options: string[];
+        };
+        Around: {
+            lesson?: components["schemas"]["SkillLink"];
+            missing: components["schemas"]["SkillLink"][];
+            offer?: components["schemas"]["Offer"];
+            teaches?: components["schemas"]["SkillLink"];
+        };
+        Ask: {
+            itemId: string;
+            question: string;
         };
         Block: components["schemas"]["BlockText"] | components["schemas"]["BlockFormula"] | components["schemas"]["BlockTable"] | components["schemas"]["BlockPicture"];
         BlockFormula: {
@@ -308,26 +430,30 @@ export interface components {
             now: string;
         };
         DueAssignment: {
+            byScore: boolean;
             /** Format: date-time */
             due: string;
             finished: boolean;
+            /** Format: int32 */
+            flag: number;
             id: string;
+            late: boolean;
+            policy: string[];
             resume: string;
             skills: components["schemas"]["DueSkill"][];
             started: boolean;
             target: string;
-            /** Format: int32 */
-            targetScore: number;
             title: string;
             when: string;
         };
         DueSkill: {
+            course: number[];
             id: string;
+            late: boolean;
             name: string;
             reached: boolean;
             /** Format: int32 */
-            score: number;
-            scores: number[];
+            stands: number;
             started: boolean;
         };
         Entry: {
@@ -336,6 +462,7 @@ export interface components {
             letters: string[];
         };
         ExampleView: {
+            second?: components["schemas"]["SecondView"];
             stem: components["schemas"]["Block"][];
             worked: components["schemas"]["WorkedStep"][];
         };
@@ -522,8 +649,10 @@ export interface components {
         };
         ItemView: {
             calculator: boolean;
+            checksLines: boolean;
             /** Format: int32 */
             currentPart: number;
+            data: string[];
             draft: {
                 [key: string]: string;
             };
@@ -572,6 +701,18 @@ export interface components {
         Lines: {
             lines: string[];
         };
+        MapSkill: {
+            assignmentId: string;
+            /** Format: int32 */
+            depth: number;
+            id: string;
+            lesson?: string;
+            missing: string[];
+            name: string;
+            prerequisites: string[];
+            status: string;
+            strand: string;
+        };
         Me: {
             className: string;
             name: string;
@@ -580,10 +721,16 @@ export interface components {
         };
         Next: {
             itemId: string;
-            like: boolean;
+            /** @enum {string} */
+            onward: "NEXT" | "LIKE" | "EASIER";
         };
         OfItem: {
             itemId: string;
+        };
+        Offer: {
+            easier: boolean;
+            other?: components["schemas"]["SkillLink"];
+            prerequisites: components["schemas"]["SkillLink"][];
         };
         Option: {
             figure?: components["schemas"]["Figure"];
@@ -619,27 +766,43 @@ export interface components {
             outcome: string;
             regained: boolean;
             /** Format: int32 */
-            score: number;
+            stands: number;
             why: string;
         };
         PracticeView: {
+            around: components["schemas"]["Around"];
             assignment: string;
             assignmentId: string;
             /** Format: date-time */
-            due: string;
+            due?: string;
             forecast: components["schemas"]["Forecast"];
             history: components["schemas"]["Point"][];
             item: components["schemas"]["ItemView"];
+            late: boolean;
             policy: string[];
-            reached: boolean;
-            /** Format: int32 */
-            score: number;
             /** Format: int64 */
             secondsWorked: number;
             skill: string;
             skillId: string;
-            /** Format: int32 */
-            targetScore: number;
+            target: components["schemas"]["TargetView"];
+        };
+        Question: {
+            answer?: string;
+            /** Format: date-time */
+            answeredAt?: string;
+            answeredBy?: string;
+            /** Format: date-time */
+            askedAt: string;
+            assignmentId: string;
+            id: string;
+            lines: string[];
+            prompts: string[];
+            question: string;
+            skill: string;
+            skillId: string;
+            stem: components["schemas"]["Block"][];
+            student: string;
+            tries: components["schemas"]["Try"][];
         };
         ReadAs: {
             /** Format: int32 */
@@ -647,6 +810,9 @@ export interface components {
             latex: string;
             message: string;
             spoken: string;
+        };
+        Reply: {
+            answer: string;
         };
         Response: components["schemas"]["ResponseTyped"] | components["schemas"]["ResponseChooseOne"] | components["schemas"]["ResponseChooseAll"] | components["schemas"]["ResponsePickFromList"] | components["schemas"]["ResponseDropLabel"] | components["schemas"]["ResponseShade"] | components["schemas"]["ResponsePlotPoint"] | components["schemas"]["ResponsePlotLine"] | components["schemas"]["ResponseSelectShapes"] | components["schemas"]["ResponseLayUnits"] | components["schemas"]["ResponseInkWords"];
         ResponseChooseAll: {
@@ -703,9 +869,27 @@ export interface components {
             kind: "Typed";
             palette: string[];
         };
+        Result: components["schemas"]["ResultValue"] | components["schemas"]["ResultUnclear"];
+        ResultUnclear: {
+            /** Format: int32 */
+            at: number;
+            /** @enum {string} */
+            kind: "Unclear";
+            message: string;
+        };
+        ResultValue: {
+            decimal: string;
+            exact: string;
+            /** @enum {string} */
+            kind: "Value";
+            rounded: boolean;
+        };
         SecondView: {
             blocks: components["schemas"]["Block"][];
             title: string;
+        };
+        Sheet: {
+            entry: string;
         };
         Shown: {
             item: components["schemas"]["ItemView"];
@@ -714,9 +898,52 @@ export interface components {
             password: string;
             username: string;
         };
+        SkillLink: {
+            assignmentId: string;
+            name: string;
+            skillId: string;
+        };
+        SkillMapView: {
+            skills: components["schemas"]["MapSkill"][];
+        };
         SolutionView: {
             second?: components["schemas"]["SecondView"];
             worked: components["schemas"]["WorkedStep"][];
+        };
+        Spoken: {
+            sentences: string[];
+        };
+        TargetView: {
+            /** Format: int32 */
+            flag: number;
+            /** Format: int32 */
+            inRow: number;
+            kind: string;
+            reached: boolean;
+            /** Format: int32 */
+            rowWanted: number;
+            says: string;
+            /** Format: int32 */
+            slot: number;
+            slots: string[];
+            /** Format: int32 */
+            stands: number;
+        };
+        Texts: {
+            texts: string[];
+        };
+        TourAnswer: {
+            feedback: components["schemas"]["FeedbackView"][];
+        };
+        TourStop: {
+            id: string;
+            part: components["schemas"]["PartView"];
+            title: string;
+        };
+        TourTrial: {
+            entries: {
+                [key: string]: string;
+            };
         };
         Trial: {
             entries: {
@@ -727,6 +954,12 @@ export interface components {
         };
         Tried: {
             feedback: components["schemas"]["FeedbackView"][];
+        };
+        Try: {
+            entries: {
+                [key: string]: string;
+            };
+            result: string;
         };
         WorkedStep: {
             math: string;
@@ -741,6 +974,30 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    compute: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sheet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Result"];
+                };
+            };
+        };
+    };
     due: {
         parameters: {
             query?: never;
@@ -761,7 +1018,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -805,7 +1062,7 @@ export interface operations {
             };
         };
     };
-    check_1: {
+    check_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -905,6 +1162,26 @@ export interface operations {
             };
         };
     };
+    map: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SkillMapView"];
+                };
+            };
+        };
+    };
     open: {
         parameters: {
             query?: never;
@@ -928,7 +1205,7 @@ export interface operations {
             };
         };
     };
-    check: {
+    check_1: {
         parameters: {
             query?: never;
             header: {
@@ -1073,6 +1350,76 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Question"][];
+                };
+            };
+        };
+    };
+    ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ask"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Question"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Reply"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Question"];
+                };
+            };
+        };
+    };
     read: {
         parameters: {
             query?: never;
@@ -1157,6 +1504,76 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
+    speak: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Texts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Spoken"];
+                };
+            };
+        };
+    };
+    stops: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TourStop"][];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stopId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TourTrial"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TourAnswer"];
                 };
             };
         };

@@ -16,7 +16,6 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.Layout;
 import littlesummit.core.item.Option;
 import littlesummit.core.item.Part;
-import littlesummit.core.item.Response;
 import littlesummit.core.skill.Catalogue;
 import littlesummit.core.skill.Skill;
 
@@ -129,7 +128,7 @@ final class ItemsCommand {
             ArrayNode letters = node.putArray("variables");
             field.answer().letters().stream().sorted().forEach(letters::add);
         }
-        List<Option> options = options(field.response());
+        List<Option> options = field.response().options();
         if (!field.answer().options().isEmpty()) {
             ArrayNode list = node.putArray("options");
             if (options.isEmpty()) {
@@ -141,21 +140,5 @@ final class ItemsCommand {
         ArrayNode mistakes = node.putArray("mistakes");
         field.mistakes().forEach(m -> mistakes.addObject().put("entry", m.entry()).put("slip", m.slip()).put("message", m.message()));
         return node;
-    }
-
-    private static List<Option> options(Response response) {
-        return switch (response) {
-            case Response.ChooseOne(var options) -> options;
-            case Response.ChooseAll(var options) -> options;
-            case Response.PickFromList(var options) -> options;
-            case Response.DropLabel(var labels) -> labels;
-            case Response.Typed t -> List.of();
-            case Response.Shade s -> List.of();
-            case Response.PlotPoint p -> List.of();
-            case Response.PlotLine p -> List.of();
-            case Response.SelectShapes s -> List.of();
-            case Response.LayUnits l -> List.of();
-            case Response.InkWords i -> List.of();
-        };
     }
 }

@@ -26,6 +26,7 @@ public final class Main {
         return switch (command) {
             case "grade" -> JsonLines.each(in, out, GradeCommand::answer);
             case "items" -> ItemsCommand.run(options, out);
+            case "simulate" -> SimulateCommand.run(options, out);
             default -> {
                 System.err.println("unknown command: " + command);
                 yield 2;

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import littlesummit.app.people.Person;
 import littlesummit.app.web.Problem;
@@ -32,7 +33,7 @@ public class AssignmentService {
     /** @throws Problem when there is none, or when it is another class's */
     @Transactional(readOnly = true)
     public Assignment require(Person person, String id) {
-        return assignments.findById(id).filter(a -> a.classId().equals(person.classId())).map(this::assignment)
+        return OwnChoice.find(id).or(() -> assignments.findById(id).filter(a -> a.classId().equals(person.classId())).map(this::assignment))
                 .orElseThrow(() -> Problem.notFound("There is no such assignment for you."));
     }
 
@@ -50,7 +51,7 @@ public class AssignmentService {
     private Assignment assignment(AssignmentEntity entity) {
         try {
             return new Assignment(entity.id(), entity.title(), entity.skills(), Target.of(entity.target()).orElseThrow(),
-                    json.readValue(entity.policy(), Policy.class), entity.due());
+                    json.readValue(entity.policy(), Policy.class), Optional.of(entity.due()));
         } catch (JsonProcessingException damaged) {
             throw new IllegalStateException("policy of assignment " + entity.id(), damaged);
         }

@@ -43,7 +43,7 @@ class SimulatedStudent {
         for (int i = 0; i < count; i++) {
             String itemId = practice.currentItem(place);
             answer(place, itemId, chance.nextInt(100) < skillfulness);
-            practice.next(place, itemId, true, key());
+            practice.next(place, itemId, PracticeService.Onward.LIKE, key());
         }
     }
 
@@ -72,7 +72,7 @@ class SimulatedStudent {
         for (boolean right : new boolean[] {true, true, true, false, true}) {
             String itemId = practice.currentItem(place);
             answer(place, itemId, right);
-            practice.next(place, itemId, true, key());
+            practice.next(place, itemId, PracticeService.Onward.LIKE, key());
         }
         String itemId = practice.currentItem(place);
         practice.hint(place, itemId, key());

@@ -51,6 +51,12 @@ public class PeopleService {
         return entity.toPerson(classes.findById(entity.classId()).map(ClassEntity::name).orElse(""));
     }
 
+    /** @throws Problem when there is nobody with this id */
+    @Transactional(readOnly = true)
+    public Person require(String id) {
+        return people.findById(id).map(this::person).orElseThrow(() -> Problem.notFound("There is nobody like that."));
+    }
+
     @Transactional
     public String addClass(String name) {
         String id = UUID.randomUUID().toString();

@@ -4,10 +4,12 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService.Standing;
+import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.Target;
 import littlesummit.core.skill.Catalogue;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -30,12 +32,17 @@ class DueController {
 
     record Due(Instant now, List<DueAssignment> assignments) {}
 
-    /** @param when SOON within seven days, LATER or PAST; @param resume id of the skill to go on with */
-    record DueAssignment(String id, String title, Instant due, String when, String target, int targetScore, boolean started,
-            boolean finished, String resume, List<DueSkill> skills) {}
+    /**
+     * @param when SOON within seven days, LATER or PAST
+     * @param flag where the target stands, in its own measure: score, steps, or items right
+     * @param late whether some of it was finished, or is still open, after its date
+     * @param resume id of the skill to go on with
+     */
+    record DueAssignment(String id, String title, Instant due, String when, String target, int flag, boolean byScore, List<String> policy, boolean started,
+            boolean finished, boolean late, String resume, List<DueSkill> skills) {}
 
-    /** @param scores after each closed item, for the small ridge line */
-    record DueSkill(String id, String name, int score, boolean started, boolean reached, List<Integer> scores) {}
+    /** @param stands in the measure of the target; @param course after each closed item, for the small ridge line */
+    record DueSkill(String id, String name, int stands, boolean started, boolean reached, boolean late, List<Integer> course) {}
 
     @GetMapping("/api/due")
     Due due(@AuthenticationPrincipal Person person) {
@@ -45,28 +52,22 @@ class DueController {
     }
 
     private static DueAssignment due(Assignment assignment, List<Standing> standings, Instant now) {
+        Instant until = assignment.due().orElseThrow();
         List<DueSkill> skills = assignment.skills().stream().map(id -> skill(id, assignment, standings)).toList();
         String resume = skills.stream().filter(s -> s.started() && !s.reached()).findFirst()
                 .or(() -> skills.stream().filter(s -> !s.reached()).findFirst()).orElse(skills.getFirst()).id();
-        String when = assignment.due().isBefore(now) ? "PAST" : assignment.due().isBefore(now.plus(SOON)) ? "SOON" : "LATER";
-        return new DueAssignment(assignment.id(), assignment.title(), assignment.due(), when, describe(assignment.target()),
-                assignment.target() instanceof Target.Score(int score) ? score : 100,
-                skills.stream().anyMatch(DueSkill::started), skills.stream().allMatch(DueSkill::reached), resume, skills);
+        String when = until.isBefore(now) ? "PAST" : until.isBefore(now.plus(SOON)) ? "SOON" : "LATER";
+        boolean finished = skills.stream().allMatch(DueSkill::reached);
+        Target target = assignment.target();
+        return new DueAssignment(assignment.id(), assignment.title(), until, when, Explain.target(target), target.flag(), target.isByScore(),
+                Explain.policy(assignment.policy()), skills.stream().anyMatch(DueSkill::started), finished,
+                skills.stream().anyMatch(DueSkill::late) || until.isBefore(now) && !finished, resume, skills);
     }
 
     private static DueSkill skill(String id, Assignment assignment, List<Standing> standings) {
         String name = Catalogue.require(id).name();
-        return standings.stream().filter(s -> s.assignmentId().equals(assignment.id()) && s.skillId().equals(id)).findFirst()
-                .map(s -> new DueSkill(id, name, s.score(), true, s.reached(), s.scores()))
-                .orElse(new DueSkill(id, name, 0, false, false, List.of()));
-    }
-
-    private static String describe(Target target) {
-        return switch (target) {
-            case Target.Score(int score) -> "score " + score + " on each";
-            case Target.Run(int inRow, int steps) -> inRow + " in a row, or " + steps + " steps, on each";
-            case Target.Percent(int percent, int items) -> percent + "% of " + items + " on each";
-            case Target.Quiz(int percent) -> "quiz score " + percent + "%";
-        };
+        Optional<Standing> found = standings.stream().filter(s -> s.assignmentId().equals(assignment.id()) && s.skillId().equals(id)).findFirst();
+        return found.map(s -> new DueSkill(id, name, s.stands(), true, s.reached(), s.reachedAt().filter(assignment::isPast).isPresent(), s.course()))
+                .orElse(new DueSkill(id, name, 0, false, false, false, List.of()));
     }
 }

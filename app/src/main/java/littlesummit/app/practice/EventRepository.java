@@ -9,5 +9,7 @@ interface EventRepository extends JpaRepository<EventEntity, Long> {
 
     List<EventEntity> findByPersonIdAndAssignmentIdAndSkillOrderById(String personId, String assignmentId, String skill);
 
+    List<EventEntity> findByItemIdOrderById(String itemId);
+
     int countByPersonIdAndAtAfter(String personId, Instant since);
 }

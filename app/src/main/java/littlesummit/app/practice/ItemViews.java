@@ -2,6 +2,7 @@ package littlesummit.app.practice;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,12 +14,14 @@ import littlesummit.app.practice.PracticeView.ItemView;
 import littlesummit.app.practice.PracticeView.PartView;
 import littlesummit.app.practice.PracticeView.SolutionView;
 import littlesummit.app.served.ServedItem;
+import littlesummit.core.calculator.ItemData;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.grading.Reader;
 import littlesummit.core.grading.Verdict;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
+import littlesummit.core.item.Option;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.ItemState;
@@ -34,16 +37,37 @@ public final class ItemViews {
 
     /** An item with all its parts open at once and nothing told, for trying it out. */
     public static ItemView open(Item item) {
-        List<PartView> parts = item.parts().stream().map(p -> new PartView(p.prompt(), p.layout(), p.fields().stream().map(ItemViews::field).toList(),
-                Policy.DEFAULT.tries(p), Policy.DEFAULT.tries(p), p.hints(), p.hints().size(), PartState.Status.OPEN.name(), Map.of(), List.of(),
-                p.fields().stream().map(ItemViews::answer).toList())).toList();
+        List<PartView> parts = item.parts().stream().map(ItemViews::openPart).toList();
         return new ItemView(item.ref().variant(), 1, Explain.ground(item.ref().tier()), false, item.stem(), parts, 0, item.calculator(), true, false,
-                Optional.empty(), Optional.empty(), Optional.of(new SolutionView(item.worked(), item.second())), false, Map.of(), letters(item));
+                Optional.empty(), Optional.empty(), Optional.of(new SolutionView(item.worked(), item.second())), false, Map.of(), letters(item), List.of(), false);
+    }
+
+    /** A part with all its hints and its answer, for trying it out. */
+    public static PartView openPart(Part p) {
+        return new PartView(p.prompt(), p.layout(), p.fields().stream().map(ItemViews::field).toList(), Policy.DEFAULT.tries(p), Policy.DEFAULT.tries(p),
+                p.hints(), p.hints().size(), PartState.Status.OPEN.name(), Map.of(), List.of(), p.fields().stream().map(ItemViews::answer).toList());
+    }
+
+    /** Entries as a reader sees them: by label, options by their text. */
+    public static Map<String, String> byLabel(Part part, Map<String, String> entries) {
+        Map<String, String> shown = new LinkedHashMap<>();
+        for (Field field : part.fields()) {
+            shown.put(field.label(), text(field, entries.getOrDefault(field.id(), "")));
+        }
+        return shown;
+    }
+
+    private static String text(Field field, String entry) {
+        List<String> chosen = Arrays.stream(entry.split(",")).map(String::strip).toList();
+        List<Option> options = field.response().options();
+        List<String> texts = options.stream().filter(o -> chosen.contains(o.id())).map(o -> o.figure().map(f -> f.alt()).orElse(o.text())).toList();
+        return options.isEmpty() ? entry : String.join("; ", texts);
     }
 
     static ItemView item(SkillState state, ServedItem served) {
         Item item = Catalogue.make(served.ref());
         ItemState now = state.current().orElseThrow();
+        boolean calculator = state.policy().calculator(item.calculator());
         int current = now.isClosed() ? item.parts().size() : now.currentPart();
         List<PartView> parts = new ArrayList<>();
         for (int i = 0; i < item.parts().size() && (i <= current || now.isClosed()); i++) {
@@ -51,8 +75,9 @@ public final class ItemViews {
         }
         Optional<SolutionView> solution = now.isClosed() ? Optional.of(new SolutionView(item.worked(), item.second())) : Optional.empty();
         return new ItemView(served.id(), served.number(), Explain.ground(served.ref().tier()), now.similar(), item.stem(), parts,
-                current, item.calculator(), state.policy().hints(), state.policy().example(), example(now, served),
-                now.outcome().map(Enum::name), solution, state.offersSimilar(), served.draft(), letters(item));
+                current, calculator, state.policy().hints(), state.policy().example(), example(now, served),
+                now.outcome().map(Enum::name), solution, state.offersSimilar(), served.draft(), letters(item),
+                calculator ? ItemData.of(item) : List.of(), state.policy().checksLines(now.isClosed() || now.anyTryUsed()));
     }
 
     private static Optional<ExampleView> example(ItemState now, ServedItem served) {
@@ -60,7 +85,7 @@ public final class ItemViews {
             return Optional.empty();
         }
         Item example = Catalogue.make(served.example());
-        return Optional.of(new ExampleView(example.stem(), example.worked()));
+        return Optional.of(new ExampleView(example.stem(), example.worked(), example.second()));
     }
 
     private static List<String> letters(Item item) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService.Attempt;
 import littlesummit.app.practice.PracticeService.Checked;
+import littlesummit.app.practice.PracticeService.Onward;
 import littlesummit.app.practice.PracticeService.Place;
 import littlesummit.app.web.Problem;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -38,8 +39,7 @@ class PracticeController {
 
     record OfItem(@NotNull(message = "The item is missing.") String itemId) {}
 
-    /** @param like whether it shall be another like the missed one */
-    record Next(@NotNull(message = "The item is missing.") String itemId, boolean like) {}
+    record Next(@NotNull(message = "The item is missing.") String itemId, @NotNull(message = "Say what shall come next.") Onward onward) {}
 
     @GetMapping
     PracticeView open(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId) {
@@ -74,7 +74,7 @@ class PracticeController {
     @PostMapping("/next")
     PracticeView next(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
             @RequestHeader(KEY) String key, @Valid @RequestBody Next request) {
-        return practice.next(new Place(person, assignmentId, skillId), request.itemId(), request.like(), valid(key));
+        return practice.next(new Place(person, assignmentId, skillId), request.itemId(), request.onward(), valid(key));
     }
 
     private static String valid(String key) {

@@ -45,7 +45,7 @@ class PracticeLog {
     SkillState append(ProgressEntity row, SkillState before, PracticeEvent event, String key) {
         events.save(new EventEntity(row, event.itemId(), key, write(event), event.at()));
         SkillState after = before.after(event);
-        row.keep(write(after), after.score(), after.reached());
+        row.keep(write(after), after, event.at());
         progress.save(row);
         return after;
     }
@@ -56,6 +56,12 @@ class PracticeLog {
         List<PracticeEvent> log = events.findByPersonIdAndAssignmentIdAndSkillOrderById(row.personId(), row.assignmentId(), row.skill())
                 .stream().map(e -> read(e.payload(), PracticeEvent.class)).toList();
         return SkillState.replay(now.policy(), now.target(), log);
+    }
+
+    /** Everything that was tried at an item, in order. */
+    List<PracticeEvent.Tried> tries(String itemId) {
+        return events.findByItemIdOrderById(itemId).stream().map(e -> read(e.payload(), PracticeEvent.class))
+                .filter(PracticeEvent.Tried.class::isInstance).map(PracticeEvent.Tried.class::cast).toList();
     }
 
     List<ProgressEntity> all() {

@@ -15,6 +15,7 @@ import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
 import littlesummit.app.working.WorkService;
 import littlesummit.core.item.Item;
+import littlesummit.core.item.ItemRef;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.ItemState;
 import littlesummit.core.practice.LastLine;
@@ -34,16 +35,18 @@ public class PracticeService {
     private final WorkService work;
     private final PracticeLog log;
     private final EventRepository events;
+    private final Surroundings surroundings;
     private final Clock clock;
     private final int checksPerMinute;
 
     PracticeService(AssignmentService assignments, ServedItems items, WorkService work, PracticeLog log, EventRepository events,
-            Clock clock, @Value("${summit.checks-per-minute}") int checksPerMinute) {
+            Surroundings surroundings, Clock clock, @Value("${summit.checks-per-minute}") int checksPerMinute) {
         this.assignments = assignments;
         this.items = items;
         this.work = work;
         this.log = log;
         this.events = events;
+        this.surroundings = surroundings;
         this.clock = clock;
         this.checksPerMinute = checksPerMinute;
     }
@@ -95,16 +98,16 @@ public class PracticeService {
         SkillState now = state;
         if (state.current().isEmpty()) {
             ServedItem first = items.serve(place.person().id(), assignment.id(), place.skillId(), state.nextTier());
-            now = log.append(row, state, served(first, state, false), "first-" + first.id());
+            now = log.append(row, state, served(first, state, false, state.nextSlot()), "first-" + first.id());
         }
         ServedItem served = items.require(place.person(), now.current().orElseThrow().itemId());
-        return PracticeViews.of(assignment, place.skillId(), now, served);
+        return PracticeViews.of(assignment, place.skillId(), now, served, surroundings.of(place, now), clock.instant());
     }
 
-    private PracticeEvent served(ServedItem item, SkillState state, boolean similar) {
+    private PracticeEvent served(ServedItem item, SkillState state, boolean similar, int slot) {
         Item made = Catalogue.make(item.ref());
         return new PracticeEvent.Served(clock.instant(), item.id(), item.ref(), similar, made.guessChance(),
-                made.parts().stream().map(state.policy()::tries).toList());
+                made.parts().stream().map(state.policy()::tries).toList(), slot);
     }
 
     /** One more event about the current item, unless its key is known already. */
@@ -179,8 +182,15 @@ public class PracticeService {
         return LastLine.conflict(field.answer(), work.page(place.person(), attempt.itemId()).lines(), entries.get(field.id()));
     }
 
+    private static void require(boolean allowed, String sentence) {
+        if (!allowed) {
+            throw Problem.forbidden(sentence);
+        }
+    }
+
     @Transactional
     public PracticeView hint(Place place, String itemId, String key) {
+        require(assignment(place).policy().hints(), "This assignment has no hints.");
         return append(place, itemId, key, item -> {
             int part = item.currentPart();
             int inAll = Catalogue.make(item.ref()).parts().get(part).hints().size();
@@ -190,6 +200,7 @@ public class PracticeService {
 
     @Transactional
     public PracticeView example(Place place, String itemId, String key) {
+        require(assignment(place).policy().example(), "This assignment has no worked examples.");
         return append(place, itemId, key, item -> new PracticeEvent.ExampleOpened(clock.instant(), itemId));
     }
 
@@ -200,29 +211,52 @@ public class PracticeService {
 
     /** The next item, or another like the one that was missed. The current one must be closed. */
     @Transactional
-    public PracticeView next(Place place, String itemId, boolean like, String key) {
+    public PracticeView next(Place place, String itemId, Onward onward, String key) {
         Assignment assignment = assignment(place);
         ProgressEntity row = log.row(place.person().id(), assignment, place.skillId());
         SkillState state = log.state(row);
         items.require(place.person(), itemId);
         boolean closed = state.current().filter(i -> i.itemId().equals(itemId) && i.isClosed()).isPresent();
         if (closed && !log.knows(place.person().id(), key)) {
-            boolean similar = like && state.offersSimilar();
-            ServedItem next = similar
-                    ? items.serveLike(place.person().id(), assignment.id(), state.current().orElseThrow().ref())
-                    : items.serve(place.person().id(), assignment.id(), place.skillId(), state.nextTier());
-            state = log.append(row, state, served(next, state, similar), key);
+            state = log.append(row, state, next(place, state, onward), key);
         }
         return view(place, assignment, row, state);
     }
 
-    /** Where a student stands in a skill of an assignment. @param scores after each closed item */
-    public record Standing(String assignmentId, String skillId, int score, boolean reached, boolean started, List<Integer> scores) {}
+    /** What shall come: the next item, another like the missed one, or one on easier ground. */
+    public enum Onward { NEXT, LIKE, EASIER }
+
+    private PracticeEvent next(Place place, SkillState state, Onward onward) {
+        String person = place.person().id();
+        if (onward == Onward.LIKE && state.offersSimilar()) {
+            return served(items.serveLike(person, place.assignmentId(), state.current().orElseThrow().ref()), state, true, state.currentSlot());
+        }
+        Optional<ItemRef> redo = state.toRedo();
+        if (redo.isPresent()) {
+            return served(items.serveLike(person, place.assignmentId(), redo.get()), state, true, state.nextSlot());
+        }
+        int tier = onward == Onward.EASIER ? Math.max(1, state.current().orElseThrow().ref().tier() - 1) : state.nextTier();
+        return served(items.serve(person, place.assignmentId(), place.skillId(), tier), state, false, state.nextSlot());
+    }
+
+    /** What was tried at an item, in order. */
+    @Transactional(readOnly = true)
+    public List<PracticeEvent.Tried> tries(String itemId) {
+        return log.tries(itemId);
+    }
+
+    /** Where a student stands in a skill of an assignment, in the measure of its target. @param course after each closed item */
+    public record Standing(String assignmentId, String skillId, int stands, boolean reached, Optional<Instant> reachedAt, List<Integer> course) {}
 
     @Transactional(readOnly = true)
     public List<Standing> standings(Person person) {
-        return log.of(person.id()).stream().map(row -> new Standing(row.assignmentId(), row.skill(), row.score(), row.reached(), true,
-                log.state(row).history().stream().map(s -> s.after()).toList())).toList();
+        return log.of(person.id()).stream().map(this::standing).toList();
+    }
+
+    private Standing standing(ProgressEntity row) {
+        SkillState state = log.state(row);
+        return new Standing(row.assignmentId(), row.skill(), state.measure(), row.reached(), row.reachedAt(),
+                state.history().stream().map(s -> s.after()).toList());
     }
 
     /** How many snapshots differ from the replayed log; none ever should. */

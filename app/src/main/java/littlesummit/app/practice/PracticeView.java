@@ -12,20 +12,46 @@ import littlesummit.core.item.WorkedStep;
 import littlesummit.core.practice.Forecast;
 
 /** What the practice screen shows. Answers stand in it only for parts that are closed. */
-public record PracticeView(String assignmentId, String assignment, Instant due, String skillId, String skill, int score, int targetScore,
-        boolean reached, List<Point> history, Forecast forecast, List<String> policy, long secondsWorked, ItemView item) {
+public record PracticeView(String assignmentId, String assignment, Optional<Instant> due, boolean late, String skillId, String skill, TargetView target,
+        List<Point> history, Forecast forecast, List<String> policy, long secondsWorked, Around around, ItemView item) {
 
-    /** One closed item on the ridge line. @param why a sentence without its subject */
-    public record Point(int score, int change, String outcome, boolean regained, String why) {}
+    /**
+     * The target and where the student stands, in its own measure.
+     *
+     * @param kind SCORE, RUN or SET
+     * @param says the target in words
+     * @param flag measure at which it is reached
+     * @param inRow right in a row now; @param rowWanted in a row that reach a run at once, 0 elsewhere
+     * @param slots of a fixed set: OPEN, RIGHT, AIDED or MISSED; @param slot the one being worked on, −1 for none
+     */
+    public record TargetView(String kind, String says, int stands, int flag, boolean reached, int inRow, int rowWanted, List<String> slots, int slot) {}
+
+    /** One closed item. @param stands after it, in the measure of the target; @param why a sentence without its subject */
+    public record Point(int stands, int change, String outcome, boolean regained, String why) {}
+
+    /**
+     * What lies around this skill.
+     *
+     * @param missing prerequisites that are not known yet
+     * @param lesson a lesson that leads here; @param teaches the skill that a lesson leads to
+     * @param offer another way on, after several misses in a row
+     */
+    public record Around(List<SkillLink> missing, Optional<SkillLink> lesson, Optional<SkillLink> teaches, Optional<Offer> offer) {}
+
+    /** @param prerequisites to look at first; @param other a skill to change to; @param easier whether there is easier ground */
+    public record Offer(List<SkillLink> prerequisites, Optional<SkillLink> other, boolean easier) {}
+
+    public record SkillLink(String assignmentId, String skillId, String name) {}
 
     /**
      * @param similar whether it makes up for a miss
      * @param outcome how it ended, empty while it is open
      * @param offersSimilar whether another like it would bring back what was lost
+     * @param data numbers to bring into the calculator; @param checksLines whether own lines may be checked now
      */
     public record ItemView(String id, int number, String ground, boolean similar, List<Block> stem, List<PartView> parts, int currentPart,
             boolean calculator, boolean hintsAllowed, boolean exampleAllowed, Optional<ExampleView> example, Optional<String> outcome,
-            Optional<SolutionView> solution, boolean offersSimilar, Map<String, String> draft, List<String> letters) {}
+            Optional<SolutionView> solution, boolean offersSimilar, Map<String, String> draft, List<String> letters, List<String> data, boolean checksLines) {}
 
     /**
      * @param status OPEN, RIGHT or MISSED
@@ -43,7 +69,7 @@ public record PracticeView(String assignmentId, String assignment, Instant due, 
     /** The right answer of a closed part. @param latex empty for a choice; @param options ids of the right options */
     public record AnswerView(String fieldId, String latex, List<String> options) {}
 
-    public record ExampleView(List<Block> stem, List<WorkedStep> worked) {}
+    public record ExampleView(List<Block> stem, List<WorkedStep> worked, Optional<SecondView> second) {}
 
     public record SolutionView(List<WorkedStep> worked, Optional<SecondView> second) {}
 }

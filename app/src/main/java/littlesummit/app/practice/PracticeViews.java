@@ -1,15 +1,18 @@
 package littlesummit.app.practice;
 
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.practice.PracticeView.Point;
+import littlesummit.app.practice.PracticeView.TargetView;
 import littlesummit.app.served.ServedItem;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.Forecast;
 import littlesummit.core.practice.SkillState;
+import littlesummit.core.practice.Standing;
 import littlesummit.core.practice.Step;
 import littlesummit.core.practice.Target;
 import littlesummit.core.skill.Catalogue;
@@ -18,15 +21,26 @@ import littlesummit.core.skill.Catalogue;
 final class PracticeViews {
     private PracticeViews() {}
 
-    static PracticeView of(Assignment assignment, String skillId, SkillState state, ServedItem served) {
-        int target = assignment.target() instanceof Target.Score(int score) ? score : 100;
-        return new PracticeView(assignment.id(), assignment.title(), assignment.due(), skillId, Catalogue.require(skillId).name(),
-                state.score(), target, state.reached(), state.history().stream().map(PracticeViews::point).toList(),
-                Forecast.of(state), Explain.policy(state.policy()), seconds(state.history()), ItemViews.item(state, served));
+    static PracticeView of(Assignment assignment, String skillId, SkillState state, ServedItem served, PracticeView.Around around, Instant now) {
+        return new PracticeView(assignment.id(), assignment.title(), assignment.due(), assignment.isPast(now), skillId, Catalogue.generator(skillId).name(),
+                target(state), state.history().stream().map(step -> point(state.target(), step)).toList(), Forecast.of(state),
+                Explain.policy(state.policy()), seconds(state.history()), around, ItemViews.item(state, served));
     }
 
-    private static Point point(Step step) {
-        return new Point(step.after(), step.after() - step.before(), step.outcome().name(), step.regained(), Explain.step(step));
+    private static TargetView target(SkillState state) {
+        String says = Explain.target(state.target());
+        int flag = state.target().flag();
+        return switch (state.standing()) {
+            case Standing.Scored s -> new TargetView("SCORE", says, state.measure(), flag, state.reached(), 0, 0, List.of(), -1);
+            case Standing.Running(int steps, int inRow) -> new TargetView("RUN", says, steps, flag, state.reached(), inRow,
+                    state.target() instanceof Target.Run run ? run.inRow() : 0, List.of(), -1);
+            case Standing.FixedSet(var slots, int at) -> new TargetView("SET", says, state.measure(), flag, state.reached(), 0, 0,
+                    slots.stream().map(slot -> slot.mark().name()).toList(), at);
+        };
+    }
+
+    private static Point point(Target target, Step step) {
+        return new Point(step.after(), step.after() - step.before(), step.outcome().name(), step.regained(), Explain.step(target, step));
     }
 
     /** Time between closed items; a pause of more than ten minutes is not work. */

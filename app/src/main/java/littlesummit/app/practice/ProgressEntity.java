@@ -5,7 +5,10 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
+import littlesummit.core.practice.SkillState;
 
 /** The state of one student in one skill of one assignment, folded from the log. */
 @Entity
@@ -20,6 +23,8 @@ class ProgressEntity {
     private String state;
     private int score;
     private boolean reached;
+    private Instant reachedAt;
+    private Instant shownAt;
     @Version
     private long version;
 
@@ -49,10 +54,25 @@ class ProgressEntity {
         return state;
     }
 
-    void keep(String json, int newScore, boolean isReached) {
+    void keep(String json, SkillState now, Instant at) {
         this.state = json;
-        this.score = newScore;
-        this.reached = isReached;
+        this.score = now.score();
+        if (now.reached() && !reached) {
+            this.reachedAt = at;
+        }
+        this.reached = now.reached();
+        boolean right = now.history().size() > 0 && now.history().getLast().at().equals(at) && now.history().getLast().outcome().isRightUnaided();
+        if (reached && right) {
+            this.shownAt = at;
+        }
+    }
+
+    Optional<Instant> reachedAt() {
+        return Optional.ofNullable(reachedAt);
+    }
+
+    Optional<Instant> shownAt() {
+        return Optional.ofNullable(shownAt);
     }
 
     int score() {

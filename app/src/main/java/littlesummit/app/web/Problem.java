@@ -29,6 +29,10 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.CONFLICT, sentence);
     }
 
+    public static Problem forbidden(String sentence) {
+        return new Problem(HttpStatus.FORBIDDEN, sentence);
+    }
+
     public static Problem tooMany(String sentence) {
         return new Problem(HttpStatus.TOO_MANY_REQUESTS, sentence);
     }

@@ -42,10 +42,16 @@ final class SealedTypes extends JacksonAnnotationIntrospector {
     /** Of a record only its components are written, not what is computed from them. */
     @Override
     public boolean hasIgnoreMarker(AnnotatedMember member) {
-        Class<?> type = member.getDeclaringClass();
-        boolean computed = member instanceof AnnotatedMethod && type.isRecord() && type.getName().startsWith("littlesummit.")
-                && Arrays.stream(type.getRecordComponents()).noneMatch(c -> c.getName().equals(member.getName()));
-        return computed || super.hasIgnoreMarker(member);
+        return member instanceof AnnotatedMethod method && isComputed(method) || super.hasIgnoreMarker(member);
+    }
+
+    private static boolean isComputed(AnnotatedMethod method) {
+        Class<?> type = method.getDeclaringClass();
+        if (!type.getName().startsWith("littlesummit.")) {
+            return false;
+        }
+        return type.isRecord() ? Arrays.stream(type.getRecordComponents()).noneMatch(c -> c.getName().equals(method.getName()))
+                : type.isSealed() && method.getAnnotated().isDefault();
     }
 
     /** A sealed interface of core, or one of the records that it permits. */

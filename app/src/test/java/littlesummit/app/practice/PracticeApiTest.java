@@ -154,7 +154,7 @@ class PracticeApiTest {
         assertEquals(404, other.put("/api/items/" + id + "/draft", "{\"entries\":{}}").status());
         assertEquals(404, other.post(path + "/check", check(id, "5")).status());
         assertEquals(404, other.post(path + "/solution", "{\"itemId\":\"" + id + "\"}").status());
-        assertEquals(404, other.post(path + "/next", "{\"itemId\":\"" + id + "\",\"like\":false}").status());
+        assertEquals(404, other.post(path + "/next", "{\"itemId\":\"" + id + "\",\"onward\":\"NEXT\"}").status());
     }
 
     @Test
@@ -192,12 +192,12 @@ class PracticeApiTest {
         for (int i = 0; i < 6; i++) {
             String id = open().at("/item/id").textValue();
             client.post(path + "/check", check(id, right(id)));
-            client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"like\":false}");
+            client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"onward\":\"NEXT\"}");
         }
         JsonNode view = open();
 
-        assertEquals(88, view.at("/score").intValue());
-        assertTrue(view.at("/reached").booleanValue());
+        assertEquals(88, view.at("/target/stands").intValue());
+        assertTrue(view.at("/target/reached").booleanValue());
         assertEquals(0, practice.differences());
     }
 
@@ -206,19 +206,19 @@ class PracticeApiTest {
         for (int i = 0; i < 3; i++) {
             String id = open().at("/item/id").textValue();
             client.post(path + "/check", check(id, right(id)));
-            client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"like\":false}");
+            client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"onward\":\"NEXT\"}");
         }
         String id = open().at("/item/id").textValue();
         client.post(path + "/solution", "{\"itemId\":\"" + id + "\"}");
         JsonNode missed = open();
-        assertTrue(missed.at("/score").intValue() < 49);
+        assertTrue(missed.at("/target/stands").intValue() < 49);
         assertTrue(missed.at("/item/solution/worked").size() >= 2);
-        client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"like\":true}");
+        client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"onward\":\"LIKE\"}");
         String like = open().at("/item/id").textValue();
         assertNotEquals(id, like);
         assertEquals(itemOf(id).ref().variant(), itemOf(like).ref().variant());
         client.post(path + "/check", check(like, right(like)));
-        assertEquals(49, open().at("/score").intValue());
+        assertEquals(49, open().at("/target/stands").intValue());
     }
 
     @Test
@@ -230,7 +230,7 @@ class PracticeApiTest {
             for (int i = 0; i < 14; i++) {
                 solve(place, practice.currentItem(place));
             }
-            assertTrue(practice.open(place).reached(), skill + " stands at " + practice.open(place).score());
+            assertTrue(practice.open(place).target().reached(), skill + " stands at " + practice.open(place).target().stands());
         }
     }
 
@@ -241,7 +241,7 @@ class PracticeApiTest {
             parts.get(i).fields().forEach(f -> entries.put(f.id(), f.response() instanceof Response.PlotLine ? twoPoints(f.answer().expected()) : f.answer().key()));
             practice.check(place, new PracticeService.Attempt(id, i, entries, true), UUID.randomUUID().toString());
         }
-        practice.next(place, id, false, UUID.randomUUID().toString());
+        practice.next(place, id, PracticeService.Onward.NEXT, UUID.randomUUID().toString());
     }
 
     /** Two points of y = ax + b. */
@@ -256,7 +256,7 @@ class PracticeApiTest {
     @Test
     void nextWaitsForTheItemToBeClosed() {
         String id = open().at("/item/id").textValue();
-        client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"like\":false}");
+        client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"onward\":\"NEXT\"}");
 
         assertEquals(id, open().at("/item/id").textValue());
     }

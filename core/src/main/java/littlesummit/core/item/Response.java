@@ -42,6 +42,23 @@ public sealed interface Response {
         return this instanceof PlotLine ? PlottedLine.equation(sent) : sent;
     }
 
+    /** The options to choose from; none where something is typed or drawn. */
+    default List<Option> options() {
+        return switch (this) {
+            case ChooseOne(List<Option> options) -> options;
+            case PickFromList(List<Option> options) -> options;
+            case DropLabel(List<Option> labels) -> labels;
+            case ChooseAll(List<Option> options) -> options;
+            case Typed t -> List.of();
+            case Shade s -> List.of();
+            case PlotPoint p -> List.of();
+            case PlotLine p -> List.of();
+            case SelectShapes s -> List.of();
+            case LayUnits l -> List.of();
+            case InkWords i -> List.of();
+        };
+    }
+
     /** Chance of being right by guessing, 0 to 1. */
     default double guessChance() {
         return switch (this) {

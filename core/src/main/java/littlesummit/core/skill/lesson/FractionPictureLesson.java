@@ -30,7 +30,7 @@ public final class FractionPictureLesson extends Lesson {
         if (guided) {
             item.part(Asks.whole("Into how many equal pieces is the whole cut?", "Pieces in the whole", parts,
                             Wrong.of(parts - eaten, "white-parts", "Count the eaten pieces too."),
-                            "Count all pieces, eaten or not.", "The whole is the full bar.", "The text says how many pieces there are."))
+                            "Count all pieces, eaten or not.", "The whole is the full cheese.", "The text says how many pieces there are."))
                     .part(Asks.whole("How many of them are eaten?", "Pieces eaten", eaten, Wrong.of(parts - eaten, "unshaded", "Those are left. How many are eaten?"),
                             "Which pieces are gone?", "The eaten ones are those that the helpers take.", "The text says how many the helpers eat."));
         }

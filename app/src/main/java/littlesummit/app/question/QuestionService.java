@@ -1,0 +1,88 @@
+package littlesummit.app.question;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import littlesummit.app.people.PeopleService;
+import littlesummit.app.people.Person;
+import littlesummit.app.people.Role;
+import littlesummit.app.practice.ItemViews;
+import littlesummit.app.practice.PracticeService;
+import littlesummit.app.served.ServedItem;
+import littlesummit.app.served.ServedItems;
+import littlesummit.app.web.Problem;
+import littlesummit.app.working.WorkService;
+import littlesummit.core.item.Block;
+import littlesummit.core.item.Item;
+import littlesummit.core.skill.Catalogue;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The list of what students bring to their instructor. */
+@Service
+class QuestionService {
+    private final QuestionRepository questions;
+    private final ServedItems items;
+    private final PracticeService practice;
+    private final WorkService work;
+    private final PeopleService people;
+    private final Clock clock;
+
+    QuestionService(QuestionRepository questions, ServedItems items, PracticeService practice, WorkService work, PeopleService people, Clock clock) {
+        this.questions = questions;
+        this.items = items;
+        this.practice = practice;
+        this.work = work;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /**
+     * A question with everything that belongs to it.
+     *
+     * @param tries what was entered, in order, and what came of it
+     * @param lines of the student's own page
+     * @param prompts what each part of the item asks
+     */
+    record Question(String id, String student, String assignmentId, String skillId, String skill, List<Block> stem, List<String> prompts, List<Try> tries,
+            List<String> lines, String question, Instant askedAt, Optional<String> answer, Optional<String> answeredBy, Optional<Instant> answeredAt) {}
+
+    /** @param entries by label of the field */
+    record Try(Map<String, String> entries, String result) {}
+
+    /** The student's own, or all of the instructor's class; the latest first. */
+    @Transactional(readOnly = true)
+    public List<Question> of(Person person) {
+        List<QuestionEntity> found = person.role() == Role.INSTRUCTOR ? questions.findByClassIdOrderByAskedAtDesc(person.classId())
+                : questions.findByPersonIdOrderByAskedAtDesc(person.id());
+        return found.stream().map(this::question).toList();
+    }
+
+    @Transactional
+    public Question ask(Person person, String itemId, String text) {
+        items.require(person, itemId);
+        return question(questions.save(new QuestionEntity(person, itemId, text.strip(), clock.instant())));
+    }
+
+    /** @throws Problem when it is another class's */
+    @Transactional
+    public Question answer(Person instructor, String id, String text) {
+        QuestionEntity entity = questions.findById(id).filter(q -> q.classId().equals(instructor.classId()))
+                .orElseThrow(() -> Problem.notFound("There is no such question in your class."));
+        entity.answered(text.strip(), instructor, clock.instant());
+        return question(entity);
+    }
+
+    private Question question(QuestionEntity entity) {
+        Person student = people.require(entity.personId());
+        ServedItem served = items.require(student, entity.itemId());
+        Item item = Catalogue.make(served.ref());
+        List<Try> tries = practice.tries(entity.itemId()).stream()
+                .map(t -> new Try(ItemViews.byLabel(item.parts().get(t.part()), t.entries()), t.result().name())).toList();
+        return new Question(entity.id(), student.name(), served.assignmentId(), served.ref().skill(), Catalogue.generator(served.ref().skill()).name(), item.stem(),
+                item.parts().stream().map(p -> p.prompt()).toList(), tries, work.page(student, entity.itemId()).lines(), entity.question(), entity.askedAt(),
+                entity.answer(), entity.answeredBy(), entity.answeredAt());
+    }
+}

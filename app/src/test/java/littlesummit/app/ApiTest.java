@@ -1,0 +1,95 @@
+package littlesummit.app;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import littlesummit.app.assignment.Assignment;
+import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.people.PeopleService;
+import littlesummit.app.people.Person;
+import littlesummit.app.people.Role;
+import littlesummit.app.served.ServedItems;
+import littlesummit.core.item.Item;
+import littlesummit.core.practice.Policy;
+import littlesummit.core.practice.Target;
+import littlesummit.core.skill.Catalogue;
+import org.junit.jupiter.api.BeforeEach;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.test.web.servlet.MockMvc;
+
+/** A new class for every test, with two students and an instructor, on one running application. */
+@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:api", "summit.checks-per-minute=3000"})
+@AutoConfigureMockMvc
+public abstract class ApiTest {
+    @Autowired
+    protected MockMvc mvc;
+    @Autowired
+    protected PeopleService people;
+    @Autowired
+    protected AssignmentService assignments;
+    @Autowired
+    protected ServedItems items;
+    protected Person student;
+    protected Client client;
+    protected Client other;
+    protected Client instructor;
+    protected Client stranger;
+
+    @BeforeEach
+    void aClass() {
+        String id = UUID.randomUUID().toString().substring(0, 8);
+        String classId = people.addClass("Hut class " + id);
+        student = people.add("s" + id, "Student " + id, Role.STUDENT, "pw", classId);
+        client = new Client(mvc, student);
+        other = new Client(mvc, people.add("o" + id, "Other", Role.STUDENT, "pw", classId));
+        instructor = new Client(mvc, people.add("i" + id, "Instructor", Role.INSTRUCTOR, "pw", classId));
+        stranger = new Client(mvc, people.add("x" + id, "Stranger", Role.INSTRUCTOR, "pw", people.addClass("Elsewhere")));
+    }
+
+    /** Path of the practice of one skill. */
+    protected String assigned(Target target, Policy policy, String skill) {
+        Assignment assignment = assignments.add(student.classId(), "Stores", List.of(skill), target, policy, Instant.parse("2030-01-01T00:00:00Z"));
+        return "/api/practice/" + assignment.id() + "/" + skill;
+    }
+
+    protected Item itemOf(String id) {
+        return Catalogue.make(items.require(student, id).ref());
+    }
+
+    protected String itemId(String path) {
+        return client.get(path).body().at("/item/id").textValue();
+    }
+
+    /** Answers every part of the current item right. */
+    protected JsonNode answerRight(String path) {
+        String id = itemId(path);
+        List<littlesummit.core.item.Part> parts = itemOf(id).parts();
+        JsonNode view = client.get(path).body();
+        for (int i = 0; i < parts.size(); i++) {
+            Map<String, String> entries = new HashMap<>();
+            parts.get(i).fields().forEach(f -> entries.put(f.id(), f.answer().key()));
+            view = client.post(path + "/check", check(id, i, entries)).body().at("/view");
+        }
+        return view;
+    }
+
+    protected JsonNode miss(String path) {
+        return client.post(path + "/solution", "{\"itemId\":\"" + itemId(path) + "\"}").body();
+    }
+
+    protected JsonNode onward(String path, String onward) {
+        return client.post(path + "/next", "{\"itemId\":\"" + itemId(path) + "\",\"onward\":\"" + onward + "\"}").body();
+    }
+
+    protected static String check(String itemId, int part, Map<String, String> entries) {
+        StringBuilder fields = new StringBuilder();
+        entries.forEach((id, entry) -> fields.append(fields.isEmpty() ? "" : ",").append('"').append(id).append("\":\"")
+                .append(entry.replace("\\", "\\\\").replace("\"", "\\\"")).append('"'));
+        return "{\"itemId\":\"" + itemId + "\",\"part\":" + part + ",\"entries\":{" + fields + "},\"confirmed\":true}";
+    }
+}

@@ -1,0 +1,67 @@
+package littlesummit.core.practice;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.Skill;
+
+/** Which skills are known, ready or not yet, and what stands between. */
+public final class SkillMap {
+    /** Days after which a known skill is due for a refresh, by the number of refreshes: 1, 2, 4, 8 weeks. Common practice; no source. */
+    private static final int[] REFRESH_DAYS = {7, 14, 28, 56};
+
+    private SkillMap() {}
+
+    /** From the most to the least advanced. */
+    public enum Status { KNOWN, REFRESH, IN_PROGRESS, READY, LOCKED }
+
+    /**
+     * What a student has done in a skill, over all assignments.
+     *
+     * @param knownSince when it was first reached or shown in a check
+     * @param confirmed when it was last shown to be known
+     * @param refreshes how often it has been confirmed since
+     */
+    public record Record(boolean started, Optional<Instant> knownSince, Optional<Instant> confirmed, int refreshes) {
+        public static final Record NONE = new Record(false, Optional.empty(), Optional.empty(), 0);
+    }
+
+    /** @param missing prerequisites that are not known yet; @param depth longest chain of prerequisites below it, from 0 */
+    public record Node(Skill skill, Status status, List<String> missing, int depth) {}
+
+    /** @param records by skill id; a missing one counts as nothing done */
+    public static List<Node> of(Map<String, Record> records, Instant now) {
+        List<Node> nodes = new ArrayList<>();
+        for (Skill skill : Catalogue.all()) {
+            List<String> missing = missing(skill, records);
+            nodes.add(new Node(skill, status(records.getOrDefault(skill.id(), Record.NONE), missing, now), missing, depth(skill)));
+        }
+        return nodes;
+    }
+
+    /** Prerequisites that are not known. */
+    public static List<String> missing(Skill skill, Map<String, Record> records) {
+        return skill.prerequisites().stream().filter(p -> records.getOrDefault(p, Record.NONE).knownSince().isEmpty()).toList();
+    }
+
+    private static Status status(Record record, List<String> missing, Instant now) {
+        if (record.knownSince().isPresent()) {
+            return isDue(record, now) ? Status.REFRESH : Status.KNOWN;
+        }
+        return record.started() ? Status.IN_PROGRESS : missing.isEmpty() ? Status.READY : Status.LOCKED;
+    }
+
+    /** Whether a known skill should be looked at once more. */
+    public static boolean isDue(Record record, Instant now) {
+        int days = REFRESH_DAYS[Math.min(record.refreshes(), REFRESH_DAYS.length - 1)];
+        return record.confirmed().filter(at -> !at.plus(Duration.ofDays(days)).isAfter(now)).isPresent();
+    }
+
+    private static int depth(Skill skill) {
+        return skill.prerequisites().stream().mapToInt(id -> 1 + depth(Catalogue.require(id))).max().orElse(0);
+    }
+}
