@@ -3,6 +3,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { Refusal } from './api/client';
+import { NarratorRoom } from './features/narration/NarratorContext';
 import { router } from './routes/router';
 import './theme.css';
 
@@ -22,7 +23,9 @@ if (root !== null) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={queries}>
-        <RouterProvider router={router} />
+        <NarratorRoom>
+          <RouterProvider router={router} />
+        </NarratorRoom>
       </QueryClientProvider>
     </StrictMode>,
   );

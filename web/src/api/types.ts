@@ -710,7 +710,8 @@ export interface components {
             missing: string[];
             name: string;
             prerequisites: string[];
-            status: string;
+            /** @enum {string} */
+            status: "KNOWN" | "REFRESH" | "IN_PROGRESS" | "READY" | "LOCKED";
             strand: string;
         };
         Me: {
@@ -918,14 +919,15 @@ export interface components {
             flag: number;
             /** Format: int32 */
             inRow: number;
-            kind: string;
+            /** @enum {string} */
+            kind: "SCORE" | "RUN" | "SET";
             reached: boolean;
             /** Format: int32 */
             rowWanted: number;
             says: string;
             /** Format: int32 */
             slot: number;
-            slots: string[];
+            slots: ("OPEN" | "RIGHT" | "AIDED" | "MISSED")[];
             /** Format: int32 */
             stands: number;
         };

@@ -1,4 +1,4 @@
-import { lazy, Suspense } from 'react';
+import { lazy, type ReactNode, Suspense } from 'react';
 import { createBrowserRouter, Navigate } from 'react-router';
 import { DueScreen } from '../features/due/DueScreen';
 import { PracticeScreen } from '../features/practice/PracticeScreen';
@@ -8,11 +8,13 @@ import { Notice } from '../ui/Notice';
 
 const GalleryScreen = lazy(() => import('../features/gallery/GalleryScreen'));
 
-const gallery = (
-  <Suspense fallback={<Notice title="Opening the gallery." />}>
-    <GalleryScreen />
-  </Suspense>
-);
+const MapScreen = lazy(() => import('../features/map/MapScreen'));
+const TourScreen = lazy(() => import('../features/tour/TourScreen'));
+const QuestionsScreen = lazy(() => import('../features/question/QuestionsScreen'));
+
+const later = (screen: ReactNode) => <Suspense fallback={<Notice title="Opening the page." />}>{screen}</Suspense>;
+
+const gallery = later(<GalleryScreen />);
 
 export const router = createBrowserRouter([
   { path: '/signin', element: <SignInScreen /> },
@@ -23,6 +25,9 @@ export const router = createBrowserRouter([
       { path: '/', element: <Navigate to="/due" replace /> },
       { path: '/due', element: <DueScreen /> },
       { path: '/practice/:assignmentId/:skillId', element: <PracticeScreen /> },
+      { path: '/map', element: later(<MapScreen />) },
+      { path: '/entering', element: later(<TourScreen />) },
+      { path: '/questions', element: later(<QuestionsScreen />) },
       { path: '/gallery', element: gallery },
       { path: '/gallery/:skillId/:tier/:seed', element: gallery },
       { path: '*', element: <Notice title="There is no such page.">Go back, or start from what is due.</Notice> },

@@ -1,9 +1,7 @@
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { Button } from '../../ui/Button';
-import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
-import { useMe, useSignOut } from '../session/useSession';
+import { TopBar } from '../../ui/TopBar';
 import { SmallRidge } from './SmallRidge';
 import { useDue } from './useDue';
 
@@ -12,20 +10,9 @@ type Assignment = Schemas['DueAssignment'];
 /** What is due, soonest first, each with one action that goes on where the student left. */
 export function DueScreen() {
   const due = useDue();
-  const me = useMe();
-  const signOut = useSignOut();
   return (
     <div className="flex min-h-screen flex-col">
-      <header className="flex flex-wrap items-center justify-between gap-3 border-b border-rule px-6 py-2">
-        <Mark />
-        <span className="flex items-center gap-4 text-soft">
-          <span>{me.data?.name}</span>
-          <span className="hidden sm:inline">{me.data?.className}</span>
-          <Button look="quiet" onClick={() => signOut.mutate()}>
-            Sign out
-          </Button>
-        </span>
-      </header>
+      <TopBar />
       <main className="mx-auto w-full max-w-5xl flex-1 px-6 py-8">
         {due.isPending && <Notice title="Looking up what is due." />}
         {due.isError && <Notice title="This could not be loaded.">{due.error.message}</Notice>}
@@ -88,6 +75,16 @@ function actionOf(a: Assignment): string {
   return a.started ? 'Go on' : 'Start';
 }
 
+function stateOf(s: Schemas['DueSkill'], a: Assignment): string {
+  if (s.reached) {
+    return s.late ? 'reached, late' : 'reached';
+  }
+  if (!s.started) {
+    return 'not started';
+  }
+  return a.byScore ? `score ${s.stands}` : `${s.stands} of ${a.flag}`;
+}
+
 function Row({ assignment: a, now }: { assignment: Assignment; now: Date }) {
   const due = new Date(a.due);
   return (
@@ -104,18 +101,18 @@ function Row({ assignment: a, now }: { assignment: Assignment; now: Date }) {
               <Link to={`/practice/${a.id}/${s.id}`} className="text-soft underline decoration-rule underline-offset-4 hover:decoration-ink">
                 {s.name}
               </Link>
-              : {s.reached ? 'reached' : s.started ? `score ${s.score}` : 'not started'}
+              : {stateOf(s, a)}
             </li>
           ))}
         </ul>
         <p className="text-sm text-soft">
           Target: {a.target}
-          {a.when === 'PAST' && !a.finished && '. Late work is still taken.'}
+          {a.when === 'PAST' && !a.finished && '. Late work is still taken and marked late.'}
         </p>
       </div>
       <div className="col-start-2 md:col-start-auto">
         {a.skills.filter((s) => s.started).map((s) => (
-          <SmallRidge key={s.id} name={s.name} scores={s.scores} target={a.targetScore} />
+          <SmallRidge key={s.id} name={s.name} course={s.course} flag={a.flag} most={a.byScore ? 100 : a.flag} />
         ))}
       </div>
       <Link

@@ -1,11 +1,32 @@
+import { FixedSet } from './FixedSet';
 import { Ridge } from './Ridge';
+import { RunSteps } from './RunSteps';
 import type { View } from './usePractice';
 
 function more(view: View): string {
-  if (view.reached) {
-    return 'Target reached';
+  return view.target.reached ? 'Target reached' : `at least ${view.forecast.atLeast} more right`;
+}
+
+const BEFORE: Record<View['target']['kind'], string> = {
+  SCORE: 'No item is closed yet. Three kinds of ground: gentle, steady, steep.',
+  RUN: 'No item is closed yet. Each right one is a step, two when the one before was right too.',
+  SET: 'No item is closed yet. Missed ones come back at the end.',
+};
+
+/** Where one stands, in the picture that fits the target. */
+function Picture({ view }: { view: View }) {
+  switch (view.target.kind) {
+    case 'SCORE':
+      return <Ridge view={view} />;
+    case 'RUN':
+      return <RunSteps view={view} />;
+    case 'SET':
+      return <FixedSet view={view} />;
+    default: {
+      const never: never = view.target.kind;
+      return never;
+    }
   }
-  return `at least ${view.forecast.atLeast} more right`;
 }
 
 function minutes(seconds: number): string {
@@ -17,17 +38,18 @@ function minutes(seconds: number): string {
 export function Band({ view, table, onTable }: { view: View; table: boolean; onTable: () => void }) {
   const last = view.history.at(-1);
   return (
-    <section aria-label="Score" className="border-b border-rule">
+    <section aria-label="Where you stand" className="border-b border-rule">
       <div className="grid grid-cols-[auto_1fr] items-center gap-x-6 px-6 py-1 lg:grid-cols-[auto_13rem_1fr_11rem]">
         <p className="font-serif text-5xl font-bold" aria-live="polite">
-          <span className="sr-only">Score </span>
-          {view.score}
+          <span className="sr-only">{view.target.kind === 'SCORE' ? 'Score ' : view.target.kind === 'RUN' ? 'Steps ' : 'Right '}</span>
+          {view.target.stands}
+          {view.target.kind !== 'SCORE' && <span className="text-2xl font-normal text-soft"> of {view.target.kind === 'RUN' ? view.target.flag : view.target.slots.length}</span>}
         </p>
         <p className="text-[0.95rem] text-soft">
-          {last === undefined ? 'No item is closed yet. Three kinds of ground: gentle, steady, steep.' : `${signed(last.change)}: ${last.why}`}
+          {last === undefined ? BEFORE[view.target.kind] : `${signed(last.change)}: ${last.why}`}
         </p>
-        <div className="col-span-2 hidden h-26 md:block lg:col-span-1">
-          <Ridge view={view} />
+        <div className="col-span-2 h-26 lg:col-span-1">
+          <Picture view={view} />
         </div>
         <div className="col-span-2 text-sm lg:col-span-1 lg:text-right">
           <p className="font-semibold">{more(view)}</p>
@@ -62,7 +84,7 @@ function Numbers({ view }: { view: View }) {
         <thead>
           <tr className="text-left">
             <th scope="col" className="pr-6">Item</th>
-            <th scope="col" className="pr-6">Score</th>
+            <th scope="col" className="pr-6">Stands</th>
             <th scope="col" className="pr-6">Change</th>
             <th scope="col">Why</th>
           </tr>
@@ -72,7 +94,7 @@ function Numbers({ view }: { view: View }) {
             // oxlint-disable-next-line react/no-array-index-key -- the history only grows
             <tr key={i}>
               <td>{i + 1}</td>
-              <td>{p.score}</td>
+              <td>{p.stands}</td>
               <td>{signed(p.change)}</td>
               <td>{p.why}</td>
             </tr>

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client';
+import { Listen } from '../narration/Listen';
 import { RichText } from '../../ui/RichText';
 import { type Verdict, VerdictMark } from '../../ui/VerdictMark';
 
@@ -27,9 +28,10 @@ export function Feedback({ feedback, left, label = '' }: { feedback: Schemas['Fe
     <div className={`unfold flex max-w-2xl gap-3 rounded-slip border-l-4 bg-leaf p-4 ${EDGES[verdict]}`} data-verdict={verdict}>
       <VerdictMark verdict={verdict} />
       <div>
-        <p className="font-semibold">
+        <p className="flex items-center gap-2 font-semibold">
           {label === '' ? '' : `${label}: `}
           {HEADS[verdict]}
+          {verdict !== 'correct' && <Listen what="what it says" lines={[{ show: `${HEADS[verdict]} ${feedback.message}` }]} />}
         </p>
         {verdict !== 'correct' && (
           <p>

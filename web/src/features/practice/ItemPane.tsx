@@ -1,9 +1,14 @@
-import { useEffect, useRef, useState } from 'react';
+import { Fragment, useRef, useState } from 'react';
+import { Link } from 'react-router';
 import { api } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
-import { Button } from '../../ui/Button';
 import { useKept } from '../../ui/useKept';
 import { useKeys } from '../../ui/useKeys';
+import { Listen } from '../narration/Listen';
+import { ofBlocks, ofPart } from '../narration/lines';
+import { useNarrate } from '../narration/NarratorContext';
+import { Ending } from './Ending';
+import { Help } from './Help';
 import { OpenPart } from './OpenPart';
 import { ClosedPart } from './PartBlock';
 import { Example, Solution } from './Slips';
@@ -42,11 +47,16 @@ export function ItemPane({ view, practice }: { view: View; practice: Practice })
     }
   };
 
+  const narrate = useNarrate();
+  const read = [...ofBlocks(item.stem), ...(part === undefined || !open ? [] : ofPart(part))];
+  useKeys({ r: () => narrate({ title: 'the item', lines: read }) });
   return (
     <div className="grid content-start gap-5 p-6 md:p-10">
-      <p className="text-soft">
+      <p className="flex items-center gap-2 text-soft">
         {item.similar ? 'Another like it' : capital(item.ground)} · item {item.number}
+        <Listen what="the item" lines={read} />
       </p>
+      {!item.similar && view.history.length === 0 && <Before around={view.around} />}
       <Blocks blocks={item.stem} className="max-w-2xl font-serif text-stem leading-relaxed" />
       {item.parts.map((p, i) =>
         i === item.currentPart && open ? (
@@ -69,7 +79,8 @@ export function ItemPane({ view, practice }: { view: View; practice: Practice })
       {practice.check.isPending && practice.check.failureCount > 0 && (
         <p role="status" className="max-w-2xl">The connection is gone. Your answer is kept and sent when it is back.</p>
       )}
-      {open ? <Help view={view} practice={practice} /> : <Ending view={view} practice={practice} />}
+      {!open && <Ending view={view} practice={practice} />}
+      <Help view={view} practice={practice} />
       {item.example !== undefined && <Example example={item.example} />}
       {item.solution !== undefined && <Solution solution={item.solution} />}
       <p className="sr-only" role="status">{draft.state === 'waiting' ? 'Not yet kept on the server.' : ''}</p>
@@ -77,83 +88,34 @@ export function ItemPane({ view, practice }: { view: View; practice: Practice })
   );
 }
 
+/** What comes before this skill, said once at the start. */
+function Before({ around }: { around: View['around'] }) {
+  if (around.missing.length === 0 && around.lesson === undefined) {
+    return null;
+  }
+  return (
+    <p className="max-w-2xl rounded-slip bg-glacier-wash px-4 py-2 text-[0.95rem]">
+      {around.missing.length > 0 && (
+        <>
+          This builds on{' '}
+          {around.missing.map((m, i) => (
+            <Fragment key={m.skillId}>
+              {i > 0 && ' and '}
+              <Link to={`/practice/${m.assignmentId}/${m.skillId}`}>{m.name.toLowerCase()}</Link>
+            </Fragment>
+          ))}
+          , not known yet.{' '}
+        </>
+      )}
+      {around.lesson !== undefined && (
+        <>
+          New to you? <Link to={`/practice/${around.lesson.assignmentId}/${around.lesson.skillId}`}>Take the lesson</Link> first; it costs nothing.
+        </>
+      )}
+    </p>
+  );
+}
+
 function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
-
-/** In the order of help: hints, the example, the full solution. */
-function Help({ view, practice }: { view: View; practice: Practice }) {
-  const { item } = view;
-  const part = item.parts[item.currentPart];
-  const [asking, setAsking] = useState(false);
-  const more = part !== undefined && part.hints.length < part.hintsInAll;
-  const hint = () => item.hintsAllowed && more && !practice.hint.isPending && practice.hint.mutate({ key: practice.newKey(), itemId: item.id });
-  const example = () =>
-    item.exampleAllowed && item.example === undefined && !practice.example.isPending && practice.example.mutate({ key: practice.newKey(), itemId: item.id });
-  useKeys({ h: hint, e: example });
-  return (
-    <div className="flex flex-wrap gap-3">
-      {item.hintsAllowed && (
-        <Button hint="H" onClick={hint} disabled={!more}>
-          {part === undefined || part.hints.length === 0 ? 'Hint' : more ? 'Next hint' : 'All hints are open'}
-        </Button>
-      )}
-      {item.exampleAllowed && (
-        <Button hint="E" onClick={example} disabled={item.example !== undefined}>
-          Worked example
-        </Button>
-      )}
-      {asking ? (
-        <span className="flex flex-wrap items-center gap-3 rounded-slip bg-larch-wash px-3 py-1">
-          This closes the item as missed.
-          <Button onClick={() => practice.solution.mutate({ key: practice.newKey(), itemId: item.id })}>Show it</Button>
-          <Button look="quiet" onClick={() => setAsking(false)}>
-            Keep trying
-          </Button>
-        </span>
-      ) : (
-        <Button look="quiet" onClick={() => setAsking(true)}>
-          Full solution
-        </Button>
-      )}
-    </div>
-  );
-}
-
-const ENDINGS: Record<string, string> = {
-  UNAIDED_FIRST: 'Right.',
-  UNAIDED_LATER: 'Right, on a later try.',
-  AIDED: 'Right, with a hint.',
-  MISSED: 'Missed this time.',
-};
-
-/** How the item ended, and the way on. */
-function Ending({ view, practice }: { view: View; practice: Practice }) {
-  const { item } = view;
-  const onward = useRef<HTMLButtonElement>(null);
-  useEffect(() => onward.current?.focus({ preventScroll: true }), []);
-  const go = (like: boolean) => {
-    if (!practice.next.isPending) {
-      practice.next.mutate({ key: practice.newKey(), itemId: item.id, like });
-    }
-  };
-  useKeys({ n: () => go(false), l: () => item.offersSimilar && go(true) });
-  return (
-    <div className="grid max-w-2xl gap-3 rounded-slip border border-rule bg-leaf p-4" role="status">
-      <p className="font-serif text-xl font-semibold">{ENDINGS[item.outcome ?? ''] ?? ''}</p>
-      {item.offersSimilar && <p>Another like it, with new numbers, brings back what this miss took.</p>}
-      <div className="flex flex-wrap gap-3">
-        {item.offersSimilar && (
-          <Button ref={onward} look="main" hint="L" onClick={() => go(true)}>
-            Another like it
-          </Button>
-        )}
-        <Button ref={item.offersSimilar ? undefined : onward} look={item.offersSimilar ? 'plain' : 'main'} hint="N" onClick={() => go(false)}>
-          {view.reached ? 'Go on for more' : 'Next item'}
-        </Button>
-      </div>
-      {practice.next.isError && <p role="alert" className="text-rust">{practice.next.error.message}</p>}
-    </div>
-  );
-}
-

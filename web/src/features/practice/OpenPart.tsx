@@ -43,7 +43,7 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, onCh
         {conflict !== undefined && <Conflict conflict={conflict} />}
         {repeated && <p className="max-w-2xl">This is what you checked just before. It was not counted again.</p>}
         {said.map((feedback) => (
-          <Feedback key={feedback.fieldId + feedback.message} feedback={feedback} left={part.triesLeft} label={part.fields.length > 1 ? labelOf(part, feedback.fieldId) : ''} />
+          <Feedback key={feedback.fieldId + feedback.message} feedback={feedback} left={part.triesAllowed === 0 ? undefined : part.triesLeft} label={part.fields.length > 1 ? labelOf(part, feedback.fieldId) : ''} />
         ))}
       </div>
       <Hints hints={part.hints} inAll={part.hintsInAll} />
@@ -63,6 +63,9 @@ function labelOf(part: Schemas['PartView'], fieldId: string): string {
 }
 
 function triesText(part: Schemas['PartView']): string {
+  if (part.triesAllowed === 0) {
+    return 'nothing counts here';
+  }
   return part.triesAllowed === 1 ? 'one try' : `${part.triesLeft} of ${part.triesAllowed} tries left`;
 }
 

@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
@@ -34,6 +34,7 @@ function focusFirst(selector: string) {
 }
 
 function Desk({ view, practice }: { view: View; practice: Practice }) {
+  const navigate = useNavigate();
   const [keys, setKeys] = useState(false);
   const [table, setTable] = useState(false);
   useKeys({
@@ -41,6 +42,7 @@ function Desk({ view, practice }: { view: View; practice: Practice }) {
     t: () => setTable(!table),
     w: () => focusFirst('[data-line]'),
     a: () => focusFirst('[data-answer]'),
+    k: () => void navigate('/due'),
   });
   return (
     <div className="flex min-h-screen flex-col">
@@ -52,14 +54,22 @@ function Desk({ view, practice }: { view: View; practice: Practice }) {
           </span>
         </span>
         <span className="flex items-center gap-4">
-          <span className="text-soft">due {new Date(view.due).toLocaleDateString('en', { weekday: 'long', day: 'numeric', month: 'short' })}</span>
+          {view.due !== undefined && (
+            <span className="text-soft">
+              {view.late ? 'was due' : 'due'} {new Date(view.due).toLocaleDateString('en', { weekday: 'long', day: 'numeric', month: 'short' })}
+              {view.late && ', marked late'}
+            </span>
+          )}
+          <Link to="/entering" className="text-ink">
+            Entering answers
+          </Link>
           <Button hint="?" onClick={() => setKeys(true)}>
             Keys
           </Button>
         </span>
       </header>
       <Band view={view} table={table} onTable={() => setTable(!table)} />
-      {view.reached && <Reached view={view} />}
+      {view.target.reached && <Reached view={view} />}
       <main className="grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:grid-cols-[61fr_39fr] md:overflow-visible">
         <section aria-label="Item" className="snap-start">
           <ItemPane key={view.item.id} view={view} practice={practice} />
@@ -92,12 +102,25 @@ function Reached({ view }: { view: View }) {
           <path d="M6 22V3l14 5-14 5" fill="var(--color-larch-mark)" stroke="var(--color-larch-mark)" strokeWidth="2" strokeLinejoin="round" />
         </svg>
         <span>
-          <strong className="font-serif text-lg">You have reached {view.targetScore} in {view.skill.toLowerCase()}.</strong> It stays reached, whatever comes.
+          <strong className="font-serif text-lg">
+            {view.around.teaches === undefined ? `Reached: ${view.target.says.replace(/ on each skill$/, '')}, in ${view.skill.toLowerCase()}.` : 'The lesson is done.'}
+          </strong>{' '}
+          It stays reached, whatever comes.
         </span>
       </p>
-      <Link to="/due" className="rounded-slip border border-edge bg-leaf px-4 py-2 text-ink no-underline">
-        Back to what is due
-      </Link>
+      <span className="flex flex-wrap gap-3">
+        {view.around.teaches !== undefined && (
+          <Link to={`/practice/${view.around.teaches.assignmentId}/${view.around.teaches.skillId}`} className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline">
+            Now practise {view.around.teaches.name.toLowerCase()}
+          </Link>
+        )}
+        <Link to="/map" className="rounded-slip border border-edge bg-leaf px-4 py-2 text-ink no-underline">
+          To the map
+        </Link>
+        <Link to="/due" className="rounded-slip border border-edge bg-leaf px-4 py-2 text-ink no-underline">
+          Back to what is due
+        </Link>
+      </span>
     </section>
   );
 }

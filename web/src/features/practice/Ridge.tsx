@@ -11,23 +11,23 @@ const y = (score: number) => FLOOR - 6 - score * 0.82;
 export function Ridge({ view }: { view: View }) {
   const points = view.history.slice(-SHOWN);
   const first = points[0];
-  const start = first === undefined ? 0 : first.score - first.change;
+  const start = first === undefined ? 0 : first.stands - first.change;
   const x = (i: number) => 8 + i * STEP;
-  const here = { x: x(points.length), y: y(view.score) };
-  const line = [start, ...points.map((p) => p.score)].map((score, i) => `${x(i)},${y(score)}`).join(' ');
+  const here = { x: x(points.length), y: y(view.target.stands) };
+  const line = [start, ...points.map((p) => p.stands)].map((score, i) => `${x(i)},${y(score)}`).join(' ');
   return (
     <svg viewBox={`0 0 ${WIDTH} ${FLOOR}`} className="h-full min-h-24 w-full" role="img" aria-label={summary(view)}>
       {[24, 48, 74].map((h) => (
         <path key={h} d={`M0 ${h + 14}C160 ${h + 22} 260 ${h - 16} 400 ${h}S620 ${h - 18} ${WIDTH} ${h - 6}`} fill="none" stroke="var(--color-rule)" />
       ))}
-      <line x1="4" x2={WIDTH - 26} y1={y(view.targetScore)} y2={y(view.targetScore)} stroke="var(--color-larch-mark)" strokeWidth="1.5" strokeDasharray="1.5 5" />
-      <path d={`M${WIDTH - 26} ${y(view.targetScore)}v-10l16 5-16 5`} fill="var(--color-larch-mark)" />
-      <text x={WIDTH - 34} y={y(view.targetScore) - 6} textAnchor="end" className="fill-larch text-[12px]">target {view.targetScore}</text>
+      <line x1="4" x2={WIDTH - 26} y1={y(view.target.flag)} y2={y(view.target.flag)} stroke="var(--color-larch-mark)" strokeWidth="1.5" strokeDasharray="1.5 5" />
+      <path d={`M${WIDTH - 26} ${y(view.target.flag)}v-10l16 5-16 5`} fill="var(--color-larch-mark)" />
+      <text x={WIDTH - 34} y={y(view.target.flag) - 6} textAnchor="end" className="fill-larch text-[12px]">target {view.target.flag}</text>
       <polygon points={`${x(0)},${FLOOR} ${line} ${here.x},${FLOOR}`} fill="var(--color-spruce)" opacity="0.13" />
       <polyline points={line} fill="none" stroke="var(--color-spruce)" strokeWidth="2.2" strokeLinejoin="round" />
       {points.map((p, i) => (
         // oxlint-disable-next-line react/no-array-index-key -- the history only grows
-        <PointMark key={i} x={x(i + 1)} y={y(p.score)} outcome={p.outcome} />
+        <PointMark key={i} x={x(i + 1)} y={y(p.stands)} outcome={p.outcome} />
       ))}
       <Ahead view={view} from={here} />
     </svg>
@@ -68,5 +68,5 @@ function Ahead({ view, from }: { view: View; from: { x: number; y: number } }) {
 
 function summary(view: View): string {
   const ahead = `Right now leads to ${view.forecast.ifRight}, missed to ${view.forecast.ifMissed}.`;
-  return `Score ${view.score} of target ${view.targetScore} after ${view.history.length} items. ${view.item.outcome === undefined ? ahead : ''}`;
+  return `Score ${view.target.stands} of target ${view.target.flag} after ${view.history.length} items. ${view.item.outcome === undefined ? ahead : ''}`;
 }

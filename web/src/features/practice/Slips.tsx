@@ -1,14 +1,22 @@
 import type { ReactNode } from 'react';
 import type { Schemas } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
+import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
 import { Tex } from '../../ui/Tex';
+import { Listen } from '../narration/Listen';
+import { ofBlocks, ofSteps } from '../narration/lines';
+import type { Line } from '../narration/narration';
+import { useNarrate } from '../narration/NarratorContext';
 
 /** A slip of help in the page. */
-export function Slip({ title, children }: { title: string; children: ReactNode }) {
+export function Slip({ title, aside, children }: { title: string; aside?: ReactNode; children: ReactNode }) {
   return (
     <section className="unfold max-w-2xl rounded-slip border-l-4 border-glacier bg-glacier-wash p-4" aria-label={title}>
-      <p className="font-semibold">{title}</p>
+      <div className="flex flex-wrap items-center justify-between gap-2">
+        <p className="font-semibold">{title}</p>
+        {aside}
+      </div>
       {children}
     </section>
   );
@@ -16,7 +24,7 @@ export function Slip({ title, children }: { title: string; children: ReactNode }
 
 export function Hints({ hints, inAll }: { hints: string[]; inAll: number }) {
   return hints.map((hint, i) => (
-    <Slip key={hint} title={`Hint ${i + 1} of ${inAll}`}>
+    <Slip key={hint} title={`Hint ${i + 1} of ${inAll}`} aside={<Listen what={`hint ${i + 1}`} lines={[{ show: hint }]} />}>
       <RichText text={hint} />
     </Slip>
   ));
@@ -39,11 +47,28 @@ export function WorkedSteps({ steps }: { steps: Schemas['WorkedStep'][] }) {
   );
 }
 
+/** The steps played one after another, with captions. */
+function WalkThrough({ title, lines }: { title: string; lines: Line[] }) {
+  const narrate = useNarrate();
+  return <Button onClick={() => narrate({ title, lines })}>Walk me through</Button>;
+}
+
+/** Another way of explaining the example, behind one action. */
+function SecondWay({ second }: { second: Schemas['SecondView'] }) {
+  return (
+    <details className="mt-3">
+      <summary className="cursor-pointer font-semibold text-glacier">Another way to see it: {second.title.toLowerCase()}</summary>
+      <Blocks blocks={second.blocks} className="mt-2" />
+    </details>
+  );
+}
+
 export function Example({ example }: { example: Schemas['ExampleView'] }) {
   return (
-    <Slip title="Worked example of another one">
+    <Slip title="Worked example of another one" aside={<WalkThrough title="worked example" lines={[...ofBlocks(example.stem), ...ofSteps(example.worked)]} />}>
       <Blocks blocks={example.stem} className="mt-1 font-serif" />
       <WorkedSteps steps={example.worked} />
+      {example.second !== undefined && <SecondWay second={example.second} />}
     </Slip>
   );
 }
@@ -51,7 +76,7 @@ export function Example({ example }: { example: Schemas['ExampleView'] }) {
 export function Solution({ solution }: { solution: Schemas['SolutionView'] }) {
   return (
     <>
-      <Slip title="How it goes, step by step">
+      <Slip title="How it goes, step by step" aside={<WalkThrough title="solution" lines={ofSteps(solution.worked)} />}>
         <WorkedSteps steps={solution.worked} />
       </Slip>
       {solution.second !== undefined && (

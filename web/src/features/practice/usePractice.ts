@@ -3,6 +3,7 @@ import { api, newKey, Refusal, type Schemas, taken } from '../../api/client';
 
 export type View = Schemas['PracticeView'];
 export type Item = Schemas['ItemView'];
+export type Onward = Schemas['Next']['onward'];
 
 type Place = { assignmentId: string; skillId: string };
 type Attempt = { itemId: string; part: number; entries: Record<string, string>; confirmed: boolean };
@@ -45,8 +46,8 @@ export function usePractice(place: Place) {
     onError,
   });
   const next = useMutation({
-    mutationFn: ({ key, itemId, like }: { key: string; itemId: string; like: boolean }) =>
-      taken(api.POST('/api/practice/{assignmentId}/{skillId}/next', { ...at(key), body: { itemId, like } })),
+    mutationFn: ({ key, itemId, onward }: { key: string; itemId: string; onward: Onward }) =>
+      taken(api.POST('/api/practice/{assignmentId}/{skillId}/next', { ...at(key), body: { itemId, onward } })),
     onSuccess: show,
     onError,
   });

@@ -24,13 +24,12 @@ class MapController {
     record SkillMapView(List<MapSkill> skills) {}
 
     /**
-     * @param status KNOWN, REFRESH, IN_PROGRESS, READY or LOCKED
      * @param missing ids of prerequisites that are not known yet
      * @param depth column of the map, from 0
      * @param assignmentId where it is practised
      * @param lesson id of a lesson that leads to it
      */
-    record MapSkill(String id, String name, String strand, String status, List<String> prerequisites, List<String> missing, int depth, String assignmentId,
+    record MapSkill(String id, String name, String strand, SkillMap.Status status, List<String> prerequisites, List<String> missing, int depth, String assignmentId,
             Optional<String> lesson) {}
 
     @GetMapping("/api/map")
@@ -42,7 +41,7 @@ class MapController {
     private MapSkill skill(SkillMap.Node node, Person person) {
         Skill skill = node.skill();
         String place = node.status() == SkillMap.Status.KNOWN || node.status() == SkillMap.Status.REFRESH ? OwnChoice.SKILLS : places.of(person, skill.id());
-        return new MapSkill(skill.id(), skill.name(), skill.strand().title(), node.status().name(), skill.prerequisites(), node.missing(), node.depth(),
+        return new MapSkill(skill.id(), skill.name(), skill.strand().title(), node.status(), skill.prerequisites(), node.missing(), node.depth(),
                 place, Lessons.teaching(skill.id()).map(Skill::id));
     }
 }

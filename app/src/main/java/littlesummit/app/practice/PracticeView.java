@@ -10,6 +10,7 @@ import littlesummit.core.item.Response;
 import littlesummit.core.item.SecondView;
 import littlesummit.core.item.WorkedStep;
 import littlesummit.core.practice.Forecast;
+import littlesummit.core.practice.Standing;
 
 /** What the practice screen shows. Answers stand in it only for parts that are closed. */
 public record PracticeView(String assignmentId, String assignment, Optional<Instant> due, boolean late, String skillId, String skill, TargetView target,
@@ -18,13 +19,15 @@ public record PracticeView(String assignmentId, String assignment, Optional<Inst
     /**
      * The target and where the student stands, in its own measure.
      *
-     * @param kind SCORE, RUN or SET
      * @param says the target in words
      * @param flag measure at which it is reached
      * @param inRow right in a row now; @param rowWanted in a row that reach a run at once, 0 elsewhere
-     * @param slots of a fixed set: OPEN, RIGHT, AIDED or MISSED; @param slot the one being worked on, −1 for none
+     * @param slots of a fixed set; @param slot the one being worked on, −1 for none
      */
-    public record TargetView(String kind, String says, int stands, int flag, boolean reached, int inRow, int rowWanted, List<String> slots, int slot) {}
+    public record TargetView(Measure kind, String says, int stands, int flag, boolean reached, int inRow, int rowWanted, List<Standing.Mark> slots, int slot) {}
+
+    /** What is counted: the mastery score, steps of a run, or items right of a fixed set. */
+    public enum Measure { SCORE, RUN, SET }
 
     /** One closed item. @param stands after it, in the measure of the target; @param why a sentence without its subject */
     public record Point(int stands, int change, String outcome, boolean regained, String why) {}

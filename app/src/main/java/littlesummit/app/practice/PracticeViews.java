@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import littlesummit.app.assignment.Assignment;
+import littlesummit.app.practice.PracticeView.Measure;
 import littlesummit.app.practice.PracticeView.Point;
 import littlesummit.app.practice.PracticeView.TargetView;
 import littlesummit.app.served.ServedItem;
@@ -31,11 +32,11 @@ final class PracticeViews {
         String says = Explain.target(state.target());
         int flag = state.target().flag();
         return switch (state.standing()) {
-            case Standing.Scored s -> new TargetView("SCORE", says, state.measure(), flag, state.reached(), 0, 0, List.of(), -1);
-            case Standing.Running(int steps, int inRow) -> new TargetView("RUN", says, steps, flag, state.reached(), inRow,
+            case Standing.Scored s -> new TargetView(Measure.SCORE, says, state.measure(), flag, state.reached(), 0, 0, List.of(), -1);
+            case Standing.Running(int steps, int inRow) -> new TargetView(Measure.RUN, says, steps, flag, state.reached(), inRow,
                     state.target() instanceof Target.Run run ? run.inRow() : 0, List.of(), -1);
-            case Standing.FixedSet(var slots, int at) -> new TargetView("SET", says, state.measure(), flag, state.reached(), 0, 0,
-                    slots.stream().map(slot -> slot.mark().name()).toList(), at);
+            case Standing.FixedSet(var slots, int at) -> new TargetView(Measure.SET, says, state.measure(), flag, state.reached(), 0, 0,
+                    slots.stream().map(slot -> slot.mark()).toList(), at);
         };
     }
 

@@ -1,0 +1,79 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, taken } from '../../api/client';
+import { Notice } from '../../ui/Notice';
+import { TopBar } from '../../ui/TopBar';
+import type { MapSkill } from './layout';
+import { SkillGraph } from './SkillGraph';
+import { type Status, StatusMark, WORDS } from './StatusMark';
+
+const ORDER: Status[] = ['READY', 'IN_PROGRESS', 'REFRESH', 'KNOWN', 'LOCKED'];
+
+/** All skills: which are known, which are ready, and what stands between. */
+export default function MapScreen() {
+  const map = useQuery({ queryKey: ['map'], queryFn: () => taken(api.GET('/api/map')) });
+  const [chosen, setChosen] = useState<string | null>(null);
+  const skills = map.data?.skills ?? [];
+  const here = skills.find((s) => s.id === chosen) ?? skills.find((s) => s.status === 'IN_PROGRESS') ?? skills.find((s) => s.status === 'READY');
+  return (
+    <div className="flex min-h-screen flex-col">
+      <TopBar />
+      <main className="grid flex-1 content-start gap-4 px-6 py-5">
+        <header className="flex flex-wrap items-baseline justify-between gap-x-8 gap-y-2">
+          <h1 className="font-serif text-3xl font-bold">Map of skills</h1>
+          <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm">
+            {ORDER.map((status) => (
+              <li key={status} className="flex items-center gap-1.5">
+                <StatusMark status={status} />
+                {skills.filter((s) => s.status === status).length} {WORDS[status]}
+              </li>
+            ))}
+          </ul>
+        </header>
+        {map.isPending && <Notice title="Unfolding the map." />}
+        {map.isError && <Notice title="The map could not be loaded.">{map.error.message}</Notice>}
+        {here !== undefined && (
+          <div className="grid items-start gap-5 lg:grid-cols-[1fr_18rem]">
+            <SkillGraph skills={skills} chosen={here.id} onChoose={setChosen} />
+            <Chosen skill={here} skills={skills} />
+          </div>
+        )}
+      </main>
+    </div>
+  );
+}
+
+/** What can be done with the skill that is chosen. */
+function Chosen({ skill, skills }: { skill: MapSkill; skills: MapSkill[] }) {
+  const named = (ids: string[]) => ids.flatMap((id) => skills.find((s) => s.id === id) ?? []);
+  const opens = skills.filter((s) => s.prerequisites.includes(skill.id));
+  const known = skill.status === 'KNOWN' || skill.status === 'REFRESH';
+  return (
+    <aside aria-label="Chosen skill" aria-live="polite" className="sticky top-4 grid gap-3 rounded-slip border border-edge bg-leaf p-5">
+      <p className="text-sm text-soft">{skill.strand}</p>
+      <h2 className="font-serif text-2xl font-semibold">{skill.name}</h2>
+      <p className="flex items-center gap-2">
+        <StatusMark status={skill.status} /> {WORDS[skill.status]}
+      </p>
+      {skill.missing.length > 0 && (
+        <p>
+          {skill.status === 'LOCKED' ? 'First comes ' : 'It builds on '}
+          {named(skill.missing).map((s) => s.name.toLowerCase()).join(' and ')}.
+        </p>
+      )}
+      {opens.length > 0 && <p className="text-soft">It opens {opens.map((s) => s.name.toLowerCase()).join(', ')}.</p>}
+      <Link
+        to={`/practice/${skill.assignmentId}/${skill.id}`}
+        className={`rounded-slip border px-4 py-2 text-center no-underline ${skill.status === 'LOCKED' ? 'border-edge bg-leaf text-ink' : 'border-spruce bg-spruce font-semibold text-on-spruce'}`}
+      >
+        {known ? 'Practise once more' : skill.status === 'IN_PROGRESS' ? 'Go on' : skill.status === 'LOCKED' ? 'Try it all the same' : 'Start'}
+      </Link>
+      {skill.lesson !== undefined && (
+        <Link to={`/practice/lesson/${skill.lesson}`} className="rounded-slip border border-glacier bg-glacier-wash px-4 py-2 text-center text-ink no-underline">
+          Take the lesson
+        </Link>
+      )}
+    </aside>
+  );
+}

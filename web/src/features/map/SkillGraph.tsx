@@ -1,0 +1,73 @@
+import { type KeyboardEvent, useRef } from 'react';
+import { layout, type MapSkill, neighbour, NODE, type Placed } from './layout';
+import { StatusMark, WORDS } from './StatusMark';
+
+type Props = { skills: MapSkill[]; chosen: string; onChoose: (id: string) => void };
+
+/** The graph of skills from left to right; arrow keys walk it. On a narrow screen it is pushed sideways. */
+export function SkillGraph({ skills, chosen, onChoose }: Props) {
+  const { placed, bands, width, height } = layout(skills);
+  const root = useRef<HTMLDivElement>(null);
+  const onKey = (event: KeyboardEvent, from: Placed) => {
+    const to = neighbour(placed, from, event.key);
+    if (to !== undefined) {
+      event.preventDefault();
+      onChoose(to.skill.id);
+      root.current?.querySelector<HTMLElement>(`[data-skill="${to.skill.id}"]`)?.focus();
+    }
+  };
+  return (
+    <div ref={root} className="overflow-x-auto rounded-slip border border-rule bg-leaf p-1" role="group" aria-label="Skills, from what comes first on the left. Arrow keys walk along.">
+      <div className="relative" style={{ width, height }}>
+        <svg width={width} height={height} className="absolute inset-0" aria-hidden="true">
+          {bands.map((band, i) => (
+            <g key={band.strand}>
+              {i > 0 && <line x1="0" x2={width} y1={band.y} y2={band.y} stroke="var(--color-rule)" />}
+              <text x="12" y={band.y + 17} className="fill-soft text-[12px]">
+                {band.strand}
+              </text>
+            </g>
+          ))}
+          {placed.flatMap((to) => placed.filter((p) => to.skill.prerequisites.includes(p.skill.id)).map((from) => <Edge key={`${from.skill.id}-${to.skill.id}`} from={from} to={to} chosen={chosen} />))}
+        </svg>
+        {placed.map((p) => (
+          <button
+            key={p.skill.id}
+            type="button"
+            data-skill={p.skill.id}
+            tabIndex={p.skill.id === chosen ? 0 : -1}
+            aria-pressed={p.skill.id === chosen}
+            className={`absolute flex cursor-pointer items-center gap-2 rounded-slip border px-2 text-left text-sm leading-tight ${
+              p.skill.id === chosen ? 'border-2 border-ink bg-larch-wash' : p.skill.status === 'LOCKED' ? 'border-dashed border-edge bg-paper text-soft' : 'border-edge bg-leaf'
+            }`}
+            style={{ left: p.x, top: p.y, width: NODE.width, height: NODE.height }}
+            onClick={() => onChoose(p.skill.id)}
+            onKeyDown={(event) => onKey(event, p)}
+          >
+            <StatusMark status={p.skill.status} />
+            <span>
+              {p.skill.name}
+              <span className="sr-only">, {WORDS[p.skill.status]}</span>
+            </span>
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function Edge({ from, to, chosen }: { from: Placed; to: Placed; chosen: string }) {
+  const x1 = from.x + NODE.width;
+  const y1 = from.y + NODE.height / 2;
+  const y2 = to.y + NODE.height / 2;
+  const near = from.skill.id === chosen || to.skill.id === chosen;
+  const bend = Math.min(36, (to.x - x1) / 2);
+  return (
+    <path
+      d={`M${x1} ${y1}C${x1 + bend} ${y1} ${to.x - bend} ${y2} ${to.x} ${y2}`}
+      fill="none"
+      stroke={near ? 'var(--color-larch-mark)' : 'var(--color-rule)'}
+      strokeWidth={near ? 2.5 : 1.5}
+    />
+  );
+}

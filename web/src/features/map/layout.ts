@@ -1,0 +1,52 @@
+import type { Schemas } from '../../api/client';
+
+export type MapSkill = Schemas['MapSkill'];
+/** A skill in its place; `x` and `y` in pixels of the map. */
+export type Placed = { skill: MapSkill; x: number; y: number };
+export type Band = { strand: string; y: number; height: number };
+
+export const NODE = { width: 168, height: 52 };
+const COLUMN = 204;
+const ROW = 64;
+const LEFT = 12;
+const BAND_TOP = 26;
+
+/** Columns by the longest chain of prerequisites, one band a strand; skills of a strand that share a column stand below each other. */
+export function layout(skills: MapSkill[]): { placed: Placed[]; bands: Band[]; width: number; height: number } {
+  const placed: Placed[] = [];
+  const bands: Band[] = [];
+  let top = 0;
+  for (const strand of [...new Set(skills.map((s) => s.strand))]) {
+    const filled = new Map<number, number>();
+    for (const skill of skills.filter((s) => s.strand === strand)) {
+      const row = filled.get(skill.depth) ?? 0;
+      filled.set(skill.depth, row + 1);
+      placed.push({ skill, x: LEFT + skill.depth * COLUMN, y: top + BAND_TOP + row * ROW });
+    }
+    const height = BAND_TOP + Math.max(0, ...filled.values()) * ROW + 4;
+    bands.push({ strand, y: top, height });
+    top += height;
+  }
+  const depth = Math.max(0, ...skills.map((s) => s.depth));
+  return { placed, bands, width: LEFT * 2 + depth * COLUMN + NODE.width, height: top };
+}
+
+/** The skill that an arrow key leads to: along the graph to the sides, else up and down the page. */
+export function neighbour(placed: Placed[], from: Placed, key: string): Placed | undefined {
+  const after = placed.filter((p) => p.skill.prerequisites.includes(from.skill.id));
+  const before = placed.filter((p) => from.skill.prerequisites.includes(p.skill.id));
+  const column = placed.toSorted((a, b) => a.y - b.y || a.x - b.x);
+  const at = column.indexOf(from);
+  switch (key) {
+    case 'ArrowRight':
+      return after[0];
+    case 'ArrowLeft':
+      return before[0];
+    case 'ArrowDown':
+      return column[at + 1];
+    case 'ArrowUp':
+      return column[at - 1];
+    default:
+      return undefined;
+  }
+}

@@ -1,0 +1,42 @@
+import type { View } from './usePractice';
+
+type Mark = View['target']['slots'][number];
+
+const WORDS: Record<Mark, string> = { OPEN: 'to do', RIGHT: 'right', AIDED: 'right with a hint, to be redone', MISSED: 'missed, to be redone' };
+
+/** A fixed set as a row of marks: what is right, what waits, what comes back. */
+export function FixedSet({ view }: { view: View }) {
+  const { target } = view;
+  const back = target.slots.filter((s) => s === 'MISSED' || s === 'AIDED').length;
+  return (
+    <div className="grid content-center gap-1">
+      <ol className="flex flex-wrap gap-1.5">
+        {target.slots.map((mark, i) => (
+          // oxlint-disable-next-line react/no-array-index-key -- a place of the set is its index
+          <li key={i} className={`grid size-9 place-items-center rounded-slip border ${i === target.slot ? 'border-2 border-ink bg-leaf' : 'border-rule'}`}>
+            <span className="sr-only">
+              Item {i + 1}: {WORDS[mark]}
+              {i === target.slot ? ', here now' : ''}
+            </span>
+            <SlotMark mark={mark} />
+          </li>
+        ))}
+      </ol>
+      <p className="text-sm text-soft">
+        {target.stands} right of {target.slots.length}; {target.flag} are wanted.
+        {back > 0 && ` ${back === 1 ? 'One comes' : `${back} come`} back with other numbers.`}
+      </p>
+    </div>
+  );
+}
+
+function SlotMark({ mark }: { mark: Mark }) {
+  return (
+    <svg viewBox="0 0 24 24" className="size-6" aria-hidden="true">
+      {mark === 'RIGHT' && <path d="M12 4 21 20H3Z" fill="var(--color-spruce)" />}
+      {mark === 'MISSED' && <circle cx="12" cy="12" r="7.5" fill="none" stroke="var(--color-rust)" strokeWidth="2.5" />}
+      {mark === 'AIDED' && <rect x="5" y="5" width="14" height="14" fill="none" stroke="var(--color-glacier)" strokeWidth="2.5" />}
+      {mark === 'OPEN' && <circle cx="12" cy="12" r="2" fill="var(--color-edge)" />}
+    </svg>
+  );
+}

@@ -1,0 +1,67 @@
+import { lazy, Suspense, useState } from 'react';
+import { Button } from '../../ui/Button';
+import { useKeys } from '../../ui/useKeys';
+import { AskSlip } from '../question/AskSlip';
+import type { Practice, View } from './usePractice';
+
+const CalculatorSlip = lazy(() => import('../calculator/CalculatorSlip'));
+
+type Open = 'none' | 'solution' | 'ask' | 'calculator';
+
+/** In the order of help: hints, the example, the full solution; and beside them asking and the calculator. */
+export function Help({ view, practice }: { view: View; practice: Practice }) {
+  const { item } = view;
+  const part = item.parts[item.currentPart];
+  const [open, setOpen] = useState<Open>('none');
+  const toggle = (what: Open) => setOpen(open === what ? 'none' : what);
+  const more = part !== undefined && part.hints.length < part.hintsInAll;
+  const isOpen = item.outcome === undefined;
+  const hint = () => isOpen && item.hintsAllowed && more && !practice.hint.isPending && practice.hint.mutate({ key: practice.newKey(), itemId: item.id });
+  const example = () =>
+    isOpen && item.exampleAllowed && item.example === undefined && !practice.example.isPending && practice.example.mutate({ key: practice.newKey(), itemId: item.id });
+  useKeys({ h: hint, e: example, c: () => item.calculator && toggle('calculator'), q: () => toggle('ask') });
+  return (
+    <div className="grid max-w-2xl gap-3">
+      <div className="flex flex-wrap gap-3">
+        {isOpen && item.hintsAllowed && (
+          <Button hint="H" onClick={hint} disabled={!more}>
+            {part === undefined || part.hints.length === 0 ? 'Hint' : more ? 'Next hint' : 'All hints are open'}
+          </Button>
+        )}
+        {isOpen && item.exampleAllowed && (
+          <Button hint="E" onClick={example} disabled={item.example !== undefined}>
+            Worked example
+          </Button>
+        )}
+        {item.calculator && (
+          <Button hint="C" onClick={() => toggle('calculator')} aria-expanded={open === 'calculator'}>
+            Calculator
+          </Button>
+        )}
+        <Button look="quiet" hint="Q" onClick={() => toggle('ask')} aria-expanded={open === 'ask'}>
+          Ask
+        </Button>
+        {isOpen && (
+          <Button look="quiet" onClick={() => toggle('solution')} aria-expanded={open === 'solution'}>
+            Full solution
+          </Button>
+        )}
+      </div>
+      {open === 'solution' && isOpen && (
+        <p className="unfold flex flex-wrap items-center gap-3 rounded-slip bg-larch-wash px-3 py-2">
+          This closes the item as missed.
+          <Button onClick={() => practice.solution.mutate({ key: practice.newKey(), itemId: item.id })}>Show it</Button>
+          <Button look="quiet" onClick={() => setOpen('none')}>
+            Keep trying
+          </Button>
+        </p>
+      )}
+      {open === 'ask' && <AskSlip itemId={item.id} onClose={() => setOpen('none')} />}
+      {open === 'calculator' && (
+        <Suspense>
+          <CalculatorSlip data={item.data} onClose={() => setOpen('none')} />
+        </Suspense>
+      )}
+    </div>
+  );
+}

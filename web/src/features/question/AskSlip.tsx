@@ -1,0 +1,58 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { api, taken } from '../../api/client';
+import { Button } from '../../ui/Button';
+
+const MOST = 1000;
+
+/** Puts this item, with its tries and lines, on the list for the instructor. What is typed is kept until it is sent. */
+export function AskSlip({ itemId, onClose }: { itemId: string; onClose: () => void }) {
+  const name = `question-${itemId}`;
+  const [text, setText] = useState(localStorage.getItem(name) ?? '');
+  const field = useRef<HTMLTextAreaElement>(null);
+  useEffect(() => field.current?.focus({ preventScroll: true }), []);
+  const queries = useQueryClient();
+  const ask = useMutation({
+    mutationFn: () => taken(api.POST('/api/questions', { body: { itemId, question: text } })),
+    retry: false,
+    onSuccess: () => {
+      localStorage.removeItem(name);
+      void queries.invalidateQueries({ queryKey: ['questions'] });
+    },
+  });
+  if (ask.isSuccess) {
+    return (
+      <p role="status" className="rounded-slip bg-glacier-wash p-4">
+        It is on the list for your instructor, with the item, your tries and your lines. The answer will stand under <Link to="/questions">Questions</Link>.
+      </p>
+    );
+  }
+  return (
+    <section aria-label="Ask about this item" className="unfold grid gap-2 rounded-slip border-l-4 border-glacier bg-glacier-wash p-4">
+      <label className="grid gap-1">
+        <span className="font-semibold">What do you want to ask?</span>
+        <textarea
+          className="min-h-24 rounded-slip border border-edge bg-leaf p-2"
+          maxLength={MOST}
+          value={text}
+          ref={field}
+          onChange={(e) => {
+            setText(e.target.value);
+            localStorage.setItem(name, e.target.value);
+          }}
+        />
+      </label>
+      <p className="text-sm text-soft">Your instructor sees the item, what you tried, your lines and this.</p>
+      {ask.isError && <p role="alert" className="text-rust">{ask.error.message}</p>}
+      <span className="flex gap-2">
+        <Button look="main" onClick={() => ask.mutate()} disabled={ask.isPending}>
+          Put it on the list
+        </Button>
+        <Button look="quiet" onClick={onClose}>
+          Not now
+        </Button>
+      </span>
+    </section>
+  );
+}

@@ -1,0 +1,113 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { api, type Schemas, taken } from '../../api/client';
+import { Blocks } from '../../ui/Blocks';
+import { Button } from '../../ui/Button';
+import { Notice } from '../../ui/Notice';
+import { RichText } from '../../ui/RichText';
+import { TopBar } from '../../ui/TopBar';
+import { useMe } from '../session/useSession';
+
+type Question = Schemas['Question'];
+
+/** What was asked: the student's own, or all of the instructor's class. */
+export default function QuestionsScreen() {
+  const me = useMe();
+  const questions = useQuery({ queryKey: ['questions'], queryFn: () => taken(api.GET('/api/questions')) });
+  const teaches = me.data?.role === 'INSTRUCTOR';
+  return (
+    <div className="min-h-screen">
+      <TopBar />
+      <main className="mx-auto grid max-w-4xl gap-4 px-6 py-8">
+        <h1 className="font-serif text-3xl font-bold">{teaches ? 'Questions of the class' : 'Your questions'}</h1>
+        {questions.isPending && <Notice title="Looking up the questions." />}
+        {questions.isError && <Notice title="This could not be loaded.">{questions.error.message}</Notice>}
+        {questions.data?.length === 0 && (
+          <Notice title="No question yet.">{teaches ? 'What students put on the list stands here.' : 'While you work on an item, Ask puts it on this list with your tries and lines.'}</Notice>
+        )}
+        {questions.data?.map((q) => <Asked key={q.id} question={q} teaches={teaches} />)}
+      </main>
+    </div>
+  );
+}
+
+function Asked({ question: q, teaches }: { question: Question; teaches: boolean }) {
+  return (
+    <article className="grid gap-3 rounded-slip border border-rule bg-leaf p-5" aria-label={`Question: ${q.question}`}>
+      <p className="flex flex-wrap justify-between gap-3 text-sm text-soft">
+        <span>
+          {teaches && <strong className="text-ink">{q.student}</strong>} {q.skill}
+        </span>
+        <span>{new Date(q.askedAt).toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short' })}</span>
+      </p>
+      <p className="font-serif text-xl">{q.question}</p>
+      <details>
+        <summary className="cursor-pointer text-glacier">The item, {q.tries.length === 1 ? 'one try' : `${q.tries.length} tries`}, {q.lines.length === 1 ? 'one line' : `${q.lines.length} lines`} of work</summary>
+        <div className="mt-2 grid gap-3 border-l-2 border-rule pl-4">
+          <Blocks blocks={q.stem} className="font-serif text-lg" />
+          {q.prompts.map((p) => (
+            <p key={p}>
+              <RichText text={p} />
+            </p>
+          ))}
+          {q.tries.map((t, i) => (
+            // oxlint-disable-next-line react/no-array-index-key -- tries stand in their order
+            <p key={i}>
+              Try {i + 1}: {Object.entries(t.entries).map(([label, entry]) => `${label}: ${entry}`).join('; ')} <span className="text-soft">({RESULTS[t.result]})</span>
+            </p>
+          ))}
+          {q.lines.length > 0 && (
+            <ol className="squared list-decimal bg-leaf p-3 pl-8 font-serif">
+              {q.lines.map((line, i) => (
+                // oxlint-disable-next-line react/no-array-index-key -- lines stand in their order
+                <li key={i}>{line}</li>
+              ))}
+            </ol>
+          )}
+          {!teaches && <Link to={`/practice/${q.assignmentId}/${q.skillId}`}>Go on practising this</Link>}
+        </div>
+      </details>
+      {q.answer === undefined ? teaches ? <Reply id={q.id} /> : <p className="text-soft">Not answered yet.</p> : <Answered question={q} />}
+    </article>
+  );
+}
+
+const RESULTS: Record<Question['tries'][number]['result'], string> = { CORRECT: 'right', FORM: 'right value, other form', INCORRECT: 'not right', UNREADABLE: 'not readable' };
+
+function Answered({ question: q }: { question: Question }) {
+  return (
+    <div className="rounded-slip border-l-4 border-spruce bg-spruce-wash p-4">
+      <p className="text-sm text-soft">{q.answeredBy} answers:</p>
+      <p className="whitespace-pre-wrap">{q.answer}</p>
+    </div>
+  );
+}
+
+function Reply({ id }: { id: string }) {
+  const [answer, setAnswer] = useState('');
+  const queries = useQueryClient();
+  const reply = useMutation({
+    mutationFn: () => taken(api.POST('/api/questions/{id}/answer', { params: { path: { id } }, body: { answer } })),
+    retry: false,
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['questions'] }),
+  });
+  return (
+    <form
+      className="grid gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        reply.mutate();
+      }}
+    >
+      <label className="grid gap-1">
+        <span className="text-sm text-soft">Your answer</span>
+        <textarea className="min-h-20 rounded-slip border border-edge bg-paper p-2" maxLength={2000} value={answer} onChange={(e) => setAnswer(e.target.value)} />
+      </label>
+      {reply.isError && <p role="alert" className="text-rust">{reply.error.message}</p>}
+      <Button type="submit" look="main" className="w-fit" disabled={reply.isPending}>
+        Answer
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,45 @@
+import type { ReactNode } from 'react';
+import { NavLink } from 'react-router';
+import { useMe, useSignOut } from '../features/session/useSession';
+import { Button } from './Button';
+import { Mark } from './Mark';
+
+const STUDENT: [string, string][] = [
+  ['/due', 'Due'],
+  ['/map', 'Map'],
+  ['/entering', 'Entering answers'],
+  ['/questions', 'Questions'],
+];
+const INSTRUCTOR: [string, string][] = [
+  ['/questions', 'Questions'],
+  ['/gallery', 'Gallery'],
+];
+
+/** The way between the main pages. */
+export function TopBar({ children }: { children?: ReactNode }) {
+  const me = useMe();
+  const signOut = useSignOut();
+  const places = me.data?.role === 'INSTRUCTOR' ? INSTRUCTOR : STUDENT;
+  return (
+    <header className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-2">
+      <span className="flex flex-wrap items-center gap-x-6 gap-y-1">
+        <Mark />
+        <nav aria-label="Pages" className="flex flex-wrap gap-x-5">
+          {places.map(([to, name]) => (
+            <NavLink key={to} to={to} className="rounded py-1 text-ink no-underline aria-[current=page]:border-b-2 aria-[current=page]:border-larch-mark aria-[current=page]:font-semibold">
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+        {children}
+      </span>
+      <span className="flex items-center gap-4 text-soft">
+        <span>{me.data?.name}</span>
+        <span className="hidden lg:inline">{me.data?.className}</span>
+        <Button look="quiet" onClick={() => signOut.mutate()}>
+          Sign out
+        </Button>
+      </span>
+    </header>
+  );
+}
