@@ -5,9 +5,9 @@ export type MapSkill = Schemas['MapSkill'];
 export type Placed = { skill: MapSkill; x: number; y: number };
 export type Band = { strand: string; y: number; height: number };
 
-export const NODE = { width: 168, height: 52 };
+export const NODE = { width: 168, height: 60 };
 const COLUMN = 204;
-const ROW = 64;
+const ROW = 70;
 const LEFT = 12;
 const BAND_TOP = 26;
 

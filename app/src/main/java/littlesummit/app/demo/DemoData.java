@@ -1,6 +1,6 @@
 package littlesummit.app.demo;
 
-import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
@@ -29,10 +29,10 @@ class DemoData implements SmartLifecycle {
     private final PeopleService people;
     private final AssignmentService assignments;
     private final SimulatedStudent students;
-    private final Clock clock;
+    private final PastClock clock;
     private boolean running;
 
-    DemoData(PeopleService people, AssignmentService assignments, SimulatedStudent students, Clock clock) {
+    DemoData(PeopleService people, AssignmentService assignments, SimulatedStudent students, PastClock clock) {
         this.people = people;
         this.assignments = assignments;
         this.students = students;
@@ -64,10 +64,12 @@ class DemoData implements SmartLifecycle {
         String classId = people.addClass("Valley school, class of the upper hut");
         people.add("orla", "Orla Fennimer", Role.INSTRUCTOR, PASSWORD, classId);
         Assignment current = assignments.add(classId, "Hut stores", SKILLS, new Target.Score(80), Policy.DEFAULT, due(3));
-        assignments.add(classId, "Rope work", List.of("line-kinds", "congruent-segments", "angle-pairs", "select-shapes"), new Target.Score(80), Policy.DEFAULT, due(5));
-        assignments.add(classId, "Numbers of the valley", List.of("place-value", "compare-whole", "integer-add-subtract", "absolute-value", "prime-factors"),
+        Assignment ropes = assignments.add(classId, "Rope work", List.of("line-kinds", "congruent-segments", "angle-pairs", "select-shapes"),
+                new Target.Run(3, 5), Policy.DEFAULT, due(5));
+        Assignment numbers = assignments.add(classId, "Numbers of the valley", List.of("place-value", "compare-whole", "integer-add-subtract", "absolute-value", "prime-factors"),
                 new Target.Score(80), Policy.DEFAULT, due(6));
-        assignments.add(classId, "Goat dairy tables", List.of("two-way-read", "two-way-relative", "mean"), new Target.Score(75), Policy.DEFAULT, due(9));
+        Assignment tables = assignments.add(classId, "Goat dairy tables", List.of("two-way-read", "two-way-relative", "mean"), new Target.Percent(75, 8),
+                Policy.DEFAULT, due(9));
         assignments.add(classId, "Shares and weights", List.of("fraction-picture", "fraction-lowest", "percent-parts", "tile-length", "mass-sense", "mass-problems"),
                 new Target.Score(80), Policy.DEFAULT, due(16));
         assignments.add(classId, "Letters and graphs", List.of("exponent-rules", "one-step-multiplication", "both-sides", "solution-count", "circle-center",
@@ -76,18 +78,29 @@ class DemoData implements SmartLifecycle {
         Assignment past = assignments.add(classId, "Weather log", List.of("scientific-notation"), new Target.Score(80), Policy.DEFAULT, due(-4));
         people.add("wim", "Wim Tarrow", Role.STUDENT, PASSWORD, classId);
         Person middle = people.add("nela", "Nela Brisk", Role.STUDENT, PASSWORD, classId);
-        students.inTheMiddle(middle, current);
+        clock.setBack(Duration.ofDays(9));
         students.work(middle, past, "scientific-notation", 12, 100);
+        clock.setBack(Duration.ofDays(2));
+        students.work(middle, ropes, "line-kinds", 3, 80);
+        students.work(middle, ropes, "congruent-segments", 4, 60);
+        students.work(middle, tables, "two-way-read", 6, 60);
+        students.work(middle, numbers, "place-value", 9, 100);
+        students.work(middle, numbers, "prime-factors", 9, 100);
+        students.work(middle, numbers, "integer-add-subtract", 4, 70);
+        clock.setBack(Duration.ofHours(3));
+        students.inTheMiddle(middle, current);
         List<String> names = List.of("Ansa Holm", "Bero Linden", "Cilla Moss", "Dario Fenn", "Edda Rook", "Falko Steen", "Greta Vane",
                 "Hanno Quill", "Isa Marl", "Jory Thane");
         for (int i = 0; i < names.size(); i++) {
             String username = names.get(i).split(" ")[0].toLowerCase(java.util.Locale.ROOT);
             Person person = people.add(username, names.get(i), Role.STUDENT, PASSWORD, classId);
+            clock.setBack(Duration.ofHours(30 + 5L * i));
             students.work(person, i % 2 == 0 ? current : past, "scientific-notation", 1 + i, 55 + 4 * i);
             if (i > 4) {
                 students.work(person, current, "percent-discount", i - 3, 55 + 4 * i);
             }
         }
+        clock.goRight();
         LOG.info("demo data made");
     }
 

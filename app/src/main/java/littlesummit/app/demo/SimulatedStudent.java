@@ -1,5 +1,6 @@
 package littlesummit.app.demo;
 
+import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,18 +16,22 @@ import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.skill.Catalogue;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
 /** Works through items the way a student would, through the same service as the screen. */
 @Component
+@ConditionalOnProperty("summit.demo")
 class SimulatedStudent {
     private static final String FIRST = "scientific-notation";
     private final PracticeService practice;
     private final ServedItems items;
     private final WorkService work;
+    private final PastClock clock;
     private int keys;
 
-    SimulatedStudent(PracticeService practice, ServedItems items, WorkService work) {
+    SimulatedStudent(PracticeService practice, ServedItems items, WorkService work, PastClock clock) {
+        this.clock = clock;
         this.practice = practice;
         this.items = items;
         this.work = work;
@@ -41,6 +46,7 @@ class SimulatedStudent {
         Place place = new Place(person, assignment.id(), skill);
         Random chance = new Random(person.username().hashCode());
         for (int i = 0; i < count; i++) {
+            clock.pass(Duration.ofSeconds(50 + chance.nextInt(80)));
             String itemId = practice.currentItem(place);
             answer(place, itemId, chance.nextInt(100) < skillfulness);
             practice.next(place, itemId, PracticeService.Onward.LIKE, key());
@@ -70,6 +76,7 @@ class SimulatedStudent {
     void inTheMiddle(Person person, Assignment assignment) {
         Place place = new Place(person, assignment.id(), FIRST);
         for (boolean right : new boolean[] {true, true, true, false, true}) {
+            clock.pass(Duration.ofSeconds(70));
             String itemId = practice.currentItem(place);
             answer(place, itemId, right);
             practice.next(place, itemId, PracticeService.Onward.LIKE, key());
