@@ -25,6 +25,7 @@ public final class Main {
     private static int run(String command, List<String> options, BufferedReader in, BufferedWriter out) throws IOException {
         return switch (command) {
             case "grade" -> JsonLines.each(in, out, GradeCommand::answer);
+            case "check-work" -> JsonLines.each(in, out, CheckWorkCommand::answer);
             case "items" -> ItemsCommand.run(options, out);
             case "simulate" -> SimulateCommand.run(options, out);
             default -> {

@@ -1,5 +1,6 @@
 package littlesummit.core.math;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -9,9 +10,9 @@ import java.util.Map;
  */
 public final class Canonical {
     private final Budget budget = new Budget();
-    private final Map<String, Rational> values;
+    private final Map<String, RationalFunction> values;
 
-    private Canonical(Map<String, Rational> values) {
+    private Canonical(Map<String, RationalFunction> values) {
         this.values = values;
     }
 
@@ -22,6 +23,13 @@ public final class Canonical {
 
     /** The value with letters replaced by numbers. */
     static RationalFunction at(Expr expr, Map<String, Rational> values) {
+        Map<String, RationalFunction> exact = new HashMap<>();
+        values.forEach((letter, value) -> exact.put(letter, RationalFunction.of(value)));
+        return atNumbers(expr, exact);
+    }
+
+    /** The same with any exact numbers. */
+    static RationalFunction atNumbers(Expr expr, Map<String, RationalFunction> values) {
         return new Canonical(values).value(expr);
     }
 
@@ -29,7 +37,7 @@ public final class Canonical {
         return switch (expr) {
             case Expr.Num n -> RationalFunction.of(n.value());
             case Expr.Mixed m -> RationalFunction.of(m.value());
-            case Expr.Letter(String name) -> values.containsKey(name) ? RationalFunction.of(values.get(name))
+            case Expr.Letter(String name) -> values.containsKey(name) ? values.get(name)
                     : RationalFunction.of(Polynomial.letter(name));
             case Expr.Pi p -> RationalFunction.of(Polynomial.atom(new Atom.Pi()));
             case Expr.Infinity i -> throw MathProblem.notSupported("infinity is not a number");

@@ -234,7 +234,7 @@ public final class Polynomial {
     }
 
     /** The quotient when the division leaves no remainder; for ordinary polynomials. */
-    Optional<Polynomial> exactOver(Polynomial divisor) {
+    public Optional<Polynomial> exactOver(Polynomial divisor) {
         Monomial lead = divisor.leadingMonomial();
         Rational leadCoefficient = divisor.leadingCoefficient();
         Map<Monomial, Rational> quotient = new HashMap<>();

@@ -1,0 +1,24 @@
+package littlesummit.core.working;
+
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Tells words from mathematics: three or more plain words make a line of words, a number among them or not. */
+final class Words {
+    private static final int ENOUGH = 3;
+    private static final Pattern WORD = Pattern.compile("(?<![\\\\A-Za-z])[A-Za-z][A-Za-z'’]+");
+    private static final Set<String> OF_MATHEMATICS = Set.of("sqrt", "root", "pi", "inf", "infinity", "and", "or", "mod", "abs", "cbrt", "no", "solution", "solutions",
+            "none", "all", "real", "numbers", "except", "frac", "left", "right", "cdot", "times", "text", "mathrm");
+
+    private Words() {}
+
+    static boolean are(String line) {
+        Matcher word = WORD.matcher(line);
+        int plain = 0;
+        while (word.find()) {
+            plain += OF_MATHEMATICS.contains(word.group().toLowerCase(java.util.Locale.ROOT)) ? 0 : 1;
+        }
+        return plain >= ENOUGH;
+    }
+}
