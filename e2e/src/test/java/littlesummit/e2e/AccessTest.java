@@ -62,12 +62,31 @@ class AccessTest {
             assertThat(page.locator("[data-verdict]")).isVisible();
             findsNothing(page, "practice " + scheme);
         }
+        desk.press("Ask");
+        findsNothing(page, "asking");
         desk.press("Full solution");
         desk.press("Show it");
         findsNothing(page, "closed item");
+        desk.press("Walk me through");
+        findsNothing(page, "walk-through");
+        page.keyboard().press("Escape");
         page.keyboard().press("?");
         assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG)).isVisible();
         findsNothing(page, "keys");
+    }
+
+    @Test
+    void axeFindsNothingBesideThePractice() {
+        Page page = browser.window(summit.address());
+        new Desk(summit, page, "nela");
+        for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
+            page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+            for (String[] view : new String[][] {{"/map", "Map of skills"}, {"/entering", "Enter three quarters."}, {"/questions", "Your questions"}}) {
+                page.navigate(view[0]);
+                assertThat(page.getByText(view[1])).isVisible();
+                findsNothing(page, view[0] + " " + scheme);
+            }
+        }
     }
 
     @Test
@@ -76,6 +95,12 @@ class AccessTest {
         page.setViewportSize(320, 700);
         Desk desk = new Desk(summit, page, "nela");
         assertEquals(320, page.evaluate("document.documentElement.scrollWidth"));
+        for (String view : List.of("/map", "/entering", "/questions")) {
+            page.navigate(view);
+            page.waitForTimeout(300);
+            assertEquals(320, page.evaluate("document.documentElement.scrollWidth"), view);
+        }
+        page.navigate("/due");
         desk.open("Go on: Hut stores");
         assertEquals(320, page.evaluate("document.documentElement.scrollWidth"));
     }

@@ -70,6 +70,21 @@ final class Desk {
         }
     }
 
+    /** Answers every part of a chain whose fields are typed, chosen, or picked from a list. */
+    void answerParts() {
+        int parts = item().parts().size();
+        for (int part = 0; part < parts; part++) {
+            Field field = field(part);
+            if (field.response() instanceof Response.PickFromList) {
+                page.locator("select[data-answer]").selectOption(field.answer().key());
+                page.locator("select[data-answer]").press("Enter");
+            } else {
+                answer(part, field.answer().key());
+            }
+            assertThat(page.locator("[data-part=RIGHT]")).hasCount(part + 1);
+        }
+    }
+
     void answerRight() {
         int parts = item().parts().size();
         for (int part = 0; part < parts; part++) {
@@ -87,6 +102,6 @@ final class Desk {
     }
 
     void seesScore(int score) {
-        assertThat(page.getByLabel("Score").locator("p").first()).hasText(Pattern.compile("\\D*" + score));
+        assertThat(page.getByLabel("Where you stand").locator("p").first()).hasText(Pattern.compile("\\D*" + score));
     }
 }

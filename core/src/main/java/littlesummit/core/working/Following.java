@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import littlesummit.core.math.Alternatives;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Equality;
 import littlesummit.core.math.Expr;
@@ -73,8 +74,12 @@ final class Following {
         if (names && signs.getFirst() == Relation.ABOUT) {
             return chain(prepend(amount, rest), prepend(Relation.ABOUT, links));
         }
+        boolean goesOn = rest.stream().anyMatch(side -> equal(amount, side));
+        if (!goesOn && !Claim.letters(new Statement.Relations(sides, signs)).isEmpty() && !names) {
+            throw new Undecided("an equation cannot be compared with an expression");
+        }
         Link holds = chain(rest, links);
-        return holds == FOLLOWS ? rest.stream().anyMatch(side -> equal(amount, side)) ? FOLLOWS : FAILS : holds;
+        return holds == FOLLOWS && !goesOn ? FAILS : holds;
     }
 
     private static Link chain(List<Expr> sides, List<Relation> signs) {
@@ -192,8 +197,8 @@ final class Following {
 
     /** Dividing by what may be zero and squaring are worth a word even where nothing was lost. */
     private static String note(Statement before, Statement line, String letter) {
-        Optional<Polynomial> from = Claim.equation(before).flatMap(Following::difference);
-        Optional<Polynomial> to = Claim.equation(line).flatMap(Following::difference);
+        Optional<Polynomial> from = Claim.equation(before).filter(Following::isPlain).flatMap(Following::difference);
+        Optional<Polynomial> to = Claim.equation(line).filter(Following::isPlain).flatMap(Following::difference);
         if (from.isEmpty() || to.isEmpty() || from.get().isZero() || to.get().isZero()) {
             return "";
         }
@@ -202,6 +207,11 @@ final class Following {
             return "You squared both sides, which may bring in solutions. Here it did not.";
         }
         return to.get().degree(letter) < degree && to.get().degree(letter) > 0 ? "If you divided by something with a letter: it may be zero. Here nothing was lost." : "";
+    }
+
+    /** Without ±, which stands for two equations at once. */
+    private static boolean isPlain(List<Expr> sides) {
+        return sides.stream().allMatch(side -> Alternatives.of(side).size() == 1);
     }
 
     private static Optional<Polynomial> difference(List<Expr> sides) {
