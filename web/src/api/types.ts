@@ -180,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/{assignmentId}/{skillId}/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/{assignmentId}/{skillId}/next": {
         parameters: {
             query?: never;
@@ -698,6 +714,11 @@ export interface components {
             /** @enum {string} */
             kind: "Stacked";
         };
+        LineView: {
+            message: string;
+            place: string;
+            verdict: string;
+        };
         Lines: {
             lines: string[];
         };
@@ -738,6 +759,10 @@ export interface components {
             id: string;
             text: string;
         };
+        OwnLines: {
+            itemId: string;
+            lines: string[];
+        };
         Page: {
             lines: string[];
             /** Format: date-time */
@@ -774,6 +799,7 @@ export interface components {
             around: components["schemas"]["Around"];
             assignment: string;
             assignmentId: string;
+            checksOwnLines: boolean;
             /** Format: date-time */
             due?: string;
             forecast: components["schemas"]["Forecast"];
@@ -1290,6 +1316,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+        };
+    };
+    lines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignmentId: string;
+                skillId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnLines"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineView"][];
                 };
             };
         };

@@ -31,6 +31,11 @@ function Lists({ due }: { due: Schemas['Due'] }) {
   }
   return (
     <>
+      {due.assignments.every((a) => !a.started) && (
+        <p className="mb-6 rounded-slip border-l-4 border-glacier bg-glacier-wash p-4">
+          First time here? <Link to="/entering">Try how answers are entered</Link>: a fraction, a power, a point on a grid. It takes five minutes and nothing counts.
+        </p>
+      )}
       <h1 className="font-serif text-3xl font-bold">Next seven days</h1>
       <p className="mt-1 text-soft">{open === 0 ? 'Nothing is left to finish this week.' : `${open} to finish. Each goes on exactly where you left it.`}</p>
       <Rows rows={of('SOON')} now={now} />

@@ -74,7 +74,12 @@ function Desk({ view, practice }: { view: View; practice: Practice }) {
         <section aria-label="Item" className="snap-start">
           <ItemPane key={view.item.id} view={view} practice={practice} />
         </section>
-        <WorkPage key={`work-${view.item.id}`} itemId={view.item.id} letters={view.item.letters} />
+        <WorkPage
+          key={`work-${view.item.id}`}
+          itemId={view.item.id}
+          letters={view.item.letters}
+          checking={view.checksOwnLines ? { place: { assignmentId: view.assignmentId, skillId: view.skillId }, allowed: view.item.checksLines } : undefined}
+        />
       </main>
       <footer className="flex flex-wrap justify-between gap-x-8 gap-y-1 border-t border-rule px-6 py-2 text-sm text-soft">
         <span className="flex flex-wrap gap-x-7">

@@ -155,10 +155,11 @@ class PracticeInFullTest {
         desk.answerParts();
         desk.press("Walk me through");
         assertThat(page.locator("[data-caption]")).containsText("straight line");
-        desk.press("Pause");
-        desk.press("Next");
-        assertThat(page.getByText("2 of 3")).isVisible();
-        desk.press("Close");
+        com.microsoft.playwright.Locator narrator = page.locator("[aria-label^='Reading aloud']");
+        narrator.getByText("Pause").click();
+        narrator.getByText("Next").click();
+        assertThat(narrator.getByText(Pattern.compile("[23] of 3"))).isVisible();
+        narrator.getByText("Close").click();
         next(page, 2);
         desk.answerParts();
         assertThat(page.getByText("The lesson is done.")).isVisible();
@@ -178,6 +179,25 @@ class PracticeInFullTest {
         assertThat(page.locator("[data-verdict=correct]")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Understood. The next kind")).click();
         assertThat(page.getByText("Enter two and a third.")).isVisible();
+    }
+
+    @Test
+    void aSlipInLineTwoIsNamedInLineTwo() {
+        Desk desk = desk("bero");
+        Page page = desk.page();
+        page.navigate("/practice/own/both-sides");
+        assertThat(page.getByLabel("Your page")).isVisible();
+        assertThat(page.getByText("Your lines can be checked after a first try")).isVisible();
+        String given = desk.item().given();
+        desk.answer(0, "987654");
+        desk.sees("incorrect");
+        page.getByLabel("Line 1").fill(given.replace("=", " = "));
+        page.getByLabel("Line 1").press("Enter");
+        page.getByLabel("Line 2").fill("x = 987654");
+        desk.press("Check my lines");
+
+        assertThat(page.locator("[data-line-verdict=same]")).hasCount(1);
+        assertThat(page.locator("li", new Page.LocatorOptions().setHas(page.getByLabel("Line 2"))).locator("[data-line-verdict=does-not-follow]")).isVisible();
     }
 
     @Test

@@ -30,6 +30,7 @@ import littlesummit.core.practice.PartState;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.SkillState;
 import littlesummit.core.skill.Catalogue;
+import littlesummit.core.working.WorkLetters;
 
 /** Makes what is shown of one item; the one place that decides what may leave the server. */
 public final class ItemViews {
@@ -89,8 +90,7 @@ public final class ItemViews {
     }
 
     private static List<String> letters(Item item) {
-        return item.parts().stream().flatMap(p -> p.fields().stream()).flatMap(f -> f.answer().letters().stream())
-                .distinct().sorted().toList();
+        return WorkLetters.of(item).stream().sorted().toList();
     }
 
     private static PartView part(Part part, PartState state, boolean itemClosed) {

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PositiveOrZero;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.Map;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService.Attempt;
@@ -69,6 +70,21 @@ class PracticeController {
     PracticeView solution(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
             @RequestHeader(KEY) String key, @Valid @RequestBody OfItem request) {
         return practice.solution(new Place(person, assignmentId, skillId), request.itemId(), valid(key));
+    }
+
+    /** @param lines of the student's own page, in order */
+    record OwnLines(@NotNull(message = "The item is missing.") String itemId,
+            @NotNull(message = "No lines were sent.") @Size(max = 200, message = "A page holds at most 200 lines.")
+            List<@NotNull @Size(max = 500, message = "A line may have at most 500 characters.") String> lines) {}
+
+    /** @param verdict follows, does-not-follow, same, words or unreadable; @param place LaTeX of what to look at, or empty */
+    record LineView(String verdict, String message, String place) {}
+
+    @PostMapping("/lines")
+    List<LineView> lines(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
+            @Valid @RequestBody OwnLines request) {
+        return practice.checkLines(new Place(person, assignmentId, skillId), request.itemId(), request.lines()).stream()
+                .map(l -> new LineView(l.verdict().code(), l.message(), l.place().orElse(""))).toList();
     }
 
     @PostMapping("/next")

@@ -20,9 +20,13 @@ import littlesummit.core.item.Part;
 import littlesummit.core.practice.ItemState;
 import littlesummit.core.practice.LastLine;
 import littlesummit.core.practice.PartCheck;
+import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.SkillState;
 import littlesummit.core.skill.Catalogue;
+import littlesummit.core.working.CheckedLine;
+import littlesummit.core.working.WorkCheck;
+import littlesummit.core.working.WorkLetters;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -221,6 +225,20 @@ public class PracticeService {
             state = log.append(row, state, next(place, state, onward), key);
         }
         return view(place, assignment, row, state);
+    }
+
+    /** Checks the student's own lines, where the policy allows it by now. Nothing is counted. */
+    @Transactional(readOnly = true)
+    public List<CheckedLine> checkLines(Place place, String itemId, List<String> lines) {
+        Assignment assignment = assignment(place);
+        ServedItem served = items.require(place.person(), itemId);
+        SkillState state = log.find(place.person().id(), assignment.id(), place.skillId()).map(log::state)
+                .orElseThrow(() -> Problem.notFound("There is no such item for you."));
+        boolean tried = state.current().filter(i -> i.itemId().equals(itemId)).map(i -> i.isClosed() || i.anyTryUsed()).orElse(true);
+        require(state.policy().checksLines(tried), state.policy().lineCheck() == Policy.LineCheck.NEVER ? "Lines are not checked in this assignment."
+                : "Your lines can be checked after a first try that was not right.");
+        Item item = Catalogue.make(served.ref());
+        return WorkCheck.check(item.given(), WorkLetters.of(item), lines);
     }
 
     /** What shall come: the next item, another like the missed one, or one on easier ground. */

@@ -12,6 +12,7 @@ import littlesummit.app.served.ServedItem;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.Forecast;
+import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.SkillState;
 import littlesummit.core.practice.Standing;
 import littlesummit.core.practice.Step;
@@ -25,7 +26,7 @@ final class PracticeViews {
     static PracticeView of(Assignment assignment, String skillId, SkillState state, ServedItem served, PracticeView.Around around, Instant now) {
         return new PracticeView(assignment.id(), assignment.title(), assignment.due(), assignment.isPast(now), skillId, Catalogue.generator(skillId).name(),
                 target(state), state.history().stream().map(step -> point(state.target(), step)).toList(), Forecast.of(state),
-                Explain.policy(state.policy()), seconds(state.history()), around, ItemViews.item(state, served));
+                Explain.policy(state.policy()), state.policy().lineCheck() != Policy.LineCheck.NEVER, seconds(state.history()), around, ItemViews.item(state, served));
     }
 
     private static TargetView target(SkillState state) {
