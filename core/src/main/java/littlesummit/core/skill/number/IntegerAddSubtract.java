@@ -29,7 +29,23 @@ public final class IntegerAddSubtract extends Row {
         boolean minus = draw.coin();
         int b = draw.between(-most, most, n -> n != 0 && n != a && n != -a && (ref.tier() > 1 || n > 0 || minus));
         int c = ref.tier() == 3 ? draw.between(-15, 15, n -> n != 0) : 0;
-        return ref.variant().equals("bare") ? bare(ref, a, minus, b, c) : temperature(ref, a, minus ? -b : b, c);
+        return ref.variant().equals("bare") ? bare(ref, a, minus, b, c) : weather(ref, a, minus ? -b : b, c);
+    }
+
+    @Override
+    public int version() {
+        return 2;
+    }
+
+    /** A change that would leave the temperatures of a mountain goes the other way. */
+    private static Item weather(ItemRef ref, int a, int change, int c) {
+        int first = isOfAMountain(a + change) ? change : -change;
+        int then = isOfAMountain(a + first + c) ? c : -c;
+        return temperature(ref, a, first, then);
+    }
+
+    private static boolean isOfAMountain(int degrees) {
+        return degrees >= -35 && degrees <= 30;
     }
 
     private static Item bare(ItemRef ref, int a, boolean minus, int b, int c) {
