@@ -6,7 +6,8 @@ const WORDS: Record<Mark, string> = { OPEN: 'to do', RIGHT: 'right', AIDED: 'rig
 
 /** A fixed set as a row of marks: what is right, what waits, what comes back. */
 export function FixedSet({ view }: { view: View }) {
-  const { target } = view;
+  const { target, forecast } = view;
+  const open = view.item.outcome === undefined && forecast.ifRight > target.stands;
   const back = target.slots.filter((s) => s === 'MISSED' || s === 'AIDED').length;
   return (
     <div className="grid content-center gap-1">
@@ -24,6 +25,7 @@ export function FixedSet({ view }: { view: View }) {
       </ol>
       <p className="text-sm text-soft">
         {target.stands} right of {target.slots.length}; {target.flag} are wanted.
+        {open && ` This one right makes it ${forecast.ifRight}; missed takes nothing away.`}
         {back > 0 && ` ${back === 1 ? 'One comes' : `${back} come`} back with other numbers.`}
       </p>
     </div>

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import littlesummit.core.math.Alternatives;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Equality;
@@ -75,11 +76,22 @@ final class Following {
             return chain(prepend(amount, rest), prepend(Relation.ABOUT, links));
         }
         boolean goesOn = rest.stream().anyMatch(side -> equal(amount, side));
-        if (!goesOn && !Claim.letters(new Statement.Relations(sides, signs)).isEmpty() && !names) {
+        if (!goesOn && !Claim.letters(new Statement.Value(names ? amount : sides.getFirst())).isEmpty()) {
             throw new Undecided("an equation cannot be compared with an expression");
         }
         Link holds = chain(rest, links);
-        return holds == FOLLOWS && !goesOn ? FAILS : holds;
+        return holds != FOLLOWS || goesOn ? holds : isSideComputation(amount, rest) || pieces(rest.getFirst()).anyMatch(p -> equal(p, amount)) ? FOLLOWS : FAILS;
+    }
+
+    /** Whether a chain works out a piece of the line before, which then still stands. */
+    static boolean isSideComputation(Expr amount, List<Expr> sides) {
+        return sides.stream().noneMatch(side -> equal(amount, side))
+                && pieces(amount).filter(p -> !p.children().isEmpty()).anyMatch(p -> sides.stream().anyMatch(side -> equal(p, side)));
+    }
+
+    /** Everything below the top of a tree. */
+    private static Stream<Expr> pieces(Expr expr) {
+        return expr.children().stream().flatMap(c -> Stream.concat(Stream.of(c), pieces(c)));
     }
 
     private static Link chain(List<Expr> sides, List<Relation> signs) {
@@ -121,6 +133,9 @@ final class Following {
 
     /** To as many places as are written; a tie goes away from zero. */
     static boolean roundsTo(RationalFunction exact, Expr written) {
+        if (written instanceof Expr.Percent(Expr hundredths)) {
+            return roundsTo(exact.times(RationalFunction.of(Rational.of(100))), hundredths);
+        }
         Expr size = written instanceof Expr.Neg(Expr inner) ? inner : written;
         if (!(size instanceof Expr.Num(var digits, int places))) {
             return Equality.same(exact, Canonical.of(written));
@@ -158,6 +173,9 @@ final class Following {
             return longChain(before, sides, signs);
         }
         Set<String> letters = new java.util.TreeSet<>(Claim.letters(before));
+        if (!letters.isEmpty() && !Claim.letters(line).isEmpty() && letters.stream().noneMatch(Claim.letters(line)::contains)) {
+            throw new Undecided("it cannot be compared with the line before, which is about another letter");
+        }
         letters.addAll(Claim.letters(line));
         return letters.size() > 1 ? severalLetters(before, line) : oneLetter(before, line, letters.stream().findFirst().orElse("x"));
     }

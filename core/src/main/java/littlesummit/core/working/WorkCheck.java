@@ -56,7 +56,7 @@ public final class WorkCheck {
 
     private CheckedLine compared(Statement statement) {
         if (before.isEmpty()) {
-            before = Optional.of(standing(statement));
+            before = Optional.of(Claim.letters(statement).isEmpty() ? standing(statement) : statement);
             return CheckedLine.of(LineVerdict.FOLLOWS);
         }
         Statement from = before.get();
@@ -84,6 +84,10 @@ public final class WorkCheck {
 
     /** What the next line is compared with: of a chain that only computes, its end. */
     private CheckedLine kept(Statement statement, CheckedLine checked) {
+        if (before.orElseThrow() instanceof Statement.Value(Expr amount) && statement instanceof Statement.Relations(List<Expr> sides, var signs)
+                && checked.verdict() == LineVerdict.FOLLOWS && !(sides.getFirst() instanceof Expr.Letter) && Following.isSideComputation(amount, sides)) {
+            return checked;
+        }
         before = Optional.of(before.filter(Statement.Value.class::isInstance).isPresent() ? standing(statement) : condition(statement));
         return checked;
     }

@@ -42,6 +42,11 @@ class LinesTest {
     }
 
     @Test
+    void aPieceMayBeWorkedOutAside() {
+        assertEquals(List.of("follows", "follows", "does-not-follow"), verdicts("0.75*(1.25*360)", null, "1.25*360 = 450", "0.75*450 = 337.5", "= 338"));
+    }
+
+    @Test
     void theFirstBadLinkOfAChainIsShown() {
         CheckedLine checked = WorkCheck.check("2+3*4", Set.of(), List.of("2+3*4 = 2+12 = 15 = 15")).getFirst();
 

@@ -34,14 +34,14 @@ public final class PercentPartsLesson extends Lesson {
                             Wrong.of(whole - 10, "percent-as-number", "That takes away ten blankets. Ten percent is one of ten equal parts."),
                             "Into how many pieces of 10% does the bar fall?", "The whole is 100%: ten pieces of 10%.", "Divide " + whole + " by 10."));
         }
-        return item.part(Asks.whole("How many blankets are lent?", "Blankets lent", part,
-                Wrong.of(whole - part, "rest-for-part", "That is how many are still here. How many are lent?"),
-                "How many pieces of 10% are lent?", percent + "% is " + percent / 10 + " times 10%.", "One piece of 10% is " + each + " blankets."))
-                .part(Asks.whole("And what percent is still here?", "Percent still here", 100 - percent,
-                        Wrong.of(percent, "part-for-rest", "That is what was lent. Both together make 100%."),
-                        "The whole bar is 100%.", "What is left is 100% less what is gone.", "Take " + percent + " from 100."))
+        return item.part(Asks.whole("What percent is still here?", "Percent still here", 100 - percent,
+                Wrong.of(percent, "part-for-rest", "That is what was lent. Both together make 100%."),
+                "The whole bar is 100%.", "What is left is 100% less what is gone.", "Take " + percent + " from 100."))
+                .part(Asks.whole("How many blankets are lent?", "Blankets lent", part,
+                        Wrong.of(whole - part, "rest-for-part", "That is how many are still here. How many are lent?"),
+                        "How many pieces of 10% are lent?", percent + "% is " + percent / 10 + " times 10%.", "One piece of 10% is " + each + " blankets."))
+                .step("All blankets together are 100%. Lent are " + percent + "%, so " + (100 - percent) + "% are still here.", "")
                 .step("The whole is " + whole + " blankets. One tenth of it is 10%.", "\\frac{" + whole + "}{10} = " + each)
-                .step("Take " + percent / 10 + " of these tenths.", percent / 10 + "\\cdot " + each + " = " + part)
-                .step("What is left is the rest of 100%.", "100 - " + percent + " = " + (100 - percent)).build();
+                .step("Take " + percent / 10 + " of these tenths.", percent / 10 + "\\cdot " + each + " = " + part).build();
     }
 }
