@@ -12,6 +12,11 @@ public final class Library {
         return evaluator.eval("Together[Expand[(" + text(a) + ")-(" + text(b) + ")]]").isZero();
     }
 
+    /** What the library makes of a command in its own language, as text. */
+    public String eval(String command) {
+        return evaluator.eval(command).toString();
+    }
+
     public boolean findsIrreducible(Expr polynomial) {
         IExpr factored = evaluator.eval("Factor[" + text(polynomial) + "]");
         if (factored.isTimes() && factored.size() == 3 && factored.first().isNumber()) {
