@@ -7,33 +7,12 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ForcedColors;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** WCAG 2.2 AA as far as axe can see it, on every view, light and dark, and at 320 pixels. */
-class AccessTest {
-    @TempDir
-    private static Path data;
-    private static Summit summit;
-    private static Browser browser;
-
-    @BeforeAll
-    static void start() {
-        summit = new Summit(data);
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.close();
-        summit.close();
-    }
-
+class AccessTest extends BrowserTest {
     private static void findsNothing(Page page, String view) {
         page.waitForTimeout(400);
         var violations = new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa")).analyze().getViolations();

@@ -5,33 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
 import littlesummit.core.item.Item;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Other targets, other ways, and the help beside them, in a real browser. */
-class PracticeInFullTest {
-    @TempDir
-    private static Path data;
-    private static Summit summit;
-    private static Browser browser;
-
-    @BeforeAll
-    static void start() {
-        summit = new Summit(data);
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.close();
-        summit.close();
-    }
-
+class PracticeInFullTest extends BrowserTest {
     private static Desk desk(String name) {
         return new Desk(summit, browser.window(summit.address()), name);
     }

@@ -5,34 +5,13 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import littlesummit.app.practice.PracticeService;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.ItemRef;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A student's way from signing in to the target, in a real browser. */
-class StoryTest {
-    @TempDir
-    private static Path data;
-    private static Summit summit;
-    private static Browser browser;
-
-    @BeforeAll
-    static void start() {
-        summit = new Summit(data);
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.close();
-        summit.close();
-    }
-
+class StoryTest extends BrowserTest {
     @Test
     void fromSigningInToTheTarget() {
         Desk desk = new Desk(summit, browser.window(summit.address()), "wim");

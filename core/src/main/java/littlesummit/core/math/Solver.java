@@ -213,11 +213,11 @@ public final class Solver {
         RealSet zeros = f.isZero() ? RealSet.EMPTY : placed(equation());
         RealSet poles = f.den().isConstant() ? RealSet.EMPTY : placed(roots(f.den()));
         List<RationalFunction> cuts = cuts(zeros.union(poles));
-        RealSet result = holds(sign, 0) && f.isZero() ? RealSet.ALL : holds(sign, 0) ? zeros : RealSet.EMPTY;
+        RealSet result = sign.holds(0) && f.isZero() ? RealSet.ALL : sign.holds(0) ? zeros : RealSet.EMPTY;
         for (int i = 0; i <= cuts.size() && !f.isZero(); i++) {
             Optional<RationalFunction> low = i == 0 ? Optional.empty() : Optional.of(cuts.get(i - 1));
             Optional<RationalFunction> high = i == cuts.size() ? Optional.empty() : Optional.of(cuts.get(i));
-            if (holds(sign, signAt(between(low, high)))) {
+            if (sign.holds(signAt(between(low, high)))) {
                 result = result.union(RealSet.of(new RealSet.Interval(low, false, high, false)));
             }
         }
@@ -228,17 +228,6 @@ public final class Solver {
         List<RationalFunction> cuts = new ArrayList<>();
         points.intervals().forEach(i -> cuts.add(i.low().orElseThrow(() -> MathProblem.notSupported("zero on an interval"))));
         return cuts;
-    }
-
-    private static boolean holds(Relation sign, int difference) {
-        return switch (sign) {
-            case LESS -> difference < 0;
-            case GREATER -> difference > 0;
-            case AT_MOST -> difference <= 0;
-            case AT_LEAST -> difference >= 0;
-            case EQUAL, ABOUT -> difference == 0;
-            case NOT_EQUAL -> difference != 0;
-        };
     }
 
     private static Rational between(Optional<RationalFunction> low, Optional<RationalFunction> high) {

@@ -67,5 +67,17 @@ public sealed interface Statement {
         public String sign() {
             return sign;
         }
+
+        /** Whether it holds for two numbers. @param order of the left to the right: below 0, 0, or above 0 */
+        public boolean holds(int order) {
+            return switch (this) {
+                case LESS -> order < 0;
+                case GREATER -> order > 0;
+                case AT_MOST -> order <= 0;
+                case AT_LEAST -> order >= 0;
+                case EQUAL, ABOUT -> order == 0;
+                case NOT_EQUAL -> order != 0;
+            };
+        }
     }
 }

@@ -108,18 +108,7 @@ final class Following {
             case EQUAL -> equal(left, right);
             case ABOUT -> roundsTo(Canonical.of(left), right);
             case NOT_EQUAL -> !equal(left, right);
-            case LESS, GREATER, AT_MOST, AT_LEAST -> ordered(Equality.compare(Canonical.of(left), Canonical.of(right)), sign);
-        };
-    }
-
-    private static boolean ordered(int order, Relation sign) {
-        return switch (sign) {
-            case LESS -> order < 0;
-            case GREATER -> order > 0;
-            case AT_MOST -> order <= 0;
-            case AT_LEAST -> order >= 0;
-            case EQUAL, ABOUT -> order == 0;
-            case NOT_EQUAL -> order != 0;
+            case LESS, GREATER, AT_MOST, AT_LEAST -> sign.holds(Equality.compare(Canonical.of(left), Canonical.of(right)));
         };
     }
 
