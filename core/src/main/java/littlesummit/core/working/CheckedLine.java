@@ -23,9 +23,9 @@ public record CheckedLine(LineVerdict verdict, Optional<Slip> slip, String messa
         return new CheckedLine(LineVerdict.FOLLOWS, Optional.empty(), note, Optional.empty(), -1);
     }
 
-    static CheckedLine fails(Optional<FoundSlip> found) {
-        String message = found.map(f -> f.slip().sentence()).orElse("This does not follow from the line before. Compare the two, piece by piece.");
-        return new CheckedLine(LineVerdict.DOES_NOT_FOLLOW, found.map(FoundSlip::slip), message, found.flatMap(FoundSlip::place), -1);
+    static CheckedLine fails(Optional<Slip> slip, Optional<String> place) {
+        String message = slip.map(Slip::sentence).orElse("This does not follow from the line before. Compare the two, piece by piece.");
+        return new CheckedLine(LineVerdict.DOES_NOT_FOLLOW, slip, message, place, -1);
     }
 
     /** @param place LaTeX of what to look at */

@@ -66,21 +66,29 @@ public final class WorkCheck {
         Link link = Following.of(from, statement);
         return switch (link) {
             case Link.Follows(String note) -> kept(statement, CheckedLine.follows(note));
-            case Link.Fails(Optional<List<Expr>> bad) -> kept(statement, CheckedLine.fails(slip(from, statement, bad)));
+            case Link.Fails(Optional<List<Expr>> bad) -> failed(statement, broken(from, statement, bad));
             case Link.Unknown(String why) -> CheckedLine.unreadable("This line is fine to keep, but it cannot be checked here: " + why + ".", -1);
         };
     }
 
-    private static Optional<FoundSlip> slip(Statement from, Statement line, Optional<List<Expr>> bad) {
+    private CheckedLine failed(Statement statement, Broken broken) {
+        return kept(statement, CheckedLine.fails(broken.slip(), broken.place()));
+    }
+
+    private static Broken broken(Statement from, Statement line, Optional<List<Expr>> bad) {
         if (bad.isEmpty()) {
-            return SlipFinder.find(from, line);
+            Optional<FoundSlip> found = SlipFinder.find(from, line);
+            return new Broken(found.map(FoundSlip::slip), found.flatMap(FoundSlip::place));
         }
         Expr left = bad.get().getFirst();
         Expr right = bad.get().getLast();
         Optional<FoundSlip> found = SlipFinder.find(new Statement.Value(left), new Statement.Value(right));
         String link = LatexPrinter.latex(left) + " = " + LatexPrinter.latex(right);
-        return Optional.of(new FoundSlip(found.map(FoundSlip::slip).orElse(Slip.ARITHMETIC), Optional.of(link)));
+        return new Broken(found.map(FoundSlip::slip), Optional.of(link));
     }
+
+    /** @param place LaTeX of what to look at */
+    private record Broken(Optional<Slip> slip, Optional<String> place) {}
 
     /** What the next line is compared with: of a chain that only computes, its end. */
     private CheckedLine kept(Statement statement, CheckedLine checked) {

@@ -54,6 +54,13 @@ class LinesTest {
     }
 
     @Test
+    void noSlipIsNamedWhereNoneIsRecognised() {
+        CheckedLine checked = WorkCheck.check("3.3*10^-3", Set.of(), List.of("= 0.42")).getFirst();
+
+        assertTrue(checked.slip().isEmpty() && checked.message().startsWith("This does not follow"), checked.message());
+    }
+
+    @Test
     void withNothingGivenTheFirstLineStands() {
         assertEquals(List.of("follows", "follows", "does-not-follow"), verdicts("", "x", "2x=8", "x=4", "x=5"));
     }
