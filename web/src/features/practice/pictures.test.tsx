@@ -1,0 +1,64 @@
+import { renderToStaticMarkup } from 'react-dom/server';
+import { describe, expect, it } from 'vitest';
+import { FixedSet } from './FixedSet';
+import { Ridge } from './Ridge';
+import { RunSteps } from './RunSteps';
+import type { View } from './usePractice';
+
+const ITEM: View['item'] = {
+  id: 'i', number: 3, ground: 'gentle ground', similar: false, stem: [], parts: [], currentPart: 0, calculator: false, hintsAllowed: true, exampleAllowed: true,
+  offersSimilar: false, draft: {}, letters: [], data: [], checksLines: false,
+};
+
+function view(target: Partial<View['target']>, more: Partial<View> = {}): View {
+  return {
+    assignmentId: 'a', assignment: 'Stores', late: false, skillId: 's', skill: 'Skill', history: [], policy: [], checksOwnLines: true, secondsWorked: 0, item: ITEM,
+    target: { kind: 'SCORE', says: 'score 80', stands: 28, flag: 80, reached: false, inRow: 0, rowWanted: 0, slots: [], slot: -1, ...target },
+    forecast: { ifRight: 49, ifMissed: 22, atLeast: 4 },
+    around: { missing: [] },
+    ...more,
+  };
+}
+
+describe('the ridge line', () => {
+  it('says in words what it shows', () => {
+    const html = renderToStaticMarkup(<Ridge view={view({})} />);
+    expect(html).toContain('Score 28 of target 80 after 0 items. Right now leads to 49, missed to 22.');
+    expect(html).toContain('right 49');
+    expect(html).toContain('missed 22');
+  });
+  it('marks right, aided and missed by shape', () => {
+    const point = (outcome: string) => ({ stands: 28, change: 10, outcome, regained: false, why: 'so.' });
+    const html = renderToStaticMarkup(<Ridge view={view({}, { history: [point('UNAIDED_FIRST'), point('AIDED'), point('MISSED')] })} />);
+    expect(html.match(/<circle/g)).toHaveLength(1);
+    expect(html.match(/<rect/g)).toHaveLength(1);
+  });
+  it('shows no way ahead of a closed item', () => {
+    expect(renderToStaticMarkup(<Ridge view={view({}, { item: { ...ITEM, outcome: 'MISSED' } })} />)).not.toContain('missed 22');
+  });
+});
+
+describe('a run', () => {
+  const target = { kind: 'RUN' as const, stands: 3, flag: 5, inRow: 2, rowWanted: 3 };
+  it('says where right and missed lead', () => {
+    const html = renderToStaticMarkup(<RunSteps view={view(target, { forecast: { ifRight: 5, ifMissed: 2, atLeast: 1 } })} />);
+    expect(html).toContain('right leads to step 5, missed to step 2');
+    expect(html).toContain('2 right in a row; 3 in a row end it at once');
+  });
+  it('offers no way ahead once it is reached', () => {
+    expect(renderToStaticMarkup(<RunSteps view={view({ ...target, stands: 5, reached: true })} />)).not.toContain('right leads to');
+  });
+});
+
+describe('a fixed set', () => {
+  const target = { kind: 'SET' as const, stands: 2, flag: 3, slots: ['RIGHT', 'MISSED', 'RIGHT', 'OPEN'] as View['target']['slots'], slot: 3 };
+  it('names every place for those who do not see it', () => {
+    const html = renderToStaticMarkup(<FixedSet view={view(target, { forecast: { ifRight: 3, ifMissed: 2, atLeast: 1 } })} />);
+    expect(html).toContain('Item 2: missed, to be redone');
+    expect(html).toContain('Item 4: to do, here now');
+    expect(html).toContain('2 right of 4; 3 are wanted. This one right makes it 3; missed takes nothing away. One comes back');
+  });
+  it('says nothing of coming back when nothing was missed', () => {
+    expect(renderToStaticMarkup(<FixedSet view={view({ ...target, slots: ['RIGHT', 'OPEN'] })} />)).not.toContain('back with other');
+  });
+});
