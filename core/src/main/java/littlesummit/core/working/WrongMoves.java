@@ -20,7 +20,7 @@ final class WrongMoves {
 
     static Stream<Local> at(Expr place) {
         return switch (place) {
-            case Expr.Product p -> Stream.of(halfDistributed(p), exponentsMultiplied(p), timesAFraction(p), wrongShare(p)).flatMap(s -> s);
+            case Expr.Product p -> Stream.of(halfDistributed(p), exponentsMultiplied(p), coefficientRaised(p), timesAFraction(p), wrongShare(p)).flatMap(s -> s);
             case Expr.Neg(Expr.Sum(List<Expr> terms)) -> Stream.of(new Local(sum(withFirst(terms, negated(terms.getFirst()))), Slip.LOST_SIGN));
             case Expr.Neg(Expr.Product(List<Expr> factors)) -> halfDistributed(new Expr.Product(withFirst(factors, negated(factors.getFirst()))));
             case Expr.Power(Expr base, Expr exponent) -> power(base, exponent);
@@ -73,6 +73,17 @@ final class WrongMoves {
 
     private static Expr exponent(Expr expr) {
         return expr instanceof Expr.Power(Expr base, Expr exponent) ? exponent : Expr.Num.of(1);
+    }
+
+    /** c·bⁿ as (c·b)ⁿ. */
+    private static Stream<Local> coefficientRaised(Expr.Product p) {
+        List<Expr> f = p.factors();
+        return pairs(f.size()).filter(ij -> f.get(ij[0]) instanceof Expr.Num && f.get(ij[1]) instanceof Expr.Power).map(ij -> {
+            Expr.Power power = (Expr.Power) f.get(ij[1]);
+            List<Expr> rest = new ArrayList<>(without(without(f, ij[1]), ij[0]));
+            rest.add(new Expr.Power(product(f.get(ij[0]), power.base()), power.exponent()));
+            return new Local(product(rest), Slip.COEFFICIENT_RAISED_TOO);
+        });
     }
 
     /** A factor b/c taken as c/b. */
