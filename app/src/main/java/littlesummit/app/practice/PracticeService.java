@@ -2,6 +2,7 @@ package littlesummit.app.practice;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +26,7 @@ import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.SkillState;
 import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.CheckedLine;
+import littlesummit.core.working.LineVerdict;
 import littlesummit.core.working.WorkCheck;
 import littlesummit.core.working.WorkLetters;
 import org.springframework.beans.factory.annotation.Value;
@@ -238,7 +240,20 @@ public class PracticeService {
         require(state.policy().checksLines(tried), state.policy().lineCheck() == Policy.LineCheck.NEVER ? "Lines are not checked in this assignment."
                 : "Your lines can be checked after a first try that was not right.");
         Item item = Catalogue.make(served.ref());
-        return WorkCheck.check(item.given(), WorkLetters.of(item), lines);
+        return withoutGiven(WorkCheck.check(item.given(), WorkLetters.of(item), lines));
+    }
+
+    /** The first line is compared with what the item gives, which may stand in no stem: no piece of that is shown. */
+    private static List<CheckedLine> withoutGiven(List<CheckedLine> checked) {
+        int first = 0;
+        while (first < checked.size() && (checked.get(first).verdict() == LineVerdict.WORDS || checked.get(first).verdict() == LineVerdict.UNREADABLE)) {
+            first++;
+        }
+        List<CheckedLine> shown = new ArrayList<>(checked);
+        if (first < shown.size()) {
+            shown.set(first, shown.get(first).withoutPlace());
+        }
+        return shown;
     }
 
     /** What shall come: the next item, another like the missed one, or one on easier ground. */

@@ -39,6 +39,18 @@ class LineCheckApiTest extends ApiTest {
         assertEquals("words", checked.at("/2/verdict").textValue());
     }
 
+    /** What an item gives may be the very equation that is asked for. */
+    @Test
+    void aWrongFirstLineShowsNoPieceOfWhatTheItemGives() {
+        String path = assigned(new Target.Score(80), ALWAYS, "percent-discount");
+        String[] factors = itemOf(itemId(path)).given().split("\\*");
+        String off = factors[1].replaceAll(".*-|\\)", "");
+        JsonNode checked = lines(path, factors[0] + "*" + off, "= 1").body();
+
+        assertEquals("does-not-follow", checked.at("/0/verdict").textValue());
+        assertEquals("", checked.at("/0/place").textValue());
+    }
+
     @Test
     void somePoliciesNeverCheck() {
         String path = assigned(new Target.Score(80), NEVER, "both-sides");

@@ -18,6 +18,11 @@ public record CheckedLine(LineVerdict verdict, Optional<Slip> slip, String messa
         return new CheckedLine(LineVerdict.UNREADABLE, Optional.empty(), message, Optional.empty(), at);
     }
 
+    /** The same without the piece to look at. */
+    public CheckedLine withoutPlace() {
+        return new CheckedLine(verdict, slip, message, Optional.empty(), at);
+    }
+
     /** Right, with something to keep in mind. */
     static CheckedLine follows(String note) {
         return new CheckedLine(LineVerdict.FOLLOWS, Optional.empty(), note, Optional.empty(), -1);
