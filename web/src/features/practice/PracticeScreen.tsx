@@ -57,7 +57,7 @@ function Desk({ view, practice }: { view: View; practice: Practice }) {
           {view.due !== undefined && (
             <span className="text-soft">
               {view.late ? 'was due' : 'due'} {new Date(view.due).toLocaleDateString('en', { weekday: 'long', day: 'numeric', month: 'short' })}
-              {view.late && ', marked late'}
+              {view.late && !view.target.reached && ', marked late'}
             </span>
           )}
           <Link to="/entering" className="text-ink">
