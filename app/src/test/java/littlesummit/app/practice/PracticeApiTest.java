@@ -9,14 +9,12 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
 import littlesummit.app.Client.Answer;
 import littlesummit.app.assignment.Assignment;
-import littlesummit.app.assignment.AssignmentService;
-import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
-import littlesummit.app.served.ServedItems;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.item.Response;
@@ -32,42 +30,15 @@ import littlesummit.core.skill.Catalogue;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.test.web.servlet.MockMvc;
 
-@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:practice", "summit.checks-per-minute=3000"})
-@AutoConfigureMockMvc
-class PracticeApiTest {
-    @Autowired
-    private MockMvc mvc;
-    @Autowired
-    private PeopleService people;
-    @Autowired
-    private AssignmentService assignments;
-    @Autowired
-    private ServedItems items;
+class PracticeApiTest extends ApiTest {
     @Autowired
     private PracticeService practice;
-    private Person student;
-    private Client client;
-    private Client other;
     private String path;
 
     @BeforeEach
-    void aClass() {
-        String id = UUID.randomUUID().toString().substring(0, 8);
-        String classId = people.addClass("Hut class " + id);
-        student = people.add("s" + id, "Student", Role.STUDENT, "pw", classId);
-        client = new Client(mvc, student);
-        other = new Client(mvc, people.add("o" + id, "Other", Role.STUDENT, "pw", classId));
-        Assignment assignment = assignments.add(classId, "Stores", List.of("scientific-notation"), new Target.Score(80), Policy.DEFAULT,
-                Instant.parse("2030-01-01T00:00:00Z"));
-        path = "/api/practice/" + assignment.id() + "/scientific-notation";
-    }
-
-    private Item itemOf(String id) {
-        return Catalogue.make(items.require(student, id).ref());
+    void anAssignment() {
+        path = assigned(new Target.Score(80), Policy.DEFAULT, "scientific-notation");
     }
 
     private String right(String id) {
