@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/book": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/{itemId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculator": {
         parameters: {
             query?: never;
@@ -59,9 +91,89 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["show"];
+        get: operations["show_1"];
         put?: never;
         post: operations["check_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/handed-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/handed-in/comments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["save_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/handed-in/comments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/handed-in/{itemId}/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/handed-in/{itemId}/send-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sendBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -84,6 +196,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/items/{itemId}/ink": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["show"];
+        put?: never;
+        post: operations["change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{itemId}/ink/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{itemId}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/items/{itemId}/work": {
         parameters: {
             query?: never;
@@ -93,6 +253,54 @@ export interface paths {
         };
         get: operations["page"];
         put: operations["save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{itemId}/work.{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{itemId}/work/hand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["handIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/items/{itemId}/work/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lay"];
         post?: never;
         delete?: never;
         options?: never;
@@ -110,6 +318,38 @@ export interface paths {
         get: operations["map"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{photoId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["show_2"];
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{photoId}/turn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["turn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -381,6 +621,20 @@ export interface components {
             kind: "Text";
             text: string;
         };
+        Book: {
+            pages: components["schemas"]["PageEntry"][];
+            skills: components["schemas"]["SkillName"][];
+        };
+        BookPage: {
+            assignment: string;
+            assignmentId: string;
+            item: components["schemas"]["ItemView"];
+            lines: components["schemas"]["ShownLine"][];
+            skill: string;
+            skillId: string;
+            student: string;
+            workRequired: boolean;
+        };
         Check: {
             confirmed: boolean;
             entries: {
@@ -396,9 +650,18 @@ export interface components {
             unread: components["schemas"]["FeedbackView"][];
             view: components["schemas"]["PracticeView"];
         };
+        Comment: {
+            id: string;
+            text: string;
+        };
         Conflict: {
             entry: string;
             lastLine: string;
+        };
+        Credit: {
+            comment: string;
+            /** Format: int32 */
+            credit: number;
         };
         Draft: {
             entries: {
@@ -456,10 +719,14 @@ export interface components {
             late: boolean;
             policy: string[];
             resume: string;
+            /** Format: int32 */
+            sentBack: number;
             skills: components["schemas"]["DueSkill"][];
             started: boolean;
             target: string;
             title: string;
+            /** Format: int32 */
+            waiting: number;
             when: string;
         };
         DueSkill: {
@@ -663,6 +930,22 @@ export interface components {
             prerequisites: string[];
             strand: string;
         };
+        Ink: {
+            marks: components["schemas"]["Stroke"][];
+            pens: components["schemas"]["Pen"][];
+            work: components["schemas"]["Stroke"][];
+        };
+        InkChange: {
+            put: components["schemas"]["Stroke"][];
+            removed: string[];
+        };
+        InkImport: {
+            inkml: string;
+        };
+        InkKept: {
+            /** Format: int32 */
+            strokes: number;
+        };
         ItemView: {
             calculator: boolean;
             checksLines: boolean;
@@ -720,7 +1003,7 @@ export interface components {
             verdict: string;
         };
         Lines: {
-            lines: string[];
+            lines: components["schemas"]["WorkLine"][];
         };
         MapSkill: {
             assignmentId: string;
@@ -740,6 +1023,12 @@ export interface components {
             name: string;
             role: string;
             signedIn: boolean;
+        };
+        MoreWanted: {
+            comment: string;
+        };
+        NewComment: {
+            text: string;
         };
         Next: {
             itemId: string;
@@ -764,9 +1053,33 @@ export interface components {
             lines: string[];
         };
         Page: {
-            lines: string[];
+            figureUnder: boolean;
+            hasInk: boolean;
+            lines: components["schemas"]["WorkLine"][];
+            /** @enum {string} */
+            paper: "PLAIN" | "LINED" | "GRID";
+            photos: components["schemas"]["Photo"][];
             /** Format: date-time */
             savedAt?: string;
+            state: components["schemas"]["WorkState"];
+        };
+        PageEntry: {
+            assignment: string;
+            hasInk: boolean;
+            itemId: string;
+            lines: components["schemas"]["ShownLine"][];
+            /** Format: int32 */
+            photos: number;
+            skill: string;
+            skillId: string;
+            /** Format: date-time */
+            startedAt: string;
+            state: components["schemas"]["WorkState"];
+        };
+        PaperChoice: {
+            figureUnder: boolean;
+            /** @enum {string} */
+            paper: "PLAIN" | "LINED" | "GRID";
         };
         PartView: {
             answers: components["schemas"]["AnswerView"][];
@@ -785,6 +1098,23 @@ export interface components {
             triesAllowed: number;
             /** Format: int32 */
             triesLeft: number;
+        };
+        Pen: {
+            /** @enum {string} */
+            colour: "BLACK" | "BLUE" | "ORANGE" | "GREEN" | "PINK" | "BROWN";
+            hex: string;
+            title: string;
+        };
+        Photo: {
+            /** Format: int32 */
+            height: number;
+            id: string;
+            /** Format: int32 */
+            width: number;
+        };
+        Pile: {
+            comments: components["schemas"]["Comment"][];
+            waiting: components["schemas"]["WaitingPage"][];
         };
         Point: {
             /** Format: int32 */
@@ -812,6 +1142,7 @@ export interface components {
             skill: string;
             skillId: string;
             target: components["schemas"]["TargetView"];
+            workRequired: boolean;
         };
         Question: {
             answer?: string;
@@ -921,6 +1252,11 @@ export interface components {
         Shown: {
             item: components["schemas"]["ItemView"];
         };
+        ShownLine: {
+            latex: string;
+            struck: boolean;
+            text: string;
+        };
         SignIn: {
             password: string;
             username: string;
@@ -933,12 +1269,26 @@ export interface components {
         SkillMapView: {
             skills: components["schemas"]["MapSkill"][];
         };
+        SkillName: {
+            id: string;
+            name: string;
+        };
         SolutionView: {
             second?: components["schemas"]["SecondView"];
             worked: components["schemas"]["WorkedStep"][];
         };
         Spoken: {
             sentences: string[];
+        };
+        Stroke: {
+            /** @enum {string} */
+            colour: "BLACK" | "BLUE" | "ORANGE" | "GREEN" | "PINK" | "BROWN";
+            id: string;
+            points: number[];
+            /** @enum {string} */
+            tool: "PEN" | "HIGHLIGHTER";
+            /** Format: double */
+            width: number;
         };
         TargetView: {
             /** Format: int32 */
@@ -989,6 +1339,53 @@ export interface components {
             };
             result: string;
         };
+        WaitingPage: {
+            assignment: string;
+            itemId: string;
+            /** Format: date-time */
+            since: string;
+            skill: string;
+            skillId: string;
+            student: string;
+            studentId: string;
+        };
+        WorkLine: {
+            struck: boolean;
+            text: string;
+        };
+        WorkState: components["schemas"]["WorkStateNone"] | components["schemas"]["WorkStateKept"] | components["schemas"]["WorkStateHandedIn"] | components["schemas"]["WorkStateRead"] | components["schemas"]["WorkStateSentBack"];
+        WorkStateHandedIn: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            kind: "HandedIn";
+        };
+        WorkStateKept: {
+            /** @enum {string} */
+            kind: "Kept";
+        };
+        WorkStateNone: {
+            /** @enum {string} */
+            kind: "None";
+        };
+        WorkStateRead: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            comment: string;
+            /** Format: int32 */
+            credit: number;
+            /** @enum {string} */
+            kind: "Read";
+        };
+        WorkStateSentBack: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            comment: string;
+            /** @enum {string} */
+            kind: "SentBack";
+        };
         WorkedStep: {
             math: string;
             say: string;
@@ -1002,6 +1399,51 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    all_2: {
+        parameters: {
+            query?: {
+                skill?: string;
+                words?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Book"];
+                };
+            };
+        };
+    };
+    page_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookPage"];
+                };
+            };
+        };
+    };
     compute: {
         parameters: {
             query?: never;
@@ -1066,7 +1508,7 @@ export interface operations {
             };
         };
     };
-    show: {
+    show_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1118,6 +1560,124 @@ export interface operations {
             };
         };
     };
+    pile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pile"];
+                };
+            };
+        };
+    };
+    save_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewComment"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comment"][];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comment"][];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Credit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Page"];
+                };
+            };
+        };
+    };
+    sendBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoreWanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Page"];
+                };
+            };
+        };
+    };
     keep: {
         parameters: {
             query?: never;
@@ -1139,6 +1699,109 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    show: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ink"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InkChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InkKept"];
+                };
+            };
+        };
+    };
+    bring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InkImport"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InkKept"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Page"];
+                };
             };
         };
     };
@@ -1190,6 +1853,77 @@ export interface operations {
             };
         };
     };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    handIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Page"];
+                };
+            };
+        };
+    };
+    lay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperChoice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Page"];
+                };
+            };
+        };
+    };
     map: {
         parameters: {
             query?: never;
@@ -1206,6 +1940,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SkillMapView"];
+                };
+            };
+        };
+    };
+    show_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                photoId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                photoId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Page"];
+                };
+            };
+        };
+    };
+    turn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                photoId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Page"];
                 };
             };
         };

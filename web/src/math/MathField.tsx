@@ -12,6 +12,8 @@ type Props = {
   describedBy: string;
   onChange: (latex: string) => void;
   onEnter: () => void;
+  /** A line of work, not an answer. */
+  line?: boolean;
   /** Hands out what inserts a sign at the caret. */
   onReady: (insert: (latex: string) => void) => void;
 };
@@ -65,14 +67,14 @@ export function MathField(props: Props) {
 }
 
 function prepare(field: Field, latest: { current: Props }) {
-  const { id, label, describedBy, value } = latest.current;
+  const { id, label, describedBy, value, line = false } = latest.current;
   field.id = id;
-  field.dataset.answer = '';
+  field.dataset[line ? 'line' : 'answer'] = '';
   field.setAttribute('aria-label', label);
   field.setAttribute('aria-describedby', describedBy);
   field.mathVirtualKeyboardPolicy = 'manual';
   field.value = value;
-  field.className = 'block w-full rounded-slip border-2 border-ink bg-leaf px-3 py-1 text-2xl text-ink';
+  field.className = line ? 'block w-full border-b border-rule bg-leaf px-1 text-lg text-ink' : 'block w-full rounded-slip border-2 border-ink bg-leaf px-3 py-1 text-2xl text-ink';
   field.addEventListener('mount', () => {
     field.menuItems = [];
     field.inlineShortcuts = {
@@ -87,7 +89,7 @@ function prepare(field: Field, latest: { current: Props }) {
   field.addEventListener(
     'keydown',
     (event) => {
-      if (event.key === 'Enter') {
+      if (event.key === 'Enter' && !event.altKey) {
         event.preventDefault();
         event.stopPropagation();
         latest.current.onEnter();

@@ -10,6 +10,9 @@ const GalleryScreen = lazy(() => import('../features/gallery/GalleryScreen'));
 
 const MapScreen = lazy(() => import('../features/map/MapScreen'));
 const TourScreen = lazy(() => import('../features/tour/TourScreen'));
+const BookScreen = lazy(() => import('../features/book/BookScreen'));
+const BookPageScreen = lazy(() => import('../features/book/BookPageScreen'));
+const MarkingScreen = lazy(() => import('../features/marking/MarkingScreen'));
 const QuestionsScreen = lazy(() => import('../features/question/QuestionsScreen'));
 
 const later = (screen: ReactNode) => <Suspense fallback={<Notice title="Opening the page." />}>{screen}</Suspense>;
@@ -27,6 +30,10 @@ export const router = createBrowserRouter([
       { path: '/practice/:assignmentId/:skillId', element: <PracticeScreen /> },
       { path: '/map', element: later(<MapScreen />) },
       { path: '/entering', element: later(<TourScreen />) },
+      { path: '/book', element: later(<BookScreen />) },
+      { path: '/book/:itemId', element: later(<BookPageScreen />) },
+      { path: '/handed-in', element: later(<MarkingScreen />) },
+      { path: '/handed-in/:itemId', element: later(<MarkingScreen />) },
       { path: '/questions', element: later(<QuestionsScreen />) },
       { path: '/gallery', element: gallery },
       { path: '/gallery/:skillId/:tier/:seed', element: gallery },

@@ -7,10 +7,12 @@ import { Mark } from './Mark';
 const STUDENT: [string, string][] = [
   ['/due', 'Due'],
   ['/map', 'Map'],
+  ['/book', 'Book'],
   ['/entering', 'Entering answers'],
   ['/questions', 'Questions'],
 ];
 const INSTRUCTOR: [string, string][] = [
+  ['/handed-in', 'Work to read'],
   ['/questions', 'Questions'],
   ['/gallery', 'Gallery'],
 ];

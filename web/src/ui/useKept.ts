@@ -5,10 +5,14 @@ export type Keeping = 'kept' | 'keeping' | 'waiting';
 const WAIT_MS = 400;
 const AGAIN_MS = 3000;
 
-/** Keeps a value as it changes: on this device at once, on the server soon, and again until the server has it. */
-export function useKept<T>(name: string, save: (value: T) => Promise<unknown>) {
+/**
+ * Keeps a value as it changes: on this device at once, on the server soon, and again until the server has it.
+ *
+ * @param left what an earlier visit could not hand in any more, to be sent first
+ */
+export function useKept<T>(name: string, save: (value: T) => Promise<unknown>, left?: T) {
   const [state, setState] = useState<Keeping>('kept');
-  const pending = useRef<{ value: T } | null>(null);
+  const pending = useRef<{ value: T } | null>(left === undefined ? null : { value: left });
   const timer = useRef<number | undefined>(undefined);
   const saving = useRef(save);
   const again = useRef<() => void>(() => {});
@@ -39,7 +43,7 @@ export function useKept<T>(name: string, save: (value: T) => Promise<unknown>) {
   const keep = useCallback(
     (value: T) => {
       pending.current = { value };
-      localStorage.setItem(name, JSON.stringify(value));
+      store(name, value);
       setState('keeping');
       window.clearTimeout(timer.current);
       timer.current = window.setTimeout(() => void send(), WAIT_MS);
@@ -57,6 +61,7 @@ export function useKept<T>(name: string, save: (value: T) => Promise<unknown>) {
 
   useEffect(() => {
     const flush = () => void send();
+    flush();
     window.addEventListener('online', flush);
     window.addEventListener('pagehide', flush);
     return () => {
@@ -67,6 +72,15 @@ export function useKept<T>(name: string, save: (value: T) => Promise<unknown>) {
   }, [send]);
 
   return { state, keep, drop };
+}
+
+/** A full store is no reason to stop: the value still goes to the server. */
+function store(name: string, value: unknown) {
+  try {
+    localStorage.setItem(name, JSON.stringify(value));
+  } catch (full) {
+    console.warn('this device cannot keep more', full);
+  }
 }
 
 /** What an earlier visit could not hand in any more, if there is something of the right shape. */

@@ -112,8 +112,14 @@ function Row({ assignment: a, now }: { assignment: Assignment; now: Date }) {
         </ul>
         <p className="text-sm text-soft">
           Target: {a.target}
+          {a.waiting > 0 && `. ${a.waiting === 1 ? 'One page of work waits' : `${a.waiting} pages of work wait`} to be read`}
           {a.when === 'PAST' && !a.finished && '. Late work is still taken and marked late.'}
         </p>
+        {a.sentBack > 0 && (
+          <p>
+            <Link to="/book">{a.sentBack === 1 ? 'One page was sent back' : `${a.sentBack} pages were sent back`} for more work</Link>
+          </p>
+        )}
       </div>
       <div className="col-start-2 md:col-start-auto">
         {a.skills.filter((s) => s.started).map((s) => (

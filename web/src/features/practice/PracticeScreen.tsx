@@ -4,6 +4,7 @@ import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
 import { useKeys } from '../../ui/useKeys';
+import { figuresOf } from '../working/figures';
 import { WorkPage } from '../working/WorkPage';
 import { Band } from './Band';
 import { ItemPane } from './ItemPane';
@@ -37,6 +38,7 @@ function Desk({ view, practice }: { view: View; practice: Practice }) {
   const navigate = useNavigate();
   const [keys, setKeys] = useState(false);
   const [table, setTable] = useState(false);
+  const [wide, setWide] = useState(false);
   useKeys({
     '?': () => setKeys(true),
     t: () => setTable(!table),
@@ -70,14 +72,17 @@ function Desk({ view, practice }: { view: View; practice: Practice }) {
       </header>
       <Band view={view} table={table} onTable={() => setTable(!table)} />
       {view.target.reached && <Reached view={view} />}
-      <main className="grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:grid-cols-[61fr_39fr] md:overflow-visible">
-        <section aria-label="Item" className="snap-start">
+      <main className={`grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:overflow-visible ${wide ? 'md:grid-cols-[41fr_59fr]' : 'md:grid-cols-[61fr_39fr]'}`}>
+        <section aria-label="Item" className="min-w-0 snap-start">
           <ItemPane key={view.item.id} view={view} practice={practice} />
         </section>
         <WorkPage
           key={`work-${view.item.id}`}
           itemId={view.item.id}
           letters={view.item.letters}
+          figures={figuresOf(view.item)}
+          required={view.workRequired}
+          onWide={() => setWide(!wide)}
           checking={view.checksOwnLines ? { place: { assignmentId: view.assignmentId, skillId: view.skillId }, allowed: view.item.checksLines } : undefined}
         />
       </main>

@@ -12,7 +12,8 @@ const ITEM: View['item'] = {
 
 function view(target: Partial<View['target']>, more: Partial<View> = {}): View {
   return {
-    assignmentId: 'a', assignment: 'Stores', late: false, skillId: 's', skill: 'Skill', history: [], policy: [], checksOwnLines: true, secondsWorked: 0, item: ITEM,
+    assignmentId: 'a', assignment: 'Stores', late: false, skillId: 's', skill: 'Skill', history: [], policy: [], checksOwnLines: true,
+  workRequired: false, secondsWorked: 0, item: ITEM,
     target: { kind: 'SCORE', says: 'score 80', stands: 28, flag: 80, reached: false, inRow: 0, rowWanted: 0, slots: [], slot: -1, ...target },
     forecast: { ifRight: 49, ifMissed: 22, atLeast: 4 },
     around: { missing: [] },

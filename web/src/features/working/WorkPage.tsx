@@ -1,128 +1,149 @@
-import { useMutation, useQuery } from '@tanstack/react-query';
-import { type KeyboardEvent, useRef, useState } from 'react';
-import { flushSync } from 'react-dom';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Tabs } from 'radix-ui';
+import { lazy, type ReactNode, Suspense } from 'react';
 import { api, type Schemas, taken } from '../../api/client';
-import { useReading } from '../../math/useReading';
+import { FigureView } from '../../figures/FigureView';
 import { Button } from '../../ui/Button';
-import { Tex } from '../../ui/Tex';
-import { type Keeping, leftHere, useKept } from '../../ui/useKept';
-import { LineSays } from './LineSays';
+import { type Checking, Lines } from './Lines';
+import { WorkStanding } from './WorkStanding';
 
-const isLines = (value: unknown): value is string[] => Array.isArray(value) && value.every((line) => typeof line === 'string');
+const InkSheet = lazy(() => import('../ink/InkSheet'));
+const Photos = lazy(() => import('./Photos'));
+const PageFiles = lazy(() => import('./PageFiles'));
 
-type Place = { assignmentId: string; skillId: string };
-/** Where lines are checked, and whether they may be by now. */
-type Checking = { place: Place; allowed: boolean };
-type Checked = { lines: string[]; views: Schemas['LineView'][] };
+type Page = Schemas['Page'];
 
-/** The right side: the student's own page beside the item, kept as it is written. */
-export function WorkPage({ itemId, letters, checking }: { itemId: string; letters: string[]; checking?: Checking }) {
-  const page = useQuery({
+export function usePage(itemId: string) {
+  return useQuery({
     queryKey: ['work', itemId],
     queryFn: () => taken(api.GET('/api/items/{itemId}/work', { params: { path: { itemId } } })),
-    staleTime: Infinity,
+    staleTime: 5000,
     refetchOnWindowFocus: false,
   });
+}
+
+type Props = {
+  itemId: string;
+  letters: string[];
+  /** Pictures of the item, which can lie under the ink. */
+  figures: Schemas['Figure'][];
+  required: boolean;
+  checking?: Checking;
+  /** Makes the page wider or narrower. */
+  onWide?: () => void;
+};
+
+/** The right side: the student's own page beside the item, kept as it is written. */
+export function WorkPage(props: Props) {
+  const page = usePage(props.itemId);
   return (
-    <section aria-label="Your page" className="squared snap-start border-l-2 border-rust/40 bg-leaf p-4 pb-16">
+    <section aria-label="Your page" className="squared min-w-0 snap-start border-l-2 border-rust/40 bg-leaf p-4 pb-16">
       {page.isPending && <p className="text-soft">Opening your page.</p>}
       {page.isError && <p role="alert">{page.error.message}</p>}
-      {page.isSuccess && <Lines itemId={itemId} letters={letters} checking={checking} first={leftHere(`lines-${itemId}`, isLines) ?? page.data.lines} />}
+      {page.isSuccess && <Leaves {...props} page={page.data} />}
     </section>
   );
 }
 
-const STATES: Record<Keeping, string> = {
-  kept: 'kept',
-  keeping: 'keeping …',
-  waiting: 'kept here, sent when the connection is back',
-};
+const TAB = 'cursor-pointer border-b-2 border-transparent px-2 py-1 text-soft data-[state=active]:border-larch-mark data-[state=active]:font-semibold data-[state=active]:text-ink';
 
-type Line = { id: number; text: string };
-
-function Lines({ itemId, letters, first, checking }: { itemId: string; letters: string[]; first: string[]; checking: Checking | undefined }) {
-  const count = useRef(first.length);
-  const [lines, setLines] = useState<Line[]>(() => (first.length === 0 ? [''] : first).map((text, id) => ({ id, text })));
-  const list = useRef<HTMLOListElement>(null);
-  const kept = useKept(`lines-${itemId}`, (texts: string[]) => taken(api.PUT('/api/items/{itemId}/work', { params: { path: { itemId } }, body: { lines: texts } })));
-
-  const texts = lines.map((line) => line.text);
-  const check = useMutation({
-    mutationFn: async (place: Place): Promise<Checked> => ({
-      lines: texts,
-      views: await taken(api.POST('/api/practice/{assignmentId}/{skillId}/lines', { params: { path: place }, body: { itemId, lines: texts } })),
-    }),
+function Leaves({ itemId, letters, figures, required, checking, onWide, page }: Props & { page: Page }) {
+  const queries = useQueryClient();
+  const handIn = useMutation({
+    mutationFn: () => taken(api.POST('/api/items/{itemId}/work/hand-in', { params: { path: { itemId } } })),
+    onSuccess: (now) => queries.setQueryData(['work', itemId], now),
     retry: false,
   });
-  const viewOf = (index: number) => (check.data?.lines.slice(0, index + 1).join('\n') === texts.slice(0, index + 1).join('\n') && texts[index] !== '' ? check.data.views[index] : undefined);
-  const set = (next: Line[]) => {
-    setLines(next);
-    kept.keep(next.map((line) => line.text));
-  };
-  /** At once, so that what is typed next lands in the new line. */
-  const focus = (index: number) => list.current?.querySelectorAll<HTMLInputElement>('[data-line]')[index]?.focus();
-  const onKey = (event: KeyboardEvent, index: number) => {
-    const line = lines[index];
-    if (event.key === 'Enter') {
-      event.preventDefault();
-      count.current += 1;
-      flushSync(() => set(lines.toSpliced(index + 1, 0, { id: count.current, text: '' })));
-      focus(index + 1);
-    } else if (event.key === 'Backspace' && line?.text === '' && lines.length > 1) {
-      event.preventDefault();
-      flushSync(() => set(lines.toSpliced(index, 1)));
-      focus(Math.max(0, index - 1));
-    } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-      focus(index + (event.key === 'ArrowUp' ? -1 : 1));
-    }
-  };
   return (
     <>
-      <div className="flex justify-between gap-4 text-sm">
-        <h2 className="bg-leaf font-semibold text-soft">Your page for this item</h2>
-        <span role="status" className="bg-leaf text-soft">{STATES[kept.state]}</span>
-      </div>
-      <ol ref={list} className="mt-3">
-        {lines.map((line, i) => (
-          <LineRow key={line.id} number={i + 1} line={line.text} letters={letters} view={viewOf(i)} onChange={(text) => set(lines.with(i, { id: line.id, text }))} onKeyDown={(e) => onKey(e, i)} />
-        ))}
-      </ol>
-      <div className="mt-2 flex flex-wrap items-center gap-3">
-        <span className="bg-leaf text-sm text-soft">Enter makes the next line.</span>
-        {checking !== undefined && (
-          <Button disabled={!checking.allowed || texts.every((t) => t.trim() === '') || check.isPending} onClick={() => check.mutate(checking.place)}>
-            Check my lines
+      <div className="flex flex-wrap items-center justify-between gap-x-4 bg-leaf text-sm">
+        <h2 className="font-semibold text-soft">Your page for this item</h2>
+        {onWide !== undefined && (
+          <Button look="quiet" className="hidden min-h-8 px-2 text-sm md:inline-flex" onClick={onWide}>
+            Wider, narrower
           </Button>
         )}
-        {checking?.allowed === false && <span className="bg-leaf text-sm text-soft">Your lines can be checked after a first try that was not right.</span>}
       </div>
-      {check.isError && <p role="alert" className="mt-2 bg-leaf text-rust">{check.error.message}</p>}
+      <WorkStanding state={page.state} required={required} busy={handIn.isPending} onHandIn={() => handIn.mutate()} />
+      {handIn.isError && <p role="alert" className="bg-leaf text-rust">{handIn.error.message}</p>}
+      <Tabs.Root defaultValue="lines">
+        <Tabs.List className="mt-1 flex gap-2 border-b border-rule bg-leaf" aria-label="Ways to show your work">
+          <Tabs.Trigger value="lines" className={TAB}>
+            Write
+          </Tabs.Trigger>
+          <Tabs.Trigger value="ink" className={TAB}>
+            Draw{page.hasInk && <span className="ml-1 text-larch" title="Something is drawn">•<span className="sr-only"> (something is drawn)</span></span>}
+          </Tabs.Trigger>
+          <Tabs.Trigger value="photos" className={TAB}>
+            Photos{page.photos.length > 0 && ` (${page.photos.length})`}
+          </Tabs.Trigger>
+          <Tabs.Trigger value="files" className={TAB}>
+            Files
+          </Tabs.Trigger>
+        </Tabs.List>
+        <Tabs.Content value="lines" forceMount className="data-[state=inactive]:hidden">
+          <Lines itemId={itemId} letters={letters} first={page.lines} checking={checking} />
+        </Tabs.Content>
+        <Leaf value="ink">
+          <Ink itemId={itemId} figures={figures} page={page} />
+        </Leaf>
+        <Leaf value="photos">
+          <Photos itemId={itemId} page={page} />
+        </Leaf>
+        <Leaf value="files">
+          <PageFiles itemId={itemId} own />
+        </Leaf>
+      </Tabs.Root>
     </>
   );
 }
 
-type RowProps = { number: number; line: string; letters: string[]; view: Schemas['LineView'] | undefined; onChange: (text: string) => void; onKeyDown: (event: KeyboardEvent) => void };
-
-function LineRow({ number, line, letters, view, onChange, onKeyDown }: RowProps) {
-  const reading = useReading('line', letters, line);
-  const latex = line.trim() !== '' && reading.data?.at === -1 ? reading.data.latex : '';
+/** Loaded when it is first opened. */
+function Leaf({ value, children }: { value: string; children: ReactNode }) {
   return (
-    <li className="grid min-h-[44px] grid-cols-[1.6rem_1fr_auto] items-center gap-2">
-      <span className="text-sm text-soft" aria-hidden="true">{number}</span>
-      <input
-        data-line
-        aria-label={`Line ${number}`}
-        className="w-full border-b border-rule bg-leaf/70 px-1 py-1 font-serif text-lg focus:bg-leaf"
-        value={line}
-        maxLength={500}
-        autoComplete="off"
-        spellCheck={false}
-        placeholder={number === 1 ? 'a line of your work' : ''}
-        onChange={(e) => onChange(e.target.value)}
-        onKeyDown={onKeyDown}
-      />
-      <span className="max-w-48 overflow-hidden bg-leaf text-soft">{latex !== '' && <Tex latex={latex} />}</span>
-      {view !== undefined && <LineSays view={view} />}
-    </li>
+    <Tabs.Content value={value} className="mt-2 bg-leaf">
+      <Suspense fallback={<p className="text-soft">Opening it.</p>}>{children}</Suspense>
+    </Tabs.Content>
+  );
+}
+
+const PAPERS: [Page['paper'], string][] = [
+  ['PLAIN', 'plain'],
+  ['LINED', 'lined'],
+  ['GRID', 'squared'],
+];
+
+export function Under({ figures }: { figures: Schemas['Figure'][] }) {
+  return figures.map((figure) => <FigureView key={figure.alt} figure={figure} />);
+}
+
+function Ink({ itemId, figures, page }: { itemId: string; figures: Schemas['Figure'][]; page: Page }) {
+  const queries = useQueryClient();
+  const lay = useMutation({
+    mutationFn: (body: { paper: Page['paper']; figureUnder: boolean }) => taken(api.PUT('/api/items/{itemId}/work/sheet', { params: { path: { itemId } }, body })),
+    onSuccess: (now) => queries.setQueryData(['work', itemId], now),
+  });
+  const { paper, figureUnder } = lay.isPending ? lay.variables : page;
+  return (
+    <InkSheet itemId={itemId} layer="work" paper={paper} under={figureUnder && figures.length > 0 ? <Under figures={figures} /> : undefined}>
+      <span className="flex flex-wrap items-center gap-x-3 gap-y-1">
+        <label className="flex items-center gap-1.5">
+          Paper
+          <select className="rounded border border-edge bg-leaf px-1 py-1" value={paper} onChange={(e) => lay.mutate({ paper: PAPERS.find(([p]) => p === e.target.value)?.[0] ?? 'GRID', figureUnder })}>
+            {PAPERS.map(([value, name]) => (
+              <option key={value} value={value}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        {figures.length > 0 && (
+          <label className="flex items-center gap-1.5">
+            <input type="checkbox" checked={figureUnder} onChange={(e) => lay.mutate({ paper, figureUnder: e.target.checked })} />
+            The item&rsquo;s picture under the ink
+          </label>
+        )}
+      </span>
+    </InkSheet>
   );
 }

@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.PeopleService;
@@ -91,5 +93,10 @@ public abstract class ApiTest {
         entries.forEach((id, entry) -> fields.append(fields.isEmpty() ? "" : ",").append('"').append(id).append("\":\"")
                 .append(entry.replace("\\", "\\\\").replace("\"", "\\\"")).append('"'));
         return "{\"itemId\":\"" + itemId + "\",\"part\":" + part + ",\"entries\":{" + fields + "},\"confirmed\":true}";
+    }
+
+    /** A page of lines, none of them struck. */
+    protected static String lines(String... texts) {
+        return "{\"lines\":[" + Stream.of(texts).map(t -> "{\"text\":\"" + t + "\",\"struck\":false}").collect(Collectors.joining(",")) + "]}";
     }
 }

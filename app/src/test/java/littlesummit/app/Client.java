@@ -3,18 +3,21 @@ package littlesummit.app;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import littlesummit.app.people.Person;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** Talks to the server as one person would, for tests. */
@@ -48,13 +51,45 @@ public final class Client {
         return send(MockMvcRequestBuilders.request(HttpMethod.PUT, path).contentType(MediaType.APPLICATION_JSON).content(body));
     }
 
-    private Answer send(MockHttpServletRequestBuilder request) {
+    public Answer delete(String path) {
+        return send(MockMvcRequestBuilders.delete(path));
+    }
+
+    /** A file, as a form sends it. */
+    public Answer upload(String path, byte[] content) {
+        return send(MockMvcRequestBuilders.multipart(path).file(new MockMultipartFile("file", "page", "image/png", content)));
+    }
+
+    /** What is not JSON, as it is. */
+    public String text(String path) {
+        return text(answer(MockMvcRequestBuilders.get(path)));
+    }
+
+    /** The media type of an answer. */
+    public String type(String path) {
+        return answer(MockMvcRequestBuilders.get(path)).getContentType();
+    }
+
+    private Answer send(AbstractMockHttpServletRequestBuilder<?> request) {
+        try {
+            MockHttpServletResponse response = answer(request);
+            String text = text(response);
+            boolean json = !text.isEmpty() && String.valueOf(response.getContentType()).contains("json");
+            return new Answer(response.getStatus(), json ? JSON.readTree(text) : JSON.nullNode(), text);
+        } catch (JsonProcessingException failed) {
+            throw new AssertionError(failed);
+        }
+    }
+
+    private static String text(MockHttpServletResponse response) {
+        return new String(response.getContentAsByteArray(), StandardCharsets.UTF_8);
+    }
+
+    private MockHttpServletResponse answer(AbstractMockHttpServletRequestBuilder<?> request) {
         try {
             var signedIn = UsernamePasswordAuthenticationToken.authenticated(person, null,
                     List.of(new SimpleGrantedAuthority("ROLE_" + person.role())));
-            MockHttpServletResponse response = mvc.perform(request.with(authentication(signedIn)).with(csrf())).andReturn().getResponse();
-            String text = response.getContentAsString();
-            return new Answer(response.getStatus(), text.isEmpty() ? JSON.nullNode() : JSON.readTree(text), text);
+            return mvc.perform(request.with(authentication(signedIn)).with(csrf())).andReturn().getResponse();
         } catch (Exception failed) {
             throw new AssertionError(failed);
         }

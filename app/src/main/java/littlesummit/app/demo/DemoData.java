@@ -76,6 +76,8 @@ class DemoData implements SmartLifecycle {
                 "polynomial-factor", "binomial-expand", "rational-analyse"), new Target.Score(80), Policy.DEFAULT, due(23));
         assignments.add(classId, "Cable way tickets", List.of("percent-discount"), new Target.Score(90), Policy.DEFAULT, due(12));
         Assignment past = assignments.add(classId, "Weather log", List.of("scientific-notation"), new Target.Score(80), Policy.DEFAULT, due(-4));
+        Policy shown = new Policy(3, 1, 2, 1, true, true, true, Policy.LineCheck.ALWAYS, Policy.Calculator.AS_ITEM, Policy.Work.REQUIRED);
+        Assignment loads = assignments.add(classId, "Loads in balance", List.of("both-sides", "one-step-multiplication"), new Target.Score(80), shown, due(8));
         people.add("wim", "Wim Tarrow", Role.STUDENT, PASSWORD, classId);
         Person middle = people.add("nela", "Nela Brisk", Role.STUDENT, PASSWORD, classId);
         clock.setBack(Duration.ofDays(9));
@@ -96,6 +98,9 @@ class DemoData implements SmartLifecycle {
             Person person = people.add(username, names.get(i), Role.STUDENT, PASSWORD, classId);
             clock.setBack(Duration.ofHours(30 + 5L * i));
             students.work(person, i % 2 == 0 ? current : past, "scientific-notation", 1 + i, 55 + 4 * i);
+            if (i % 3 == 0) {
+                students.work(person, loads, "both-sides", 1 + i / 3, 75);
+            }
             if (i > 4) {
                 students.work(person, current, "percent-discount", i - 3, 55 + 4 * i);
             }

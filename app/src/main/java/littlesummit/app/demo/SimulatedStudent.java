@@ -1,6 +1,7 @@
 package littlesummit.app.demo;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,10 +12,13 @@ import littlesummit.app.practice.PracticeService;
 import littlesummit.app.practice.PracticeService.Attempt;
 import littlesummit.app.practice.PracticeService.Place;
 import littlesummit.app.served.ServedItems;
+import littlesummit.app.working.InkService;
+import littlesummit.app.working.WorkLine;
 import littlesummit.app.working.WorkService;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
+import littlesummit.core.practice.Policy;
 import littlesummit.core.skill.Catalogue;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
@@ -27,10 +31,12 @@ class SimulatedStudent {
     private final PracticeService practice;
     private final ServedItems items;
     private final WorkService work;
+    private final InkService ink;
     private final PastClock clock;
     private int keys;
 
-    SimulatedStudent(PracticeService practice, ServedItems items, WorkService work, PastClock clock) {
+    SimulatedStudent(PracticeService practice, ServedItems items, WorkService work, InkService ink, PastClock clock) {
+        this.ink = ink;
         this.clock = clock;
         this.practice = practice;
         this.items = items;
@@ -48,8 +54,25 @@ class SimulatedStudent {
         for (int i = 0; i < count; i++) {
             clock.pass(Duration.ofSeconds(50 + chance.nextInt(80)));
             String itemId = practice.currentItem(place);
+            if (assignment.policy().work() == Policy.Work.REQUIRED) {
+                write(person, itemId, chance);
+            }
             answer(place, itemId, chance.nextInt(100) < skillfulness);
             practice.next(place, itemId, PracticeService.Onward.LIKE, key());
+        }
+    }
+
+    /** Lines as one who knows the way writes them, at times with a word, and with something drawn. */
+    private void write(Person person, String itemId, Random chance) {
+        Item item = Catalogue.make(items.require(person, itemId).ref());
+        List<WorkLine> lines = new ArrayList<>();
+        item.worked().stream().filter(step -> !step.math().isEmpty()).limit(2 + chance.nextInt(4)).forEach(step -> lines.add(new WorkLine(step.math(), false)));
+        if (chance.nextBoolean()) {
+            lines.add(1, new WorkLine("the same on both sides", false));
+        }
+        work.save(person, itemId, lines);
+        if (chance.nextInt(3) == 0) {
+            ink.change(person, itemId, DemoInk.balance(), List.of());
         }
     }
 
@@ -84,7 +107,7 @@ class SimulatedStudent {
         String itemId = practice.currentItem(place);
         practice.hint(place, itemId, key());
         Item item = Catalogue.make(items.require(person, itemId).ref());
-        work.save(person, itemId, List.of(item.given() + " = ", "count the places"));
+        work.save(person, itemId, List.of(new WorkLine(item.given() + " = ", false), new WorkLine("count the places", false)));
         items.keepDraft(person, itemId, Map.of("answer", item.given().substring(0, 2)));
     }
 }

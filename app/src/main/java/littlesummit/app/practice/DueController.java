@@ -9,9 +9,11 @@ import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService.Standing;
+import littlesummit.app.working.WorkService;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.Target;
 import littlesummit.core.skill.Catalogue;
+import littlesummit.core.working.WorkState;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -22,9 +24,11 @@ class DueController {
     private static final Duration SOON = Duration.ofDays(7);
     private final AssignmentService assignments;
     private final PracticeService practice;
+    private final WorkService work;
     private final Clock clock;
 
-    DueController(AssignmentService assignments, PracticeService practice, Clock clock) {
+    DueController(AssignmentService assignments, PracticeService practice, WorkService work, Clock clock) {
+        this.work = work;
         this.assignments = assignments;
         this.practice = practice;
         this.clock = clock;
@@ -37,9 +41,10 @@ class DueController {
      * @param flag where the target stands, in its own measure: score, steps, or items right
      * @param late whether some of it was finished, or is still open, after its date
      * @param resume id of the skill to go on with
+     * @param waiting pages of work that wait to be read; @param sentBack pages that want more
      */
     record DueAssignment(String id, String title, Instant due, String when, String target, int flag, boolean byScore, List<String> policy, boolean started,
-            boolean finished, boolean late, String resume, List<DueSkill> skills) {}
+            boolean finished, boolean late, String resume, int waiting, int sentBack, List<DueSkill> skills) {}
 
     /** @param stands in the measure of the target; @param course after each closed item, for the small ridge line */
     record DueSkill(String id, String name, int stands, boolean started, boolean reached, boolean late, List<Integer> course) {}
@@ -48,20 +53,23 @@ class DueController {
     Due due(@AuthenticationPrincipal Person person) {
         Instant now = clock.instant();
         List<Standing> standings = practice.standings(person);
-        return new Due(now, assignments.of(person).stream().map(a -> due(a, standings, now)).toList());
+        List<WorkService.Entry> pages = work.entries(person.id());
+        return new Due(now, assignments.of(person).stream().map(a -> due(a, standings, pages.stream().filter(p -> p.assignmentId().equals(a.id())).toList(), now)).toList());
     }
 
-    private static DueAssignment due(Assignment assignment, List<Standing> standings, Instant now) {
+    private static DueAssignment due(Assignment assignment, List<Standing> standings, List<WorkService.Entry> pages, Instant now) {
         Instant until = assignment.due().orElseThrow();
         List<DueSkill> skills = assignment.skills().stream().map(id -> skill(id, assignment, standings)).toList();
         String resume = skills.stream().filter(s -> s.started() && !s.reached()).findFirst()
                 .or(() -> skills.stream().filter(s -> !s.reached()).findFirst()).orElse(skills.getFirst()).id();
         String when = until.isBefore(now) ? "PAST" : until.isBefore(now.plus(SOON)) ? "SOON" : "LATER";
-        boolean finished = skills.stream().allMatch(DueSkill::reached);
+        int waiting = (int) pages.stream().filter(p -> p.state() instanceof WorkState.HandedIn).count();
+        int sentBack = (int) pages.stream().filter(p -> p.state() instanceof WorkState.SentBack).count();
+        boolean finished = skills.stream().allMatch(DueSkill::reached) && sentBack == 0;
         Target target = assignment.target();
         return new DueAssignment(assignment.id(), assignment.title(), until, when, Explain.target(target), target.flag(), target.isByScore(),
                 Explain.policy(assignment.policy()), skills.stream().anyMatch(DueSkill::started), finished,
-                skills.stream().anyMatch(DueSkill::late) || until.isBefore(now) && !finished, resume, skills);
+                skills.stream().anyMatch(DueSkill::late) || until.isBefore(now) && !finished, resume, waiting, sentBack, skills);
     }
 
     private static DueSkill skill(String id, Assignment assignment, List<Standing> standings) {

@@ -58,6 +58,12 @@ class PracticeLog {
         return SkillState.replay(now.policy(), now.target(), log);
     }
 
+    /** The fold of what happened at one item alone. */
+    SkillState replayed(ProgressEntity row, String itemId) {
+        SkillState now = state(row);
+        return SkillState.replay(now.policy(), now.target(), events.findByItemIdOrderById(itemId).stream().map(e -> read(e.payload(), PracticeEvent.class)).toList());
+    }
+
     /** Everything that was tried at an item, in order. */
     List<PracticeEvent.Tried> tries(String itemId) {
         return events.findByItemIdOrderById(itemId).stream().map(e -> read(e.payload(), PracticeEvent.class))

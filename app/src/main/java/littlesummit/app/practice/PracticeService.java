@@ -20,6 +20,7 @@ import littlesummit.core.item.ItemRef;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.ItemState;
 import littlesummit.core.practice.LastLine;
+import littlesummit.core.practice.Outcome;
 import littlesummit.core.practice.PartCheck;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.PracticeEvent;
@@ -185,7 +186,7 @@ public class PracticeService {
             return Optional.empty();
         }
         var field = part.fields().getFirst();
-        return LastLine.conflict(field.answer(), work.page(place.person(), attempt.itemId()).lines(), entries.get(field.id()));
+        return LastLine.conflict(field.answer(), work.page(place.person(), attempt.itemId()).counted(), entries.get(field.id()));
     }
 
     private static void require(boolean allowed, String sentence) {
@@ -222,8 +223,11 @@ public class PracticeService {
         ProgressEntity row = log.row(place.person().id(), assignment, place.skillId());
         SkillState state = log.state(row);
         items.require(place.person(), itemId);
-        boolean closed = state.current().filter(i -> i.itemId().equals(itemId) && i.isClosed()).isPresent();
-        if (closed && !log.knows(place.person().id(), key)) {
+        Optional<ItemState> closed = state.current().filter(i -> i.itemId().equals(itemId) && i.isClosed());
+        if (closed.isPresent() && !log.knows(place.person().id(), key)) {
+            if (state.policy().work() == Policy.Work.REQUIRED && closed.get().outcome().filter(o -> o != Outcome.MISSED).isPresent()) {
+                work.handInOnLeaving(place.person(), itemId);
+            }
             state = log.append(row, state, next(place, state, onward), key);
         }
         return view(place, assignment, row, state);
@@ -270,6 +274,13 @@ public class PracticeService {
         }
         int tier = onward == Onward.EASIER ? Math.max(1, state.current().orElseThrow().ref().tier() - 1) : state.nextTier();
         return served(items.serve(person, place.assignmentId(), place.skillId(), tier), state, false, state.nextSlot());
+    }
+
+    /** An item of whenever, as far as it was worked: what was tried, and what is right once it is closed. Empty for one that was never practised. */
+    @Transactional(readOnly = true)
+    public Optional<PracticeView.ItemView> item(ServedItem served) {
+        return log.find(served.personId(), served.assignmentId(), served.ref().skill())
+                .map(row -> log.replayed(row, served.id())).filter(state -> state.current().isPresent()).map(state -> ItemViews.item(state, served));
     }
 
     /** What was tried at an item, in order. */

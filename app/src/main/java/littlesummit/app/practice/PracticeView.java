@@ -14,7 +14,7 @@ import littlesummit.core.practice.Standing;
 
 /** What the practice screen shows. Answers stand in it only for parts that are closed. */
 public record PracticeView(String assignmentId, String assignment, Optional<Instant> due, boolean late, String skillId, String skill, TargetView target,
-        List<Point> history, Forecast forecast, List<String> policy, boolean checksOwnLines, long secondsWorked, Around around, ItemView item) {
+        List<Point> history, Forecast forecast, List<String> policy, boolean checksOwnLines, boolean workRequired, long secondsWorked, Around around, ItemView item) {
 
     /**
      * The target and where the student stands, in its own measure.

@@ -26,7 +26,7 @@ final class PracticeViews {
     static PracticeView of(Assignment assignment, String skillId, SkillState state, ServedItem served, PracticeView.Around around, Instant now) {
         return new PracticeView(assignment.id(), assignment.title(), assignment.due(), assignment.isPast(now), skillId, Catalogue.generator(skillId).name(),
                 target(state), state.history().stream().map(step -> point(state.target(), step)).toList(), Forecast.of(state),
-                Explain.policy(state.policy()), state.policy().lineCheck() != Policy.LineCheck.NEVER, seconds(state.history()), around, ItemViews.item(state, served));
+                Explain.policy(state.policy()), state.policy().lineCheck() != Policy.LineCheck.NEVER, state.policy().work() == Policy.Work.REQUIRED, seconds(state.history()), around, ItemViews.item(state, served));
     }
 
     private static TargetView target(SkillState state) {

@@ -82,7 +82,7 @@ class QuestionService {
         List<Try> tries = practice.tries(entity.itemId()).stream()
                 .map(t -> new Try(ItemViews.byLabel(item.parts().get(t.part()), t.entries()), t.result().name())).toList();
         return new Question(entity.id(), student.name(), served.assignmentId(), served.ref().skill(), Catalogue.generator(served.ref().skill()).name(), item.stem(),
-                item.parts().stream().map(p -> p.prompt()).toList(), tries, work.page(student, entity.itemId()).lines(), entity.question(), entity.askedAt(),
+                item.parts().stream().map(p -> p.prompt()).toList(), tries, work.page(student, entity.itemId()).counted(), entity.question(), entity.askedAt(),
                 entity.answer(), entity.answeredBy(), entity.answeredAt());
     }
 }

@@ -10,7 +10,7 @@ import littlesummit.core.item.ItemRef;
  * @param example the item whose solution is shown as the worked example
  * @param draft what is typed and not yet checked, by field id
  */
-public record ServedItem(String id, String assignmentId, int number, ItemRef ref, ItemRef example, Map<String, String> draft) {
+public record ServedItem(String id, String personId, String assignmentId, int number, ItemRef ref, ItemRef example, Map<String, String> draft) {
     public ServedItem {
         draft = Map.copyOf(draft);
     }

@@ -7,7 +7,9 @@ import java.security.SecureRandom;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
+import littlesummit.app.people.Role;
 import littlesummit.app.web.Problem;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
@@ -21,12 +23,15 @@ import org.springframework.transaction.annotation.Transactional;
 public class ServedItems {
     /** Seeds tried before the numbers of a tier count as used up. */
     private static final int MOST_TRIES = 300;
+    private static final String NONE = "There is no such item for you.";
     private final ServedItemRepository items;
+    private final PeopleService people;
     private final ObjectMapper json;
     private final SecureRandom seeds = new SecureRandom();
 
-    ServedItems(ServedItemRepository items, ObjectMapper json) {
+    ServedItems(ServedItemRepository items, PeopleService people, ObjectMapper json) {
         this.items = items;
+        this.people = people;
         this.json = json;
     }
 
@@ -76,9 +81,24 @@ public class ServedItems {
         return served(entity(person, itemId));
     }
 
+    /**
+     * For its owner, and for the instructor of the owner's class.
+     *
+     * @throws Problem when there is none, or when it is somebody else's
+     */
+    @Transactional(readOnly = true)
+    public ServedItem requireSeen(Person person, String itemId) {
+        return items.findById(itemId).filter(i -> maySee(person, i.personId())).map(this::served)
+                .orElseThrow(() -> Problem.notFound(NONE));
+    }
+
+    private boolean maySee(Person person, String ownerId) {
+        return ownerId.equals(person.id()) || person.role() == Role.INSTRUCTOR && people.require(ownerId).classId().equals(person.classId());
+    }
+
     private ServedItemEntity entity(Person person, String itemId) {
         return items.findById(itemId).filter(i -> i.personId().equals(person.id()))
-                .orElseThrow(() -> Problem.notFound("There is no such item for you."));
+                .orElseThrow(() -> Problem.notFound(NONE));
     }
 
     /** Keeps what is typed but not checked. */
@@ -100,7 +120,7 @@ public class ServedItems {
     private ServedItem served(ServedItemEntity entity) {
         try {
             Map<String, String> draft = json.readValue(entity.draft(), new TypeReference<Map<String, String>>() {});
-            return new ServedItem(entity.id(), entity.assignmentId(), entity.number(), entity.ref(),
+            return new ServedItem(entity.id(), entity.personId(), entity.assignmentId(), entity.number(), entity.ref(),
                     entity.ref().withSeed(entity.exampleSeed()), draft);
         } catch (JsonProcessingException damaged) {
             throw new IllegalStateException("draft of item " + entity.id(), damaged);

@@ -12,15 +12,19 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 class BodyLimit extends OncePerRequestFilter {
     private static final long MOST_BYTES = 256 * 1024;
+    /** A picture of 8 MB, and what wraps it. */
+    private static final long MOST_PICTURE_BYTES = 8 * 1024 * 1024 + 4096;
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         boolean chunked = request.getHeader("Transfer-Encoding") != null;
-        if (request.getContentLengthLong() > MOST_BYTES || chunked) {
+        boolean picture = request.getRequestURI().matches("/api/items/[^/]+/photos");
+        if (request.getContentLengthLong() > (picture ? MOST_PICTURE_BYTES : MOST_BYTES) || chunked) {
             response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
             response.setContentType("application/problem+json");
-            response.getWriter().write("{\"title\":\"Too large\",\"status\":413,\"detail\":\"This is more than can be taken at once.\"}");
+            response.getWriter().write("{\"title\":\"Too large\",\"status\":413,\"detail\":\""
+                    + (picture ? "This picture is larger than 8 MB. Make it smaller and add it again." : "This is more than can be taken at once.") + "\"}");
             return;
         }
         chain.doFilter(request, response);

@@ -13,7 +13,9 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Iterator;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 
 /**
@@ -22,6 +24,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class RecordSchemas implements ModelConverter {
+    private final Map<String, Class<?>> named = new ConcurrentHashMap<>();
+
     @Override
     public Schema<?> resolve(AnnotatedType annotated, ModelConverterContext context, Iterator<ModelConverter> chain) {
         JavaType type = TypeFactory.defaultInstance().constructType(annotated.getType());
@@ -43,9 +47,15 @@ class RecordSchemas implements ModelConverter {
         return new Schema<>().$ref("#/components/schemas/" + name);
     }
 
-    private static String name(Class<?> type) {
+    /** Two records of one name would be described as one. */
+    private String name(Class<?> type) {
         Class<?> outer = type.getEnclosingClass();
-        return outer != null && outer.isSealed() ? outer.getSimpleName() + type.getSimpleName() : type.getSimpleName();
+        String name = outer != null && outer.isSealed() ? outer.getSimpleName() + type.getSimpleName() : type.getSimpleName();
+        Class<?> known = named.putIfAbsent(name, type);
+        if (known != null && known != type) {
+            throw new IllegalStateException(type + " and " + known + " would both be called " + name);
+        }
+        return name;
     }
 
     private static Schema<?> record(Class<?> type, ModelConverterContext context) {

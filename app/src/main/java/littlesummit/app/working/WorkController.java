@@ -5,9 +5,11 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import littlesummit.app.people.Person;
+import littlesummit.core.working.ink.Paper;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -24,7 +26,9 @@ class WorkController {
     }
 
     record Lines(@NotNull(message = "No lines were sent.") @Size(max = 200, message = "A page holds at most 200 lines.")
-            List<@NotNull(message = "A line is missing.") @Size(max = 500, message = "A line may have at most 500 characters.") String> lines) {}
+            List<@NotNull(message = "A line is missing.") @Valid WorkLine> lines) {}
+
+    record PaperChoice(@NotNull(message = "Say which paper.") Paper paper, boolean figureUnder) {}
 
     @GetMapping
     WorkService.Page page(@AuthenticationPrincipal Person person, @PathVariable String itemId) {
@@ -34,5 +38,15 @@ class WorkController {
     @PutMapping
     WorkService.Page save(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody Lines request) {
         return work.save(person, itemId, request.lines());
+    }
+
+    @PutMapping("/sheet")
+    WorkService.Page lay(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody PaperChoice request) {
+        return work.lay(person, itemId, request.paper(), request.figureUnder());
+    }
+
+    @PostMapping("/hand-in")
+    WorkService.Page handIn(@AuthenticationPrincipal Person person, @PathVariable String itemId) {
+        return work.handIn(person, itemId);
     }
 }

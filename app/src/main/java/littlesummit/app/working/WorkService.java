@@ -4,42 +4,155 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import littlesummit.app.people.Person;
 import littlesummit.app.served.ServedItems;
+import littlesummit.app.web.Problem;
+import littlesummit.core.working.WorkState;
+import littlesummit.core.working.ink.Layer;
+import littlesummit.core.working.ink.Paper;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** A student's own lines beside an item. */
+/** A student's own page beside an item: its lines, its sheet, and where it stands with the instructor. */
 @Service
 public class WorkService {
-    private final WorkPageRepository pages;
+    private static final String NOTHING = "There is nothing on your page yet. Write a line, draw, or add a photo; then hand it in.";
+    private final WorkPages pages;
+    private final WorkPageRepository rows;
+    private final InkStrokeRepository strokes;
+    private final PhotoRepository photos;
     private final ServedItems items;
     private final Clock clock;
 
-    WorkService(WorkPageRepository pages, ServedItems items, Clock clock) {
+    WorkService(WorkPages pages, WorkPageRepository rows, InkStrokeRepository strokes, PhotoRepository photos, ServedItems items, Clock clock) {
         this.pages = pages;
+        this.rows = rows;
+        this.strokes = strokes;
+        this.photos = photos;
         this.items = items;
         this.clock = clock;
     }
 
-    /** @param savedAt empty while nothing was written */
-    public record Page(List<String> lines, Optional<Instant> savedAt) {}
-
-    @Transactional(readOnly = true)
-    public Page page(Person person, String itemId) {
-        items.require(person, itemId);
-        return pages.findById(itemId)
-                .map(p -> new Page(p.lines().lines().toList(), Optional.of(p.savedAt())))
-                .orElse(new Page(List.of(), Optional.empty()));
+    /**
+     * @param figureUnder whether the item's figure lies under the ink
+     * @param hasInk whether the student drew something
+     * @param savedAt empty while nothing was written
+     */
+    public record Page(List<WorkLine> lines, Paper paper, boolean figureUnder, boolean hasInk, List<Photo> photos, WorkState state, Optional<Instant> savedAt) {
+        /** The texts that count: those not struck through. */
+        public List<String> counted() {
+            return lines.stream().filter(line -> !line.struck()).map(WorkLine::text).toList();
+        }
     }
 
-    /** @param lines without line breaks inside */
+    /** @param width and height in pixels */
+    public record Photo(String id, int width, int height) {}
+
+    private static final Page EMPTY = new Page(List.of(), Paper.GRID, false, false, List.of(), WorkState.START, Optional.empty());
+
+    /** For its owner and the instructor of the class. */
+    @Transactional(readOnly = true)
+    public Page page(Person person, String itemId) {
+        items.requireSeen(person, itemId);
+        return rows.findById(itemId).map(this::shown).orElse(EMPTY);
+    }
+
+    private Page shown(WorkPageEntity page) {
+        List<Photo> pictures = photos.listed(page.itemId()).stream().map(p -> new Photo(p.id(), p.width(), p.height())).toList();
+        return new Page(page.lines(), page.paper(), page.figureUnder(), strokes.existsByItemIdAndLayer(page.itemId(), Layer.WORK), pictures,
+                pages.state(page), Optional.of(page.savedAt()));
+    }
+
     @Transactional
-    public Page save(Person person, String itemId, List<String> lines) {
-        items.require(person, itemId);
-        Instant now = clock.instant();
-        String text = String.join("\n", lines.stream().map(line -> line.replaceAll("\\R", " ")).toList());
-        pages.save(new WorkPageEntity(itemId, text, now));
-        return new Page(lines, Optional.of(now));
+    public Page save(Person person, String itemId, List<WorkLine> lines) {
+        WorkPageEntity page = pages.own(person, itemId);
+        page.write(lines.stream().map(line -> new WorkLine(line.text().replaceAll("\\R", " "), line.struck())).toList(), clock.instant());
+        pages.edited(page);
+        return shown(page);
+    }
+
+    @Transactional
+    public Page lay(Person person, String itemId, Paper paper, boolean figureUnder) {
+        WorkPageEntity page = pages.own(person, itemId);
+        page.lay(paper, figureUnder);
+        return shown(page);
+    }
+
+    /** @throws Problem when there is nothing to read */
+    @Transactional
+    public Page handIn(Person person, String itemId) {
+        WorkPageEntity page = pages.own(person, itemId);
+        WorkState state = pages.state(page);
+        if (state instanceof WorkState.Read) {
+            throw Problem.conflict("This work has been read already.");
+        }
+        pages.move(page, state.handIn(clock.instant()).orElseThrow(() -> Problem.conflict(NOTHING)));
+        return shown(page);
+    }
+
+    /** Hands in what stands on the page and was not handed in before; the refusal of {@link #handIn} when there is nothing. */
+    @Transactional
+    public void handInOnLeaving(Person person, String itemId) {
+        switch (pages.state(pages.own(person, itemId))) {
+            case WorkState.None n -> throw Problem.conflict(NOTHING);
+            case WorkState.Kept k -> handIn(person, itemId);
+            case WorkState.HandedIn h -> { }
+            case WorkState.Read r -> { }
+            case WorkState.SentBack s -> { }
+        }
+    }
+
+    /** One page of somebody's book. */
+    public record Entry(String itemId, String assignmentId, String skillId, Instant startedAt, List<WorkLine> lines, boolean hasInk, int photos, WorkState state) {
+        public boolean hasContent() {
+            return hasInk || photos > 0 || lines.stream().anyMatch(line -> !line.text().isBlank());
+        }
+    }
+
+    /** All pages of a person that hold something, the latest first. */
+    @Transactional(readOnly = true)
+    public List<Entry> entries(String personId) {
+        var inked = rows.withInk(personId).stream().collect(Collectors.toSet());
+        return rows.findByPersonIdOrderByStartedAtDesc(personId).stream()
+                .map(p -> entry(p, inked.contains(p.itemId()))).filter(Entry::hasContent).toList();
+    }
+
+    private Entry entry(WorkPageEntity page, boolean inked) {
+        return new Entry(page.itemId(), page.assignmentId(), page.skill(), page.startedAt(), page.lines(), inked, photos.countByItemId(page.itemId()), pages.state(page));
+    }
+
+    /** A page that waits to be read. */
+    public record Waiting(String itemId, String personId, String assignmentId, String skillId, Instant since) {}
+
+    /** Of a class, the longest waiting first. */
+    @Transactional(readOnly = true)
+    public List<Waiting> waiting(String classId) {
+        return rows.findByClassIdAndWaitingSinceIsNotNullOrderByWaitingSince(classId).stream()
+                .map(p -> new Waiting(p.itemId(), p.personId(), p.assignmentId(), p.skill(), pages.state(p).waitingSince().orElse(p.savedAt()))).toList();
+    }
+
+    /** @throws Problem when it was not handed in */
+    @Transactional
+    public Page read(Person instructor, String itemId, int credit, String comment) {
+        WorkPageEntity page = handedIn(instructor, itemId);
+        return moved(page, pages.state(page).read(clock.instant(), credit, comment, instructor.name()));
+    }
+
+    /** @throws Problem when it was not handed in */
+    @Transactional
+    public Page sendBack(Person instructor, String itemId, String comment) {
+        WorkPageEntity page = handedIn(instructor, itemId);
+        return moved(page, pages.state(page).sendBack(clock.instant(), comment, instructor.name()));
+    }
+
+    private WorkPageEntity handedIn(Person instructor, String itemId) {
+        items.requireSeen(instructor, itemId);
+        return rows.findById(itemId).orElseThrow(() -> Problem.notFound("There is no such work in your class."));
+    }
+
+    private Page moved(WorkPageEntity page, Optional<WorkState> to) {
+        pages.move(page, to.orElseThrow(() -> Problem.conflict("This work is not handed in just now. The student may still be at it.")));
+        return shown(page);
     }
 }

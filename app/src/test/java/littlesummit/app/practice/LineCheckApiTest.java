@@ -15,23 +15,23 @@ class LineCheckApiTest extends ApiTest {
     private static final Policy ALWAYS = new Policy(3, 1, 2, 1, true, true, true, Policy.LineCheck.ALWAYS, Policy.Calculator.AS_ITEM, Policy.Work.OPTIONAL);
     private static final Policy NEVER = new Policy(3, 1, 2, 1, true, true, true, Policy.LineCheck.NEVER, Policy.Calculator.AS_ITEM, Policy.Work.OPTIONAL);
 
-    private Answer lines(String path, String... lines) {
+    private Answer checkLines(String path, String... lines) {
         return client.post(path + "/lines", "{\"itemId\":\"" + itemId(path) + "\",\"lines\":[\"" + String.join("\",\"", lines) + "\"]}");
     }
 
     @Test
     void beforeAFirstTryTheyAreNotCheckedAfterItTheyAre() {
         String path = assigned(new Target.Score(80), Policy.DEFAULT, "scientific-notation");
-        assertEquals(403, lines(path, "x = 1").status());
+        assertEquals(403, checkLines(path, "x = 1").status());
         client.post(path + "/check", check(itemId(path), 0, Map.of("answer", "123456")));
-        assertEquals(200, lines(path, "x = 1").status());
+        assertEquals(200, checkLines(path, "x = 1").status());
     }
 
     @Test
     void theGivenEquationFollowsFromItselfAndAnotherDoesNot() {
         String path = assigned(new Target.Score(80), ALWAYS, "both-sides");
         String given = itemOf(itemId(path)).given();
-        JsonNode checked = lines(path, given, "x = 1/77777", "these are just words").body();
+        JsonNode checked = checkLines(path, given, "x = 1/77777", "these are just words").body();
 
         assertEquals("same", checked.at("/0/verdict").textValue());
         assertEquals("does-not-follow", checked.at("/1/verdict").textValue());
@@ -45,7 +45,7 @@ class LineCheckApiTest extends ApiTest {
         String path = assigned(new Target.Score(80), ALWAYS, "percent-discount");
         String[] factors = itemOf(itemId(path)).given().split("\\*");
         String off = factors[1].replaceAll(".*-|\\)", "");
-        JsonNode checked = lines(path, factors[0] + "*" + off, "= 1").body();
+        JsonNode checked = checkLines(path, factors[0] + "*" + off, "= 1").body();
 
         assertEquals("does-not-follow", checked.at("/0/verdict").textValue());
         assertEquals("", checked.at("/0/place").textValue());
@@ -54,7 +54,7 @@ class LineCheckApiTest extends ApiTest {
     @Test
     void somePoliciesNeverCheck() {
         String path = assigned(new Target.Score(80), NEVER, "both-sides");
-        assertEquals(403, lines(path, "x = 1").status());
+        assertEquals(403, checkLines(path, "x = 1").status());
         assertEquals(false, client.get(path).body().at("/checksOwnLines").booleanValue());
     }
 

@@ -57,12 +57,12 @@ class PracticeApiTest extends ApiTest {
     void theSameItemIsThereAgainWithTheDraftAndTheLines() {
         String id = open().at("/item/id").textValue();
         client.put("/api/items/" + id + "/draft", "{\"entries\":{\"answer\":\"4.\"}}");
-        client.put("/api/items/" + id + "/work", "{\"lines\":[\"a line\",\"4.7 x 1000\"]}");
+        client.put("/api/items/" + id + "/work", lines("a line", "4.7 x 1000"));
 
         JsonNode again = open();
         assertEquals(id, again.at("/item/id").textValue());
         assertEquals("4.", again.at("/item/draft/answer").textValue());
-        assertEquals("4.7 x 1000", client.get("/api/items/" + id + "/work").body().at("/lines/1").textValue());
+        assertEquals("4.7 x 1000", client.get("/api/items/" + id + "/work").body().at("/lines/1/text").textValue());
     }
 
     @Test
@@ -107,7 +107,7 @@ class PracticeApiTest extends ApiTest {
     @Test
     void anEntryThatDiffersFromTheLastLineIsAskedAboutFirst() {
         String id = open().at("/item/id").textValue();
-        client.put("/api/items/" + id + "/work", "{\"lines\":[\"36\"]}");
+        client.put("/api/items/" + id + "/work", lines("36"));
         Answer asked = client.post(path + "/check", check(id, "63"));
         assertEquals("36", asked.body().at("/conflict/lastLine").textValue());
         assertEquals(3, asked.body().at("/view/item/parts/0/triesLeft").intValue());
@@ -121,7 +121,7 @@ class PracticeApiTest extends ApiTest {
         String id = open().at("/item/id").textValue();
 
         assertEquals(404, other.get("/api/items/" + id + "/work").status());
-        assertEquals(404, other.put("/api/items/" + id + "/work", "{\"lines\":[\"mine\"]}").status());
+        assertEquals(404, other.put("/api/items/" + id + "/work", lines("mine")).status());
         assertEquals(404, other.put("/api/items/" + id + "/draft", "{\"entries\":{}}").status());
         assertEquals(404, other.post(path + "/check", check(id, "5")).status());
         assertEquals(404, other.post(path + "/solution", "{\"itemId\":\"" + id + "\"}").status());
@@ -149,7 +149,7 @@ class PracticeApiTest extends ApiTest {
                 client.post(path + "/check", check(id, "5"), "k".repeat(100)),
                 client.get("/api/practice/none/scientific-notation"),
                 client.get(path.replace("scientific-notation", "none")),
-                client.put("/api/items/" + id + "/work", "{\"lines\":[\"" + "9".repeat(501) + "\"]}"));
+                client.put("/api/items/" + id + "/work", lines("9".repeat(501))));
         for (Answer answer : refused) {
             assertTrue(answer.status() >= 400 && answer.status() < 500, answer.text());
             assertFalse(answer.body().at("/detail").textValue().isBlank(), answer.text());

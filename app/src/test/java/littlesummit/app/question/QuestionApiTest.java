@@ -19,7 +19,7 @@ class QuestionApiTest extends ApiTest {
         String path = assigned(new Target.Score(80), Policy.DEFAULT, "scientific-notation");
         item = itemId(path);
         client.post(path + "/check", check(item, 0, Map.of("answer", "17")));
-        client.put("/api/items/" + item + "/work", "{\"lines\":[\"4.7 x 1000\"]}");
+        client.put("/api/items/" + item + "/work", lines("4.7 x 1000"));
     }
 
     private String ask(String text) {

@@ -1,0 +1,96 @@
+package littlesummit.app.book;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import littlesummit.app.assignment.Assignment;
+import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.people.PeopleService;
+import littlesummit.app.people.Person;
+import littlesummit.app.practice.PracticeService;
+import littlesummit.app.practice.PracticeView.ItemView;
+import littlesummit.app.served.ServedItem;
+import littlesummit.app.served.ServedItems;
+import littlesummit.app.web.Problem;
+import littlesummit.app.working.WorkLine;
+import littlesummit.app.working.WorkService;
+import littlesummit.core.grading.Reader;
+import littlesummit.core.item.Item;
+import littlesummit.core.math.Syntax;
+import littlesummit.core.practice.Policy;
+import littlesummit.core.skill.Catalogue;
+import littlesummit.core.working.WorkLetters;
+import littlesummit.core.working.WorkState;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The book of a student: all pages of own work, to be found and read again. */
+@Service
+public class BookService {
+    private final WorkService work;
+    private final ServedItems items;
+    private final AssignmentService assignments;
+    private final PracticeService practice;
+    private final PeopleService people;
+
+    BookService(WorkService work, ServedItems items, AssignmentService assignments, PracticeService practice, PeopleService people) {
+        this.work = work;
+        this.items = items;
+        this.assignments = assignments;
+        this.practice = practice;
+        this.people = people;
+    }
+
+    /** @param skills that there are pages of, to choose from; @param pages the latest first */
+    public record Book(List<SkillName> skills, List<PageEntry> pages) {}
+
+    public record SkillName(String id, String name) {}
+
+    /** @param photos how many */
+    public record PageEntry(String itemId, String assignment, String skillId, String skill, Instant startedAt, List<ShownLine> lines, boolean hasInk, int photos, WorkState state) {}
+
+    /** @param latex of a line that can be read as mathematics, else empty */
+    public record ShownLine(String text, boolean struck, String latex) {}
+
+    /** @param item with the answers, once it is closed; @param lines of the page, blank ones left out */
+    public record BookPage(String student, String assignmentId, String assignment, String skillId, String skill, boolean workRequired, ItemView item, List<ShownLine> lines) {}
+
+    /** @param skill id to look for, blank for all; @param words that a page must have in its lines, all of them */
+    @Transactional(readOnly = true)
+    public Book book(Person person, String skill, String words) {
+        List<WorkService.Entry> all = work.entries(person.id());
+        List<SkillName> skills = all.stream().map(WorkService.Entry::skillId).distinct().map(id -> new SkillName(id, Catalogue.generator(id).name())).toList();
+        return new Book(skills, all.stream().filter(e -> skill.isBlank() || e.skillId().equals(skill)).filter(e -> has(e, words)).map(e -> entry(person, e)).toList());
+    }
+
+    private static boolean has(WorkService.Entry entry, String words) {
+        String text = String.join("\n", entry.lines().stream().map(WorkLine::text).toList()).toLowerCase(Locale.ROOT);
+        return List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+")).stream().allMatch(text::contains);
+    }
+
+    private PageEntry entry(Person person, WorkService.Entry e) {
+        return new PageEntry(e.itemId(), assignments.require(person, e.assignmentId()).title(), e.skillId(), Catalogue.generator(e.skillId()).name(), e.startedAt(),
+                shown(e.lines(), Catalogue.make(items.requireSeen(person, e.itemId()).ref())), e.hasInk(), e.photos(), e.state());
+    }
+
+    /**
+     * What belongs to a page, for its owner and the instructor of the class.
+     *
+     * @throws Problem when there is none, or when it is somebody else's
+     */
+    @Transactional(readOnly = true)
+    public BookPage page(Person person, String itemId) {
+        ServedItem served = items.requireSeen(person, itemId);
+        Assignment assignment = assignments.require(person, served.assignmentId());
+        ItemView item = practice.item(served).orElseThrow(() -> Problem.notFound("There is no such page for you."));
+        return new BookPage(people.require(served.personId()).name(), assignment.id(), assignment.title(), served.ref().skill(),
+                Catalogue.generator(served.ref().skill()).name(), assignment.policy().work() == Policy.Work.REQUIRED, item,
+                shown(work.page(person, itemId).lines(), Catalogue.make(served.ref())));
+    }
+
+    private static List<ShownLine> shown(List<WorkLine> lines, Item item) {
+        Syntax syntax = Syntax.line(WorkLetters.of(item));
+        return lines.stream().filter(line -> !line.text().isBlank())
+                .map(line -> new ShownLine(line.text(), line.struck(), Reader.read(line.text(), syntax).latex())).toList();
+    }
+}

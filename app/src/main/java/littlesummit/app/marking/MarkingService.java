@@ -1,0 +1,72 @@
+package littlesummit.app.marking;
+
+import java.time.Instant;
+import java.util.List;
+import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.people.PeopleService;
+import littlesummit.app.people.Person;
+import littlesummit.app.web.Problem;
+import littlesummit.app.working.WorkService;
+import littlesummit.core.skill.Catalogue;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The reading table: work that was handed in, and what the instructor says of it. */
+@Service
+class MarkingService {
+    private static final int MOST_COMMENTS = 20;
+    private final WorkService work;
+    private final PeopleService people;
+    private final AssignmentService assignments;
+    private final SavedCommentRepository comments;
+
+    MarkingService(WorkService work, PeopleService people, AssignmentService assignments, SavedCommentRepository comments) {
+        this.work = work;
+        this.people = people;
+        this.assignments = assignments;
+        this.comments = comments;
+    }
+
+    /** @param waiting the longest waiting first */
+    record Pile(List<WaitingPage> waiting, List<Comment> comments) {}
+
+    record WaitingPage(String itemId, String studentId, String student, String assignment, String skillId, String skill, Instant since) {}
+
+    /** A sentence that is written often. */
+    record Comment(String id, String text) {}
+
+    @Transactional(readOnly = true)
+    public Pile pile(Person instructor) {
+        return new Pile(work.waiting(instructor.classId()).stream().map(w -> page(instructor, w)).toList(), saved(instructor));
+    }
+
+    private WaitingPage page(Person instructor, WorkService.Waiting w) {
+        return new WaitingPage(w.itemId(), w.personId(), people.require(w.personId()).name(), assignments.require(instructor, w.assignmentId()).title(),
+                w.skillId(), Catalogue.generator(w.skillId()).name(), w.since());
+    }
+
+    @Transactional(readOnly = true)
+    public List<Comment> saved(Person instructor) {
+        return comments.findByPersonIdOrderByText(instructor.id()).stream().map(c -> new Comment(c.id(), c.text())).toList();
+    }
+
+    /** @throws Problem when there are many already */
+    @Transactional
+    public List<Comment> save(Person instructor, String text) {
+        List<Comment> there = saved(instructor);
+        if (there.size() >= MOST_COMMENTS) {
+            throw Problem.badRequest("You have " + MOST_COMMENTS + " saved comments. Take one away first.");
+        }
+        if (there.stream().noneMatch(c -> c.text().equals(text.strip()))) {
+            comments.saveAndFlush(new SavedCommentEntity(instructor.id(), text.strip()));
+        }
+        return saved(instructor);
+    }
+
+    @Transactional
+    public List<Comment> forget(Person instructor, String id) {
+        comments.findById(id).filter(c -> c.personId().equals(instructor.id())).ifPresent(comments::delete);
+        comments.flush();
+        return saved(instructor);
+    }
+}

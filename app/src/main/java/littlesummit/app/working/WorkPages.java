@@ -1,0 +1,73 @@
+package littlesummit.app.working;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Clock;
+import java.util.Optional;
+import littlesummit.app.people.Person;
+import littlesummit.app.served.ServedItem;
+import littlesummit.app.served.ServedItems;
+import littlesummit.core.working.WorkState;
+import littlesummit.core.working.ink.Layer;
+import org.springframework.stereotype.Component;
+
+/** The rows of pages, and what each of them holds. */
+@Component
+class WorkPages {
+    private final WorkPageRepository pages;
+    private final InkStrokeRepository strokes;
+    private final PhotoRepository photos;
+    private final ServedItems items;
+    private final ObjectMapper json;
+    private final Clock clock;
+
+    WorkPages(WorkPageRepository pages, InkStrokeRepository strokes, PhotoRepository photos, ServedItems items, ObjectMapper json, Clock clock) {
+        this.pages = pages;
+        this.strokes = strokes;
+        this.photos = photos;
+        this.items = items;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    Optional<WorkPageEntity> find(String itemId) {
+        return pages.findById(itemId);
+    }
+
+    /** The student's own page, begun when there is none. */
+    WorkPageEntity own(Person owner, String itemId) {
+        ServedItem item = items.require(owner, itemId);
+        return pages.findById(itemId).orElseGet(() -> pages.saveAndFlush(new WorkPageEntity(owner, item, write(WorkState.START), clock.instant())));
+    }
+
+    WorkState state(WorkPageEntity page) {
+        try {
+            return json.readValue(page.state(), WorkState.class);
+        } catch (JsonProcessingException damaged) {
+            throw new IllegalStateException("state of the page of item " + page.itemId(), damaged);
+        }
+    }
+
+    void move(WorkPageEntity page, WorkState to) {
+        page.move(write(to), to.waitingSince());
+    }
+
+    /** After every change of the page by its owner. */
+    void edited(WorkPageEntity page) {
+        page.touched(clock.instant());
+        move(page, state(page).edited(hasContent(page)));
+    }
+
+    private boolean hasContent(WorkPageEntity page) {
+        return page.lines().stream().anyMatch(line -> !line.text().isBlank()) || strokes.existsByItemIdAndLayer(page.itemId(), Layer.WORK)
+                || photos.countByItemId(page.itemId()) > 0;
+    }
+
+    private String write(WorkState state) {
+        try {
+            return json.writerFor(WorkState.class).writeValueAsString(state);
+        } catch (JsonProcessingException bug) {
+            throw new IllegalStateException(bug);
+        }
+    }
+}

@@ -1,0 +1,4 @@
+package littlesummit.core.working.ink;
+
+/** Whose hand drew it: the student's work, or the instructor's marks on it. */
+public enum Layer { WORK, MARKS }

@@ -1,0 +1,64 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
+import { api, taken } from '../../api/client';
+import { Button } from '../../ui/Button';
+
+const FILES: [string, string][] = [
+  ['txt', 'Lines as plain text'],
+  ['tex', 'Lines as LaTeX'],
+  ['svg', 'Ink as a picture (SVG)'],
+  ['inkml', 'Ink as strokes (InkML)'],
+];
+
+/** The page as files in open formats. @param own whether ink may be brought in */
+export default function PageFiles({ itemId, own }: { itemId: string; own: boolean }) {
+  const picker = useRef<HTMLInputElement>(null);
+  const queries = useQueryClient();
+  const bring = useMutation({
+    mutationFn: async (file: File) => taken(api.POST('/api/items/{itemId}/ink/import', { params: { path: { itemId } }, body: { inkml: await file.text() } })),
+    onSuccess: () => {
+      void queries.invalidateQueries({ queryKey: ['ink', itemId] });
+      void queries.invalidateQueries({ queryKey: ['work', itemId] });
+    },
+    retry: false,
+  });
+  return (
+    <div className="grid justify-items-start gap-2 p-2">
+      <p>Take this page with you:</p>
+      <ul className="grid gap-1">
+        {FILES.map(([kind, name]) => (
+          <li key={kind}>
+            <a href={`/api/items/${itemId}/work.${kind}`} download>
+              {name}
+            </a>
+          </li>
+        ))}
+      </ul>
+      {own && (
+        <>
+          <p className="mt-2">Drawn elsewhere?</p>
+          <Button onClick={() => picker.current?.click()} disabled={bring.isPending}>
+            Bring in an InkML file
+          </Button>
+          <input
+            ref={picker}
+            type="file"
+            className="sr-only"
+            tabIndex={-1}
+            aria-label="InkML file"
+            accept=".inkml,.xml,application/inkml+xml"
+            onChange={(e) => {
+              const file = e.target.files?.[0];
+              if (file !== undefined) {
+                bring.mutate(file);
+              }
+              e.target.value = '';
+            }}
+          />
+          {bring.isSuccess && <p role="status">It is on the sheet: {bring.data.strokes === 1 ? 'one stroke' : `${bring.data.strokes} strokes`} now.</p>}
+          {bring.isError && <p role="alert" className="text-rust">{bring.error.message}</p>}
+        </>
+      )}
+    </div>
+  );
+}
