@@ -8,13 +8,13 @@ const LOOKS: Record<Look, string> = {
   quiet: 'bg-transparent border-transparent text-ink underline underline-offset-4 hover:bg-spruce-wash',
 };
 
-/** @param hint the key that does the same */
-export function Button({ look = 'plain', hint, className = '', children, ...rest }: ComponentProps<'button'> & { look?: Look; hint?: string }) {
+/** @param hint the key that does the same; @param small for tools that stand close together */
+export function Button({ look = 'plain', hint, small = false, className = '', children, ...rest }: ComponentProps<'button'> & { look?: Look; hint?: string; small?: boolean }) {
   return (
     <button
       type="button"
       {...rest}
-      className={`inline-flex min-h-10 cursor-pointer items-center gap-2 rounded-slip border px-4 py-1.5 text-base disabled:cursor-default disabled:opacity-50 ${LOOKS[look]} ${className}`}
+      className={`inline-flex cursor-pointer items-center gap-2 rounded-slip border ${small ? 'min-h-8 px-2 text-sm' : 'min-h-10 px-4 py-1.5 text-base'} disabled:cursor-default disabled:opacity-50 ${LOOKS[look]} ${className}`}
     >
       {children}
       {hint !== undefined && <kbd className="rounded border border-current/50 px-1.5 font-sans text-xs font-normal opacity-90">{hint}</kbd>}

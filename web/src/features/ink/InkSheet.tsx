@@ -68,8 +68,8 @@ function Sheet({ itemId, layer, paper, under, children, ink }: Props & { ink: Sc
     }
   };
   return (
-    // oxlint-disable-next-line jsx-a11y/no-static-element-interactions -- keys of the buttons inside
-    <div className="grid gap-2" onKeyDown={onKey} data-ink-strokes={strokes.length}>
+    // oxlint-disable-next-line jsx-a11y/no-static-element-interactions -- keys for what was drawn last; it takes the focus when it is drawn on
+    <div tabIndex={-1} className="grid gap-2 outline-none" onKeyDown={onKey} data-ink-strokes={strokes.length}>
       <Toolbar
         settings={settings}
         pens={ink.pens}
@@ -85,10 +85,10 @@ function Sheet({ itemId, layer, paper, under, children, ink }: Props & { ink: Sc
       {selected.length > 0 && (
         <p className="flex flex-wrap items-center gap-2 text-sm">
           {selected.length === 1 ? 'One stroke chosen.' : `${selected.length} strokes chosen.`} Drag to move.
-          <Button className="min-h-8 px-2 text-sm" onClick={double}>
+          <Button small onClick={double}>
             Copy
           </Button>
-          <Button className="min-h-8 px-2 text-sm" onClick={remove}>
+          <Button small onClick={remove}>
             Take away
           </Button>
         </p>

@@ -144,16 +144,16 @@ export function Surface(props: Props) {
         {chosen.length > 0 && <ChosenBox strokes={chosen} view={view} />}
       </div>
       <div className="mt-1 flex items-center gap-1 text-sm text-soft" role="group" aria-label="Size of the sheet">
-        <Button className="min-h-8 px-3" aria-label="Smaller" onClick={() => setView((now) => zoomed(now, 0.8, width / 2, 0, width))}>
+        <Button small aria-label="Smaller" onClick={() => setView((now) => zoomed(now, 0.8, width / 2, 0, width))}>
           −
         </Button>
-        <Button className="min-h-8 px-3" aria-label="Larger" onClick={() => setView((now) => zoomed(now, 1.25, width / 2, 0, width))}>
+        <Button small aria-label="Larger" onClick={() => setView((now) => zoomed(now, 1.25, width / 2, 0, width))}>
           +
         </Button>
-        <Button look="quiet" className="min-h-8 px-2 text-sm" onClick={() => setView(fitted(width))}>
+        <Button look="quiet" small onClick={() => setView(fitted(width))}>
           Whole width, from the top
         </Button>
-        <Button look="quiet" className="min-h-8 px-2 text-sm" onClick={() => setView((now) => panned(now, 0, -HEIGHT_PX * 0.7, width))}>
+        <Button look="quiet" small onClick={() => setView((now) => panned(now, 0, -HEIGHT_PX * 0.7, width))}>
           Further down
         </Button>
       </div>

@@ -11,7 +11,7 @@ export function outline(stroke: Stroke): string {
     size: stroke.width,
     thinning: stroke.tool === 'PEN' ? THINNING : 0,
     smoothing: 0.5,
-    streamline: 0.3,
+    streamline: 0.15,
     simulatePressure: false,
     last: true,
   });

@@ -113,7 +113,7 @@ function Saved({ marking, comment, onUse }: { marking: Marking; comment: string;
           ))}
         </ul>
       )}
-      <Button look="quiet" className="w-fit px-0 text-sm" disabled={comment.trim() === '' || marking.save.isPending} onClick={() => marking.save.mutate(comment.slice(0, 500))}>
+      <Button look="quiet" small className="w-fit" disabled={comment.trim() === '' || marking.save.isPending} onClick={() => marking.save.mutate(comment.slice(0, 500))}>
         Keep this comment for other pages
       </Button>
     </div>

@@ -82,7 +82,7 @@ function Desk({ view, practice }: { view: View; practice: Practice }) {
           letters={view.item.letters}
           figures={figuresOf(view.item)}
           required={view.workRequired}
-          onWide={() => setWide(!wide)}
+          wide={{ is: wide, turn: () => setWide(!wide) }}
           checking={view.checksOwnLines ? { place: { assignmentId: view.assignmentId, skillId: view.skillId }, allowed: view.item.checksLines } : undefined}
         />
       </main>

@@ -98,10 +98,10 @@ function LineTools({ page, at, act }: { page: Page; at: number; act: (action: Ac
     ['Undo', 'Undo the last change of the order', () => act({ do: 'undo' }), page.past.length === 0],
   ];
   return (
-    <div className="mt-2 flex flex-wrap items-center gap-1 bg-leaf" role="group" aria-label={`Line ${at + 1}`}>
+    <div className="mt-2 flex flex-wrap items-center gap-1 bg-leaf" role="group" aria-label="What can be done with this line">
       <span className="w-14 text-sm text-soft">Line {at + 1}</span>
       {tools.map(([name, title, run, off]) => (
-        <Button key={name} className="min-h-8 px-2 text-sm" title={title} disabled={off} onClick={run}>
+        <Button key={name} small title={title} disabled={off} onClick={run}>
           {name}
         </Button>
       ))}

@@ -78,10 +78,10 @@ export default function Photos({ itemId, page }: { itemId: string; page: Page })
           <li key={photo.id} className="grid gap-1 bg-leaf">
             <PhotoShown photo={photo} number={i + 1} />
             <span className="flex gap-1">
-              <Button className="min-h-8 px-2 text-sm" disabled={turn.isPending} onClick={() => turn.mutate(photo.id)}>
+              <Button small disabled={turn.isPending} onClick={() => turn.mutate(photo.id)}>
                 Turn right
               </Button>
-              <Button className="min-h-8 px-2 text-sm" disabled={remove.isPending} onClick={() => remove.mutate(photo.id)}>
+              <Button small disabled={remove.isPending} onClick={() => remove.mutate(photo.id)}>
                 Take away
               </Button>
             </span>

@@ -29,8 +29,8 @@ type Props = {
   figures: Schemas['Figure'][];
   required: boolean;
   checking?: Checking;
-  /** Makes the page wider or narrower. */
-  onWide?: () => void;
+  /** Whether the page is the wider side; none where it cannot be changed. */
+  wide?: { is: boolean; turn: () => void };
 };
 
 /** The right side: the student's own page beside the item, kept as it is written. */
@@ -47,7 +47,7 @@ export function WorkPage(props: Props) {
 
 const TAB = 'cursor-pointer border-b-2 border-transparent px-2 py-1 text-soft data-[state=active]:border-larch-mark data-[state=active]:font-semibold data-[state=active]:text-ink';
 
-function Leaves({ itemId, letters, figures, required, checking, onWide, page }: Props & { page: Page }) {
+function Leaves({ itemId, letters, figures, required, checking, wide, page }: Props & { page: Page }) {
   const queries = useQueryClient();
   const handIn = useMutation({
     mutationFn: () => taken(api.POST('/api/items/{itemId}/work/hand-in', { params: { path: { itemId } } })),
@@ -58,9 +58,9 @@ function Leaves({ itemId, letters, figures, required, checking, onWide, page }: 
     <>
       <div className="flex flex-wrap items-center justify-between gap-x-4 bg-leaf text-sm">
         <h2 className="font-semibold text-soft">Your page for this item</h2>
-        {onWide !== undefined && (
-          <Button look="quiet" className="hidden min-h-8 px-2 text-sm md:inline-flex" onClick={onWide}>
-            Wider, narrower
+        {wide !== undefined && (
+          <Button look="quiet" small className="hidden md:inline-flex" onClick={wide.turn}>
+            {wide.is ? 'Narrower page' : 'Wider page'}
           </Button>
         )}
       </div>

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ForcedColors;
 import java.util.List;
@@ -36,7 +37,7 @@ class AccessTest extends BrowserTest {
             assertThat(page.getByText("Hut stores")).isVisible();
             findsNothing(page, "due " + scheme);
             desk.open("Go on: Hut stores");
-            page.getByRole(com.microsoft.playwright.options.AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Show numbers")).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Show numbers")).click();
             desk.answer(0, scheme == ColorScheme.LIGHT ? "17" : "18+");
             assertThat(page.locator("[data-verdict]")).isVisible();
             findsNothing(page, "practice " + scheme);
@@ -50,7 +51,7 @@ class AccessTest extends BrowserTest {
         findsNothing(page, "walk-through");
         page.keyboard().press("Escape");
         page.keyboard().press("?");
-        assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG)).isVisible();
+        assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
         findsNothing(page, "keys");
     }
 
@@ -60,7 +61,7 @@ class AccessTest extends BrowserTest {
         new Desk(summit, page, "nela");
         for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
             page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
-            for (String[] view : new String[][] {{"/map", "Map of skills"}, {"/entering", "Enter three quarters."}, {"/questions", "Your questions"}}) {
+            for (String[] view : new String[][] {{"/map", "Map of skills"}, {"/entering", "Enter three quarters."}, {"/questions", "Your questions"}, {"/book", "Words in your lines"}}) {
                 page.navigate(view[0]);
                 assertThat(page.getByText(view[1])).isVisible();
                 findsNothing(page, view[0] + " " + scheme);
@@ -69,12 +70,37 @@ class AccessTest extends BrowserTest {
     }
 
     @Test
+    void axeFindsNothingWhereWorkIsShownAndRead() {
+        Page page = browser.window(summit.address());
+        Desk desk = new Desk(summit, page, "ansa");
+        desk.open("Go on: Loads in balance");
+        Page reader = browser.window(summit.address());
+        new Desk(summit, reader, "orla");
+        for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
+            page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+            for (String leaf : List.of("Write", "Draw", "Photos", "Files")) {
+                page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(leaf)).click();
+                findsNothing(page, leaf + " " + scheme);
+            }
+            reader.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+            reader.navigate("/handed-in");
+            reader.getByLabel("Waiting work").locator("li button").first().click();
+            assertThat(reader.locator("[data-ink-surface]")).isVisible();
+            findsNothing(reader, "reading table " + scheme);
+        }
+        page.navigate("/book");
+        page.locator("main li a").first().click();
+        assertThat(page.locator("[data-line]").first()).isVisible();
+        findsNothing(page, "a page of the book");
+    }
+
+    @Test
     void nothingIsCutOffAt320Pixels() {
         Page page = browser.window(summit.address());
         page.setViewportSize(320, 700);
         Desk desk = new Desk(summit, page, "nela");
         assertEquals(320, page.evaluate("document.documentElement.scrollWidth"));
-        for (String view : List.of("/map", "/entering", "/questions")) {
+        for (String view : List.of("/map", "/entering", "/questions", "/book")) {
             page.navigate(view);
             page.waitForTimeout(300);
             assertEquals(320, page.evaluate("document.documentElement.scrollWidth"), view);

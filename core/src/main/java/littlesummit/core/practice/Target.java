@@ -13,7 +13,7 @@ public sealed interface Target {
     /** @param percent share right to reach; @param items size of the fixed set */
     record Percent(int percent, int items) implements Target {
         /** Tier of an item of the set, by its place: shares as in the weights of the score. */
-        static int tier(int place, int items) {
+        public static int tier(int place, int items) {
             double share = (place + 0.5) / items;
             return share < Mastery.WEIGHTS[0] ? 1 : share < Mastery.WEIGHTS[0] + Mastery.WEIGHTS[1] ? 2 : 3;
         }
