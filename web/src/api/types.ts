@@ -125,7 +125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["save_1"];
+        post: operations["save_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -252,7 +252,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["page"];
-        put: operations["save"];
+        put: operations["save_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -500,6 +500,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/quiz/{assignmentId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quiz/{assignmentId}/items/{itemId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quiz/{assignmentId}/items/{itemId}/flag": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["flag"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quiz/{assignmentId}/rounds/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["result"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quiz/{assignmentId}/rounds/{number}/corrections/{slot}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["correct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quiz/{assignmentId}/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quiz/{assignmentId}/submit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["submit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reading": {
         parameters: {
             query?: never;
@@ -630,6 +742,7 @@ export interface components {
             assignmentId: string;
             item: components["schemas"]["ItemView"];
             lines: components["schemas"]["ShownLine"][];
+            note: string;
             skill: string;
             skillId: string;
             student: string;
@@ -657,6 +770,9 @@ export interface components {
         Conflict: {
             entry: string;
             lastLine: string;
+        };
+        Correction: {
+            note: string;
         };
         Credit: {
             comment: string;
@@ -718,6 +834,7 @@ export interface components {
             id: string;
             late: boolean;
             policy: string[];
+            quiz?: components["schemas"]["Summary"];
             resume: string;
             /** Format: int32 */
             sentBack: number;
@@ -916,6 +1033,9 @@ export interface components {
             /** @enum {string} */
             kind: "Straights";
         };
+        Flag: {
+            on: boolean;
+        };
         Forecast: {
             /** Format: int32 */
             atLeast: number;
@@ -1068,6 +1188,7 @@ export interface components {
             hasInk: boolean;
             itemId: string;
             lines: components["schemas"]["ShownLine"][];
+            note: string;
             /** Format: int32 */
             photos: number;
             skill: string;
@@ -1125,6 +1246,20 @@ export interface components {
             stands: number;
             why: string;
         };
+        PointsRow: {
+            adds: string;
+            full: boolean;
+            have: string;
+            /** Format: int32 */
+            most: number;
+            what: string;
+        };
+        PointsView: {
+            have: string;
+            /** Format: int32 */
+            most: number;
+            rows: components["schemas"]["PointsRow"][];
+        };
         PracticeView: {
             around: components["schemas"]["Around"];
             assignment: string;
@@ -1161,6 +1296,39 @@ export interface components {
             stem: components["schemas"]["Block"][];
             student: string;
             tries: components["schemas"]["Try"][];
+        };
+        QuizSkill: {
+            id: string;
+            /** Format: int32 */
+            items: number;
+            name: string;
+        };
+        QuizView: {
+            assignment: string;
+            assignmentId: string;
+            /** Format: int32 */
+            best: number;
+            done: components["schemas"]["RoundView"][];
+            /** Format: date-time */
+            due?: string;
+            /** Format: int32 */
+            extraPercent: number;
+            /** Format: int32 */
+            items: number;
+            /** Format: int32 */
+            minutes: number;
+            opensAfter: string[];
+            /** @enum {string} */
+            phase: "READY" | "RUNNING" | "CORRECTING" | "FINISHED";
+            points: components["schemas"]["PointsView"];
+            reached: boolean;
+            /** Format: int32 */
+            rounds: number;
+            rules: string[];
+            running?: components["schemas"]["Running"];
+            skills: components["schemas"]["QuizSkill"][];
+            /** Format: int32 */
+            target: number;
         };
         ReadAs: {
             /** Format: int32 */
@@ -1228,6 +1396,15 @@ export interface components {
             palette: string[];
         };
         Result: components["schemas"]["ResultValue"] | components["schemas"]["ResultUnclear"];
+        ResultItem: {
+            item: components["schemas"]["ItemView"];
+            /** @enum {string} */
+            mark: "RIGHT" | "FORM" | "WRONG" | "EMPTY";
+            note?: string;
+            /** Format: int32 */
+            slot: number;
+            wantsNote: boolean;
+        };
         ResultUnclear: {
             /** Format: int32 */
             at: number;
@@ -1241,6 +1418,48 @@ export interface components {
             /** @enum {string} */
             kind: "Value";
             rounded: boolean;
+        };
+        RoundResult: {
+            items: components["schemas"]["ResultItem"][];
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            percent: number;
+            /** @enum {string} */
+            phase: "READY" | "RUNNING" | "CORRECTING" | "FINISHED";
+            /** Format: int32 */
+            rounds: number;
+        };
+        RoundView: {
+            marks: ("RIGHT" | "FORM" | "WRONG" | "EMPTY")[];
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            percent: number;
+            /** Format: int32 */
+            toCorrect: number;
+        };
+        Running: {
+            items: components["schemas"]["RunningItem"][];
+            /** Format: int32 */
+            number: number;
+            /** Format: int64 */
+            seconds: number;
+            /** Format: int64 */
+            secondsLeft: number;
+        };
+        RunningItem: {
+            answered: boolean;
+            flagged: boolean;
+            item: components["schemas"]["ItemView"];
+            /** Format: int32 */
+            slot: number;
+            worked: boolean;
+        };
+        Saved: {
+            entries: {
+                [key: string]: string;
+            }[];
         };
         SecondView: {
             blocks: components["schemas"]["Block"][];
@@ -1289,6 +1508,17 @@ export interface components {
             tool: "PEN" | "HIGHLIGHTER";
             /** Format: double */
             width: number;
+        };
+        Submission: {
+            /** Format: int32 */
+            round: number;
+        };
+        Summary: {
+            finished: boolean;
+            open: boolean;
+            /** Format: int32 */
+            rounds: number;
+            words: string;
         };
         TargetView: {
             /** Format: int32 */
@@ -1580,7 +1810,7 @@ export interface operations {
             };
         };
     };
-    save_1: {
+    save_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1827,7 +2057,7 @@ export interface operations {
             };
         };
     };
-    save: {
+    save_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2271,6 +2501,187 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Question"];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignmentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuizView"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                assignmentId: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Saved"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    flag: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                assignmentId: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Flag"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    result: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assignmentId: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundResult"];
+                };
+            };
+        };
+    };
+    correct: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                assignmentId: string;
+                number: number;
+                slot: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Correction"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundResult"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                assignmentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuizView"];
+                };
+            };
+        };
+    };
+    submit: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                assignmentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Submission"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuizView"];
                 };
             };
         };

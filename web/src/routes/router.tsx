@@ -13,6 +13,8 @@ const TourScreen = lazy(() => import('../features/tour/TourScreen'));
 const BookScreen = lazy(() => import('../features/book/BookScreen'));
 const BookPageScreen = lazy(() => import('../features/book/BookPageScreen'));
 const MarkingScreen = lazy(() => import('../features/marking/MarkingScreen'));
+const QuizScreen = lazy(() => import('../features/quiz/QuizScreen'));
+const ResultScreen = lazy(() => import('../features/quiz/ResultScreen'));
 const QuestionsScreen = lazy(() => import('../features/question/QuestionsScreen'));
 
 const later = (screen: ReactNode) => <Suspense fallback={<Notice title="Opening the page." />}>{screen}</Suspense>;
@@ -34,6 +36,8 @@ export const router = createBrowserRouter([
       { path: '/book/:itemId', element: later(<BookPageScreen />) },
       { path: '/handed-in', element: later(<MarkingScreen />) },
       { path: '/handed-in/:itemId', element: later(<MarkingScreen />) },
+      { path: '/quiz/:assignmentId', element: later(<QuizScreen />) },
+      { path: '/quiz/:assignmentId/round/:number', element: later(<ResultScreen />) },
       { path: '/questions', element: later(<QuestionsScreen />) },
       { path: '/gallery', element: gallery },
       { path: '/gallery/:skillId/:tier/:seed', element: gallery },

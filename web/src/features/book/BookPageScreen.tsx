@@ -32,6 +32,12 @@ export default function BookPageScreen() {
               <Link to="/book">Your book</Link> · {found.data.assignment} · <h1 className="inline">{found.data.skill}</h1>, item {found.data.item.number}
             </p>
             <ItemShown item={found.data.item} />
+            {found.data.note !== '' && (
+              <section aria-label="Your correction" className="rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
+                <p className="text-sm text-soft">Your correction</p>
+                <p className="font-serif text-lg whitespace-pre-wrap">{found.data.note}</p>
+              </section>
+            )}
             {page.isSuccess && page.data.hasInk && (
               <details open={page.data.state.kind === 'Read' || page.data.state.kind === 'SentBack'}>
                 <summary className="cursor-pointer text-glacier">The drawn work, with any marks on it</summary>

@@ -95,6 +95,7 @@ function Row({ page }: { page: Entry }) {
           ))}
           {written.length > 4 && <span className="text-soft">and {written.length - 4} more</span>}
         </span>
+        {page.note !== '' && <span className="mt-1 block border-l-2 border-larch-mark bg-leaf pl-2 font-serif">Correction: {page.note}</span>}
         {more.length > 0 && <span className="bg-leaf text-sm text-soft">with {more.join(' and ')}</span>}
       </Link>
     </li>

@@ -109,6 +109,14 @@ function Row({ assignment: a, now }: { assignment: Assignment; now: Date }) {
               : {stateOf(s, a)}
             </li>
           ))}
+          {a.quiz !== undefined && (
+            <li>
+              <Link to={`/quiz/${a.id}`} className="text-soft underline decoration-rule underline-offset-4 hover:decoration-ink">
+                Quiz in rounds
+              </Link>
+              : {a.quiz.words}
+            </li>
+          )}
         </ul>
         <p className="text-sm text-soft">
           Target: {a.target}
@@ -127,7 +135,7 @@ function Row({ assignment: a, now }: { assignment: Assignment; now: Date }) {
         ))}
       </div>
       <Link
-        to={`/practice/${a.id}/${a.resume}`}
+        to={a.quiz?.open === true && (a.skills.length === 0 || !a.quiz.finished) ? `/quiz/${a.id}` : `/practice/${a.id}/${a.resume}`}
         aria-label={`${actionOf(a)}: ${a.title}`}
         className={`col-start-2 justify-self-start rounded-slip border px-4 py-2 no-underline md:col-start-auto md:justify-self-end ${
           a.started && !a.finished ? 'border-spruce bg-spruce font-semibold text-on-spruce' : 'border-edge bg-leaf text-ink'

@@ -1,11 +1,10 @@
-import { type KeyboardEvent, lazy, Suspense, useRef } from 'react';
+import { type KeyboardEvent, useRef } from 'react';
 import type { Schemas } from '../../api/client';
+import { MathField } from '../../math/MathField';
 import { useReading } from '../../math/useReading';
 import { Tex } from '../../ui/Tex';
 import type { Action, Line } from './lines';
 import { LineSays } from './LineSays';
-
-const MathField = lazy(() => import('../../math/MathField').then((m) => ({ default: m.MathField })));
 
 type RowProps = {
   index: number;
@@ -63,9 +62,7 @@ export function LineRow({ index, line, letters, view, onAction, onFocus }: RowPr
         {index + 1}
       </span>
       {line.math ? (
-        <Suspense fallback={<span className="text-soft">Opening the math field.</span>}>
-          <MathField id={`line-${line.id}`} label={`Line ${index + 1}`} kind="line" letters={letters} value={line.text} describedBy="" line onChange={type} onEnter={() => onAction({ do: 'enter', at: index }, index + 1)} onReady={() => {}} />
-        </Suspense>
+        <MathField id={`line-${line.id}`} label={`Line ${index + 1}`} kind="line" letters={letters} value={line.text} describedBy="" line onChange={type} onEnter={() => onAction({ do: 'enter', at: index }, index + 1)} onReady={() => {}} />
       ) : (
         <input
           data-line

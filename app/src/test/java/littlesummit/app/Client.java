@@ -48,7 +48,7 @@ public final class Client {
     }
 
     public Answer put(String path, String body) {
-        return send(MockMvcRequestBuilders.request(HttpMethod.PUT, path).contentType(MediaType.APPLICATION_JSON).content(body));
+        return send(MockMvcRequestBuilders.request(HttpMethod.PUT, path).header("Idempotency-Key", UUID.randomUUID().toString()).contentType(MediaType.APPLICATION_JSON).content(body));
     }
 
     public Answer delete(String path) {

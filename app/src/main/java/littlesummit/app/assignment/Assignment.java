@@ -5,9 +5,21 @@ import java.util.List;
 import java.util.Optional;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
+import littlesummit.core.quiz.QuizPlan;
 
-/** @param skills ids, in the order in which they are worked; @param due empty for practice of one's own choice */
-public record Assignment(String id, String title, List<String> skills, Target target, Policy policy, Optional<Instant> due) {
+/**
+ * What is assigned.
+ *
+ * @param skills ids, in the order in which they are worked
+ * @param quiz the whole of it when the target is a quiz, else what opens at its end
+ * @param due empty for practice of one's own choice
+ */
+public record Assignment(String id, String title, List<String> skills, Target target, Policy policy, Optional<QuizPlan> quiz, Optional<Instant> due) {
+    /** Whether there is nothing to practise in it. */
+    public boolean isQuizOnly() {
+        return target instanceof Target.Quiz;
+    }
+
     /** Whether it comes late. */
     public boolean isPast(Instant now) {
         return due.filter(d -> d.isBefore(now)).isPresent();

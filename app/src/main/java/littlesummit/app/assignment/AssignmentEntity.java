@@ -12,6 +12,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Skills to work through, for a class, until a date. */
 @Entity
@@ -23,6 +24,7 @@ class AssignmentEntity {
     private String title;
     private String target;
     private String policy;
+    private String quizPlan;
     private Instant due;
 
     @ElementCollection(fetch = FetchType.EAGER)
@@ -33,12 +35,13 @@ class AssignmentEntity {
 
     protected AssignmentEntity() {}
 
-    AssignmentEntity(String id, String classId, String title, String target, String policy, Instant due, List<String> skills) {
+    AssignmentEntity(String id, String classId, String title, String target, String policy, Optional<String> quizPlan, Instant due, List<String> skills) {
         this.id = id;
         this.classId = classId;
         this.title = title;
         this.target = target;
         this.policy = policy;
+        this.quizPlan = quizPlan.orElse(null);
         this.due = due;
         this.skills = new ArrayList<>(skills);
     }
@@ -61,6 +64,10 @@ class AssignmentEntity {
 
     String policy() {
         return policy;
+    }
+
+    Optional<String> quizPlan() {
+        return Optional.ofNullable(quizPlan);
     }
 
     Instant due() {

@@ -10,6 +10,7 @@ import littlesummit.app.people.Person;
 import littlesummit.app.web.Problem;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
+import littlesummit.core.quiz.QuizPlan;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,21 +40,33 @@ public class AssignmentService {
 
     @Transactional
     public Assignment add(String classId, String title, List<String> skills, Target target, Policy policy, Instant due) {
+        return add(classId, title, skills, target, policy, Optional.empty(), due);
+    }
+
+    @Transactional
+    public Assignment add(String classId, String title, List<String> skills, Target target, Policy policy, Optional<QuizPlan> quiz, Instant due) {
+        return assignment(assignments.save(new AssignmentEntity(UUID.randomUUID().toString(), classId, title, target.code(), write(policy), quiz.map(this::write), due,
+                skills)));
+    }
+
+    private Assignment assignment(AssignmentEntity entity) {
+        return new Assignment(entity.id(), entity.title(), entity.skills(), Target.of(entity.target()).orElseThrow(), read(entity, entity.policy(), Policy.class),
+                entity.quizPlan().map(plan -> read(entity, plan, QuizPlan.class)), Optional.of(entity.due()));
+    }
+
+    private String write(Object value) {
         try {
-            AssignmentEntity entity = new AssignmentEntity(UUID.randomUUID().toString(), classId, title, target.code(),
-                    json.writeValueAsString(policy), due, skills);
-            return assignment(assignments.save(entity));
+            return json.writeValueAsString(value);
         } catch (JsonProcessingException bug) {
             throw new IllegalStateException(bug);
         }
     }
 
-    private Assignment assignment(AssignmentEntity entity) {
+    private <T> T read(AssignmentEntity entity, String text, Class<T> type) {
         try {
-            return new Assignment(entity.id(), entity.title(), entity.skills(), Target.of(entity.target()).orElseThrow(),
-                    json.readValue(entity.policy(), Policy.class), Optional.of(entity.due()));
+            return json.readValue(text, type);
         } catch (JsonProcessingException damaged) {
-            throw new IllegalStateException("policy of assignment " + entity.id(), damaged);
+            throw new IllegalStateException(type.getSimpleName() + " of assignment " + entity.id(), damaged);
         }
     }
 }

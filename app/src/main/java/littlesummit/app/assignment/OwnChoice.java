@@ -20,9 +20,9 @@ public final class OwnChoice {
     static Optional<Assignment> find(String id) {
         return switch (id) {
             case SKILLS -> Optional.of(new Assignment(SKILLS, "Own choice", Catalogue.all().stream().map(Skill::id).toList(), new Target.Score(80),
-                    Policy.DEFAULT, Optional.empty()));
+                    Policy.DEFAULT, Optional.empty(), Optional.empty()));
             case LESSONS -> Optional.of(new Assignment(LESSONS, "Lesson", Lessons.all().stream().map(Skill::id).toList(), new Target.Percent(100, 2),
-                    Policy.DEFAULT, Optional.empty()));
+                    Policy.DEFAULT, Optional.empty(), Optional.empty()));
             default -> Optional.empty();
         };
     }

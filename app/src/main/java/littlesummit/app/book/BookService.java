@@ -1,14 +1,20 @@
 package littlesummit.app.book;
 
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService;
 import littlesummit.app.practice.PracticeView.ItemView;
+import littlesummit.app.quiz.QuizService;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
@@ -18,6 +24,7 @@ import littlesummit.core.grading.Reader;
 import littlesummit.core.item.Item;
 import littlesummit.core.math.Syntax;
 import littlesummit.core.practice.Policy;
+import littlesummit.core.quiz.QuizPlan;
 import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.WorkLetters;
 import littlesummit.core.working.WorkState;
@@ -31,9 +38,11 @@ public class BookService {
     private final ServedItems items;
     private final AssignmentService assignments;
     private final PracticeService practice;
+    private final QuizService quizzes;
     private final PeopleService people;
 
-    BookService(WorkService work, ServedItems items, AssignmentService assignments, PracticeService practice, PeopleService people) {
+    BookService(WorkService work, ServedItems items, AssignmentService assignments, PracticeService practice, QuizService quizzes, PeopleService people) {
+        this.quizzes = quizzes;
         this.work = work;
         this.items = items;
         this.assignments = assignments;
@@ -46,31 +55,48 @@ public class BookService {
 
     public record SkillName(String id, String name) {}
 
-    /** @param photos how many */
-    public record PageEntry(String itemId, String assignment, String skillId, String skill, Instant startedAt, List<ShownLine> lines, boolean hasInk, int photos, WorkState state) {}
+    /** @param photos how many; @param note a correction that was written, or empty */
+    public record PageEntry(String itemId, String assignment, String skillId, String skill, Instant startedAt, List<ShownLine> lines, boolean hasInk, int photos,
+            WorkState state, String note) {}
 
     /** @param latex of a line that can be read as mathematics, else empty */
     public record ShownLine(String text, boolean struck, String latex) {}
 
     /** @param item with the answers, once it is closed; @param lines of the page, blank ones left out */
-    public record BookPage(String student, String assignmentId, String assignment, String skillId, String skill, boolean workRequired, ItemView item, List<ShownLine> lines) {}
+    public record BookPage(String student, String assignmentId, String assignment, String skillId, String skill, boolean workRequired, ItemView item, List<ShownLine> lines, String note) {}
 
-    /** @param skill id to look for, blank for all; @param words that a page must have in its lines, all of them */
+    /** @param skill id to look for, blank for all; @param words that a page must have in its lines or its note, all of them */
     @Transactional(readOnly = true)
     public Book book(Person person, String skill, String words) {
-        List<WorkService.Entry> all = work.entries(person.id());
-        List<SkillName> skills = all.stream().map(WorkService.Entry::skillId).distinct().map(id -> new SkillName(id, Catalogue.generator(id).name())).toList();
-        return new Book(skills, all.stream().filter(e -> skill.isBlank() || e.skillId().equals(skill)).filter(e -> has(e, words)).map(e -> entry(person, e)).toList());
+        Map<String, QuizService.Note> notes = quizzes.notes(person.id()).stream().collect(Collectors.toMap(QuizService.Note::itemId, n -> n));
+        List<PageEntry> all = new ArrayList<>();
+        for (WorkService.Entry e : work.entries(person.id())) {
+            all.add(entry(person, e, Optional.ofNullable(notes.remove(e.itemId()))));
+        }
+        notes.values().forEach(n -> all.add(entry(person, n)));
+        all.sort(Comparator.comparing(PageEntry::startedAt).reversed());
+        List<SkillName> skills = all.stream().map(e -> new SkillName(e.skillId(), e.skill())).distinct().toList();
+        return new Book(skills, all.stream().filter(e -> skill.isBlank() || e.skillId().equals(skill)).filter(e -> has(e, words)).toList());
     }
 
-    private static boolean has(WorkService.Entry entry, String words) {
-        String text = String.join("\n", entry.lines().stream().map(WorkLine::text).toList()).toLowerCase(Locale.ROOT);
+    private static boolean has(PageEntry entry, String words) {
+        String text = (String.join("\n", entry.lines().stream().map(ShownLine::text).toList()) + "\n" + entry.note()).toLowerCase(Locale.ROOT);
         return List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+")).stream().allMatch(text::contains);
     }
 
-    private PageEntry entry(Person person, WorkService.Entry e) {
-        return new PageEntry(e.itemId(), assignments.require(person, e.assignmentId()).title(), e.skillId(), Catalogue.generator(e.skillId()).name(), e.startedAt(),
-                shown(e.lines(), Catalogue.make(items.requireSeen(person, e.itemId()).ref())), e.hasInk(), e.photos(), e.state());
+    private PageEntry entry(Person person, WorkService.Entry e, Optional<QuizService.Note> note) {
+        return new PageEntry(e.itemId(), title(person, e.assignmentId()), e.skillId(), Catalogue.generator(e.skillId()).name(), e.startedAt(),
+                shown(e.lines(), Catalogue.make(items.requireSeen(person, e.itemId()).ref())), e.hasInk(), e.photos(), e.state(), note.map(QuizService.Note::text).orElse(""));
+    }
+
+    /** A correction of an item that has no page of work. */
+    private PageEntry entry(Person person, QuizService.Note n) {
+        return new PageEntry(n.itemId(), title(person, n.assignmentId()), n.skillId(), Catalogue.require(n.skillId()).name(), n.at(), List.of(), false, 0,
+                WorkState.START, n.text());
+    }
+
+    private String title(Person person, String assignmentId) {
+        return assignments.require(person, assignmentId).title();
     }
 
     /**
@@ -78,14 +104,19 @@ public class BookService {
      *
      * @throws Problem when there is none, or when it is somebody else's
      */
-    @Transactional(readOnly = true)
+    @Transactional
     public BookPage page(Person person, String itemId) {
         ServedItem served = items.requireSeen(person, itemId);
         Assignment assignment = assignments.require(person, served.assignmentId());
-        ItemView item = practice.item(served).orElseThrow(() -> Problem.notFound("There is no such page for you."));
+        ItemView item = practice.item(served).or(() -> quizzes.item(served)).orElseThrow(() -> Problem.notFound("There is no such page for you."));
         return new BookPage(people.require(served.personId()).name(), assignment.id(), assignment.title(), served.ref().skill(),
-                Catalogue.generator(served.ref().skill()).name(), assignment.policy().work() == Policy.Work.REQUIRED, item,
-                shown(work.page(person, itemId).lines(), Catalogue.make(served.ref())));
+                Catalogue.generator(served.ref().skill()).name(), wantsWork(assignment), item,
+                shown(work.page(person, itemId).lines(), Catalogue.make(served.ref())),
+                quizzes.notes(served.personId()).stream().filter(n -> n.itemId().equals(itemId)).map(QuizService.Note::text).findFirst().orElse(""));
+    }
+
+    private static boolean wantsWork(Assignment assignment) {
+        return assignment.policy().work() == Policy.Work.REQUIRED || assignment.isQuizOnly() && assignment.quiz().filter(QuizPlan::workRequired).isPresent();
     }
 
     private static List<ShownLine> shown(List<WorkLine> lines, Item item) {

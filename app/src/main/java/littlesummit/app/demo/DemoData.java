@@ -6,6 +6,7 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.PeopleService;
@@ -13,6 +14,8 @@ import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
+import littlesummit.core.quiz.PointsScheme;
+import littlesummit.core.quiz.QuizPlan;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -78,6 +81,10 @@ class DemoData implements SmartLifecycle {
         Assignment past = assignments.add(classId, "Weather log", List.of("scientific-notation"), new Target.Score(80), Policy.DEFAULT, due(-4));
         Policy shown = new Policy(3, 1, 2, 1, true, true, true, Policy.LineCheck.ALWAYS, Policy.Calculator.AS_ITEM, Policy.Work.REQUIRED);
         Assignment loads = assignments.add(classId, "Loads in balance", List.of("both-sides", "one-step-multiplication"), new Target.Score(80), shown, due(8));
+        assignments.add(classId, "Gauge round", List.of("scientific-notation", "percent-discount", "prime-factors", "both-sides", "mean"), new Target.Quiz(100), Policy.DEFAULT,
+                Optional.of(QuizPlan.usual(List.of("scientific-notation", "percent-discount", "prime-factors", "both-sides", "mean"), 10, 100)), due(4));
+        assignments.add(classId, "Signal flags", List.of("absolute-value"), new Target.Run(2, 3), Policy.DEFAULT,
+                Optional.of(new QuizPlan(List.of(new QuizPlan.Share("absolute-value", 4)), 10, 3, 75, PointsScheme.DEFAULT, Policy.Calculator.NEVER, false)), due(10));
         people.add("wim", "Wim Tarrow", Role.STUDENT, PASSWORD, classId);
         Person middle = people.add("nela", "Nela Brisk", Role.STUDENT, PASSWORD, classId);
         clock.setBack(Duration.ofDays(9));

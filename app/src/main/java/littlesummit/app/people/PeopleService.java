@@ -57,6 +57,18 @@ public class PeopleService {
         return people.findById(id).map(this::person).orElseThrow(() -> Problem.notFound("There is nobody like that."));
     }
 
+    /** Extra time in quizzes, in percent of the usual time. */
+    @Transactional(readOnly = true)
+    public int extraTime(String personId) {
+        return people.findById(personId).map(PersonEntity::extraTime).orElse(0);
+    }
+
+    /** @param percent 0 to 200 */
+    @Transactional
+    public void allowExtraTime(String personId, int percent) {
+        people.findById(personId).orElseThrow(() -> Problem.notFound("There is nobody like that.")).allow(percent);
+    }
+
     @Transactional
     public String addClass(String name) {
         String id = UUID.randomUUID().toString();

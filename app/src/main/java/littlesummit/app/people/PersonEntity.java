@@ -27,6 +27,7 @@ class PersonEntity {
     @Column(name = "class_id")
     private String classId;
     private int wrongTries;
+    private int extraTime;
     private Instant lockedUntil;
 
     protected PersonEntity() {}
@@ -54,6 +55,14 @@ class PersonEntity {
 
     String passwordHash() {
         return passwordHash;
+    }
+
+    int extraTime() {
+        return extraTime;
+    }
+
+    void allow(int percent) {
+        this.extraTime = percent;
     }
 
     boolean isLocked(Instant now) {

@@ -27,6 +27,7 @@ import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.ItemState;
 import littlesummit.core.practice.PartCheck;
 import littlesummit.core.practice.PartState;
+import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.SkillState;
 import littlesummit.core.skill.Catalogue;
@@ -41,6 +42,29 @@ public final class ItemViews {
         List<PartView> parts = item.parts().stream().map(ItemViews::openPart).toList();
         return new ItemView(item.ref().variant(), 1, Explain.ground(item.ref().tier()), false, item.stem(), parts, 0, item.calculator(), true, false,
                 Optional.empty(), Optional.empty(), Optional.of(new SolutionView(item.worked(), item.second())), false, Map.of(), letters(item), List.of(), false);
+    }
+
+    /**
+     * An item of a quiz: while the round is open nothing of it tells what is right.
+     *
+     * @param entries what is saved, one map a part
+     * @param outcome empty while the round is open
+     */
+    public static ItemView inQuiz(ServedItem served, int number, boolean calculator, List<Map<String, String>> entries, Optional<String> outcome) {
+        Item item = Catalogue.make(served.ref());
+        List<PartView> parts = new ArrayList<>();
+        for (int i = 0; i < item.parts().size(); i++) {
+            parts.add(inQuiz(item.parts().get(i), i < entries.size() ? entries.get(i) : Map.of(), outcome.isPresent()));
+        }
+        return new ItemView(served.id(), number, Explain.ground(served.ref().tier()), false, item.stem(), parts, 0, calculator, false, false, Optional.empty(), outcome,
+                outcome.map(o -> new SolutionView(item.worked(), item.second())), false, Map.of(), letters(item), calculator ? ItemData.of(item) : List.of(), false);
+    }
+
+    private static PartView inQuiz(Part part, Map<String, String> entries, boolean closed) {
+        PartCheck check = PartCheck.of(part, entries);
+        String status = !closed ? PartState.Status.OPEN.name() : check.result() == PracticeEvent.Result.CORRECT ? PartState.Status.RIGHT.name() : PartState.Status.MISSED.name();
+        return new PartView(part.prompt(), part.layout(), part.fields().stream().map(ItemViews::field).toList(), 0, 0, List.of(), 0, status, entries,
+                closed ? feedback(check) : List.of(), closed ? part.fields().stream().map(ItemViews::answer).toList() : List.of());
     }
 
     /** A part with all its hints and its answer, for trying it out. */

@@ -11,7 +11,7 @@ import littlesummit.app.practice.PracticeService.Attempt;
 import littlesummit.app.practice.PracticeService.Checked;
 import littlesummit.app.practice.PracticeService.Onward;
 import littlesummit.app.practice.PracticeService.Place;
-import littlesummit.app.web.Problem;
+import littlesummit.app.web.RequestKey;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -25,8 +25,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/practice/{assignmentId}/{skillId}")
 class PracticeController {
-    private static final String KEY = "Idempotency-Key";
-    private static final int LONGEST_KEY = 64;
     private final PracticeService practice;
 
     PracticeController(PracticeService practice) {
@@ -49,27 +47,27 @@ class PracticeController {
 
     @PostMapping("/check")
     Checked check(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
-            @RequestHeader(KEY) String key, @Valid @RequestBody Check request) {
+            @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody Check request) {
         Attempt attempt = new Attempt(request.itemId(), request.part(), request.entries(), request.confirmed());
-        return practice.check(new Place(person, assignmentId, skillId), attempt, valid(key));
+        return practice.check(new Place(person, assignmentId, skillId), attempt, RequestKey.valid(key));
     }
 
     @PostMapping("/hint")
     PracticeView hint(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
-            @RequestHeader(KEY) String key, @Valid @RequestBody OfItem request) {
-        return practice.hint(new Place(person, assignmentId, skillId), request.itemId(), valid(key));
+            @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody OfItem request) {
+        return practice.hint(new Place(person, assignmentId, skillId), request.itemId(), RequestKey.valid(key));
     }
 
     @PostMapping("/example")
     PracticeView example(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
-            @RequestHeader(KEY) String key, @Valid @RequestBody OfItem request) {
-        return practice.example(new Place(person, assignmentId, skillId), request.itemId(), valid(key));
+            @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody OfItem request) {
+        return practice.example(new Place(person, assignmentId, skillId), request.itemId(), RequestKey.valid(key));
     }
 
     @PostMapping("/solution")
     PracticeView solution(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
-            @RequestHeader(KEY) String key, @Valid @RequestBody OfItem request) {
-        return practice.solution(new Place(person, assignmentId, skillId), request.itemId(), valid(key));
+            @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody OfItem request) {
+        return practice.solution(new Place(person, assignmentId, skillId), request.itemId(), RequestKey.valid(key));
     }
 
     /** @param lines of the student's own page, in order */
@@ -89,14 +87,7 @@ class PracticeController {
 
     @PostMapping("/next")
     PracticeView next(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
-            @RequestHeader(KEY) String key, @Valid @RequestBody Next request) {
-        return practice.next(new Place(person, assignmentId, skillId), request.itemId(), request.onward(), valid(key));
-    }
-
-    private static String valid(String key) {
-        if (key.isBlank() || key.length() > LONGEST_KEY) {
-            throw Problem.badRequest("The key of the request must have 1 to " + LONGEST_KEY + " characters.");
-        }
-        return key;
+            @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody Next request) {
+        return practice.next(new Place(person, assignmentId, skillId), request.itemId(), request.onward(), RequestKey.valid(key));
     }
 }

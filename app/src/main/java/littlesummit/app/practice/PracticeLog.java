@@ -70,6 +70,11 @@ class PracticeLog {
                 .filter(PracticeEvent.Tried.class::isInstance).map(PracticeEvent.Tried.class::cast).toList();
     }
 
+    /** Whether it was served for practice, and not in a quiz. */
+    boolean isPractised(String itemId) {
+        return !events.findByItemIdOrderById(itemId).isEmpty();
+    }
+
     List<ProgressEntity> all() {
         return progress.findAll();
     }

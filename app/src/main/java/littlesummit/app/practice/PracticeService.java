@@ -98,6 +98,9 @@ public class PracticeService {
         if (!assignment.skills().contains(place.skillId())) {
             throw Problem.notFound("This assignment has no such skill.");
         }
+        if (assignment.isQuizOnly()) {
+            throw Problem.conflict("This assignment is a quiz. Open it from what is due; to practise, choose the skill on the map.");
+        }
         return assignment;
     }
 
@@ -240,6 +243,9 @@ public class PracticeService {
         ServedItem served = items.require(place.person(), itemId);
         SkillState state = log.find(place.person().id(), assignment.id(), place.skillId()).map(log::state)
                 .orElseThrow(() -> Problem.notFound("There is no such item for you."));
+        if (!log.isPractised(itemId)) {
+            throw Problem.notFound("There is no such item in your practice.");
+        }
         boolean tried = state.current().filter(i -> i.itemId().equals(itemId)).map(i -> i.isClosed() || i.anyTryUsed()).orElse(true);
         require(state.policy().checksLines(tried), state.policy().lineCheck() == Policy.LineCheck.NEVER ? "Lines are not checked in this assignment."
                 : "Your lines can be checked after a first try that was not right.");

@@ -15,6 +15,7 @@ import java.util.Collection;
 import java.util.Iterator;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 
@@ -25,6 +26,12 @@ import org.springframework.stereotype.Component;
 @Component
 class RecordSchemas implements ModelConverter {
     private final Map<String, Class<?>> named = new ConcurrentHashMap<>();
+    private final Set<String> twice = ConcurrentHashMap.newKeySet();
+
+    /** Records that share a name, and so would be described as one; none ever should. */
+    Set<String> twice() {
+        return Set.copyOf(twice);
+    }
 
     @Override
     public Schema<?> resolve(AnnotatedType annotated, ModelConverterContext context, Iterator<ModelConverter> chain) {
@@ -47,13 +54,12 @@ class RecordSchemas implements ModelConverter {
         return new Schema<>().$ref("#/components/schemas/" + name);
     }
 
-    /** Two records of one name would be described as one. */
     private String name(Class<?> type) {
         Class<?> outer = type.getEnclosingClass();
         String name = outer != null && outer.isSealed() ? outer.getSimpleName() + type.getSimpleName() : type.getSimpleName();
         Class<?> known = named.putIfAbsent(name, type);
         if (known != null && known != type) {
-            throw new IllegalStateException(type + " and " + known + " would both be called " + name);
+            twice.add(type + " and " + known + " would both be called " + name);
         }
         return name;
     }

@@ -103,6 +103,14 @@ public class WorkService {
         }
     }
 
+    /** Hands in whatever stands on the page and was not handed in before; nothing happens on an empty page. */
+    @Transactional
+    public void handInIfAny(Person person, String itemId) {
+        if (rows.findById(itemId).filter(p -> pages.state(p) instanceof WorkState.Kept).isPresent()) {
+            handIn(person, itemId);
+        }
+    }
+
     /** One page of somebody's book. */
     public record Entry(String itemId, String assignmentId, String skillId, Instant startedAt, List<WorkLine> lines, boolean hasInk, int photos, WorkState state) {
         public boolean hasContent() {

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
@@ -24,6 +25,8 @@ class OpenApiTest {
 
     @Autowired
     private MockMvc mvc;
+    @Autowired
+    private RecordSchemas schemas;
 
     @Test
     @WithMockUser(roles = "INSTRUCTOR")
@@ -34,6 +37,7 @@ class OpenApiTest {
             Files.writeString(KEPT, SORTED.writeValueAsString(tree) + "\n");
         }
 
+        assertEquals(Set.of(), schemas.twice());
         assertEquals(SORTED.readTree(KEPT.toFile()), SORTED.readTree(given), "run ./summit types and commit what it writes");
     }
 }

@@ -1,5 +1,7 @@
-package littlesummit.app.practice;
+package littlesummit.app.replay;
 
+import littlesummit.app.practice.PracticeService;
+import littlesummit.app.quiz.QuizService;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -10,15 +12,17 @@ import org.springframework.stereotype.Component;
 @ConditionalOnProperty("summit.replay")
 class ReplayCheck implements ApplicationRunner {
     private final PracticeService practice;
+    private final QuizService quizzes;
 
-    ReplayCheck(PracticeService practice) {
+    ReplayCheck(PracticeService practice, QuizService quizzes) {
         this.practice = practice;
+        this.quizzes = quizzes;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
-        long different = practice.differences();
-        System.out.println(practice.snapshots() + " snapshots, " + different + " different from their replayed log");
+        long different = practice.differences() + quizzes.differences();
+        System.out.println(practice.snapshots() + quizzes.snapshots() + " snapshots, " + different + " different from their replayed log");
         if (different > 0) {
             throw new IllegalStateException(different + " snapshots differ from their log");
         }

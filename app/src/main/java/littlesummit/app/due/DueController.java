@@ -1,4 +1,4 @@
-package littlesummit.app.practice;
+package littlesummit.app.due;
 
 import java.time.Clock;
 import java.time.Duration;
@@ -9,12 +9,15 @@ import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService.Standing;
+import littlesummit.app.practice.PracticeService;
+import littlesummit.app.quiz.QuizService;
 import littlesummit.app.working.WorkService;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.Target;
 import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.WorkState;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -25,9 +28,11 @@ class DueController {
     private final AssignmentService assignments;
     private final PracticeService practice;
     private final WorkService work;
+    private final QuizService quizzes;
     private final Clock clock;
 
-    DueController(AssignmentService assignments, PracticeService practice, WorkService work, Clock clock) {
+    DueController(AssignmentService assignments, PracticeService practice, WorkService work, QuizService quizzes, Clock clock) {
+        this.quizzes = quizzes;
         this.work = work;
         this.assignments = assignments;
         this.practice = practice;
@@ -41,35 +46,42 @@ class DueController {
      * @param flag where the target stands, in its own measure: score, steps, or items right
      * @param late whether some of it was finished, or is still open, after its date
      * @param resume id of the skill to go on with
+     * @param quiz at the end of it, or all of it
      * @param waiting pages of work that wait to be read; @param sentBack pages that want more
      */
     record DueAssignment(String id, String title, Instant due, String when, String target, int flag, boolean byScore, List<String> policy, boolean started,
-            boolean finished, boolean late, String resume, int waiting, int sentBack, List<DueSkill> skills) {}
+            boolean finished, boolean late, String resume, int waiting, int sentBack, List<DueSkill> skills,
+            Optional<QuizService.Summary> quiz) {}
 
     /** @param stands in the measure of the target; @param course after each closed item, for the small ridge line */
     record DueSkill(String id, String name, int stands, boolean started, boolean reached, boolean late, List<Integer> course) {}
 
     @GetMapping("/api/due")
-    Due due(@AuthenticationPrincipal Person person) {
+    @Transactional
+    public Due due(@AuthenticationPrincipal Person person) {
         Instant now = clock.instant();
         List<Standing> standings = practice.standings(person);
         List<WorkService.Entry> pages = work.entries(person.id());
-        return new Due(now, assignments.of(person).stream().map(a -> due(a, standings, pages.stream().filter(p -> p.assignmentId().equals(a.id())).toList(), now)).toList());
+        return new Due(now, assignments.of(person).stream().map(a -> due(a, standings, pages.stream().filter(p -> p.assignmentId().equals(a.id())).toList(),
+                quizzes.summary(person, a), now)).toList());
     }
 
-    private static DueAssignment due(Assignment assignment, List<Standing> standings, List<WorkService.Entry> pages, Instant now) {
+    private static DueAssignment due(Assignment assignment, List<Standing> standings, List<WorkService.Entry> pages, Optional<QuizService.Summary> quiz, Instant now) {
         Instant until = assignment.due().orElseThrow();
-        List<DueSkill> skills = assignment.skills().stream().map(id -> skill(id, assignment, standings)).toList();
-        String resume = skills.stream().filter(s -> s.started() && !s.reached()).findFirst()
-                .or(() -> skills.stream().filter(s -> !s.reached()).findFirst()).orElse(skills.getFirst()).id();
-        String when = until.isBefore(now) ? "PAST" : until.isBefore(now.plus(SOON)) ? "SOON" : "LATER";
-        int waiting = (int) pages.stream().filter(p -> p.state() instanceof WorkState.HandedIn).count();
+        List<DueSkill> skills = assignment.isQuizOnly() ? List.of() : assignment.skills().stream().map(id -> skill(id, assignment, standings)).toList();
         int sentBack = (int) pages.stream().filter(p -> p.state() instanceof WorkState.SentBack).count();
-        boolean finished = skills.stream().allMatch(DueSkill::reached) && sentBack == 0;
+        int waiting = (int) pages.stream().filter(p -> p.state() instanceof WorkState.HandedIn).count();
+        boolean finished = skills.stream().allMatch(DueSkill::reached) && sentBack == 0 && quiz.filter(q -> !q.finished()).isEmpty();
+        String when = until.isBefore(now) ? "PAST" : until.isBefore(now.plus(SOON)) ? "SOON" : "LATER";
         Target target = assignment.target();
         return new DueAssignment(assignment.id(), assignment.title(), until, when, Explain.target(target), target.flag(), target.isByScore(),
-                Explain.policy(assignment.policy()), skills.stream().anyMatch(DueSkill::started), finished,
-                skills.stream().anyMatch(DueSkill::late) || until.isBefore(now) && !finished, resume, waiting, sentBack, skills);
+                Explain.policy(assignment.policy()), skills.stream().anyMatch(DueSkill::started) || quiz.filter(q -> q.rounds() > 0).isPresent(), finished,
+                skills.stream().anyMatch(DueSkill::late) || until.isBefore(now) && !finished, resume(assignment, skills), waiting, sentBack, skills, quiz);
+    }
+
+    private static String resume(Assignment assignment, List<DueSkill> skills) {
+        return skills.stream().filter(s -> s.started() && !s.reached()).findFirst().or(() -> skills.stream().filter(s -> !s.reached()).findFirst())
+                .map(DueSkill::id).orElse(assignment.skills().getFirst());
     }
 
     private static DueSkill skill(String id, Assignment assignment, List<Standing> standings) {

@@ -1,0 +1,15 @@
+package littlesummit.app.quiz;
+
+import jakarta.persistence.LockModeType;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+
+interface QuizRunRepository extends JpaRepository<QuizRunEntity, String> {
+    /** For one who may change it: requests of several windows take their turns. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    Optional<QuizRunEntity> findByPersonIdAndAssignmentId(String personId, String assignmentId);
+
+    List<QuizRunEntity> findByPersonId(String personId);
+}

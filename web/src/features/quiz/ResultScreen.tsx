@@ -1,0 +1,70 @@
+import { Link, useParams } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { Notice } from '../../ui/Notice';
+import { TopBar } from '../../ui/TopBar';
+import { CorrectionDesk } from './CorrectionDesk';
+import { Marks, WORDS } from './Marks';
+import { PointsTable } from './PointsTable';
+import { useQuiz, useRound } from './useQuiz';
+
+/** A round that is done, at a glance, and its corrections one below the other. */
+export default function ResultScreen() {
+  const { assignmentId = '', number = '1' } = useParams();
+  const round = useRound(assignmentId, Number(number));
+  const quiz = useQuiz(assignmentId);
+  return (
+    <div className="min-h-screen">
+      <TopBar />
+      {round.result.isPending && <Notice title="Opening the round." />}
+      {round.result.isError && (
+        <Notice title="This round cannot be shown.">
+          {round.result.error.message} <Link to={`/quiz/${assignmentId}`}>To the quiz</Link>
+        </Notice>
+      )}
+      {round.result.isSuccess && (
+        <main className="mx-auto grid max-w-5xl gap-6 px-6 py-8">
+          <Glance result={round.result.data} points={quiz.view.data?.points} assignmentId={assignmentId} />
+          {round.result.data.items.filter((i) => i.wantsNote).map((item) => (
+            <CorrectionDesk key={item.item.id} item={item} round={round} />
+          ))}
+          <Onward result={round.result.data} assignmentId={assignmentId} />
+        </main>
+      )}
+    </div>
+  );
+}
+
+function Glance({ result, points, assignmentId }: { result: Schemas['RoundResult']; points: Schemas['PointsView'] | undefined; assignmentId: string }) {
+  const of = (mark: keyof typeof WORDS) => result.items.filter((i) => i.mark === mark).length;
+  const left = result.items.filter((i) => i.wantsNote && i.note === undefined).length;
+  return (
+    <section aria-label="At a glance" className="grid gap-6 md:grid-cols-[1fr_22rem]">
+      <div className="grid content-start gap-3">
+        <p className="text-soft">
+          <Link to={`/quiz/${assignmentId}`}>The quiz</Link> · round {result.number} of {result.rounds}
+        </p>
+        <h1 className="font-serif text-4xl font-bold" data-round-percent={result.percent}>
+          {result.percent}%
+        </h1>
+        <Marks marks={result.items.map((i) => i.mark)} />
+        <p>
+          {(['RIGHT', 'FORM', 'WRONG', 'EMPTY'] satisfies (keyof typeof WORDS)[]).filter((m) => of(m) > 0).map((m) => `${of(m)} ${WORDS[m]}`).join(', ')}.
+        </p>
+        <p className="font-semibold">
+          {left > 0 ? `What to do now: ${left === 1 ? 'correct one item' : `correct ${left} items`} below.` : result.items.some((i) => i.wantsNote) ? 'Everything is corrected.' : 'Nothing to correct.'}
+        </p>
+      </div>
+      {points !== undefined && <PointsTable points={points} />}
+    </section>
+  );
+}
+
+function Onward({ result, assignmentId }: { result: Schemas['RoundResult']; assignmentId: string }) {
+  return result.phase === 'CORRECTING' ? null : (
+    <p>
+      <Link to={`/quiz/${assignmentId}`} className="inline-block rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline">
+        {result.phase === 'READY' ? 'To the next round' : 'To the quiz'}
+      </Link>
+    </p>
+  );
+}

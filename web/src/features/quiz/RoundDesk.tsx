@@ -1,0 +1,109 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { Button } from '../../ui/Button';
+import { Mark } from '../../ui/Mark';
+import { useKeys } from '../../ui/useKeys';
+import { figuresOf } from '../working/figures';
+import { WorkPage } from '../working/WorkPage';
+import { Clock } from './Clock';
+import { Overview } from './Overview';
+import { RoundItem } from './RoundItem';
+import type { Quiz, QuizHand, Running } from './useQuiz';
+
+type Props = { view: Quiz; running: Running; quiz: QuizHand };
+
+/** A round that is running: one item at a time in any order, the work page beside it, an overview above. */
+export default function RoundDesk({ view, running, quiz }: Props) {
+  const [at, setAt] = useState(0);
+  const [wide, setWide] = useState(false);
+  const [ending, setEnding] = useState(false);
+  const [typed, setTyped] = useState<Record<number, boolean>>({});
+  const current = running.items[at];
+  const go = (to: number) => {
+    setAt(Math.max(0, Math.min(running.items.length - 1, to)));
+    void quiz.refresh();
+  };
+  useKeys({
+    n: () => go(at + 1),
+    p: () => go(at - 1),
+    w: () => document.querySelector<HTMLElement>('[data-line]')?.focus(),
+    a: () => document.querySelector<HTMLElement>('[data-answer]')?.focus(),
+  });
+  const answered = (item: Schemas['RunningItem']) => typed[item.slot] ?? item.answered;
+  return (
+    <div className="flex min-h-screen flex-col">
+      <header className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-1.5">
+        <span className="flex items-center gap-5">
+          <Mark />
+          <h1 className="font-semibold">
+            {view.assignment}, round {running.number}
+          </h1>
+        </span>
+        <Clock secondsLeft={running.secondsLeft} seconds={running.seconds} onOver={() => void quiz.refresh()} />
+        <Button onClick={() => setEnding(true)}>Hand in the round</Button>
+      </header>
+      <Overview items={running.items} at={at} answered={answered} onGo={go} />
+      {ending && <End view={view} running={running} quiz={quiz} answered={answered} onGo={go} onClose={() => setEnding(false)} />}
+      {current !== undefined && (
+        <main className={`grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:overflow-visible ${wide ? 'md:grid-cols-[41fr_59fr]' : 'md:grid-cols-[61fr_39fr]'}`}>
+          <section aria-label="Item" className="min-w-0 snap-start">
+            <RoundItem
+              key={current.item.id}
+              assignmentId={view.assignmentId}
+              running={current}
+              last={at === running.items.length - 1}
+              onAnswered={(is) => setTyped({ ...typed, [current.slot]: is })}
+              onStale={() => void quiz.refresh()}
+              onNext={() => (at === running.items.length - 1 ? setEnding(true) : go(at + 1))}
+            />
+          </section>
+          <WorkPage key={`work-${current.item.id}`} itemId={current.item.id} letters={current.item.letters} figures={figuresOf(current.item)} required={false} wide={{ is: wide, turn: () => setWide(!wide) }} />
+        </main>
+      )}
+      <footer className="flex flex-wrap justify-between gap-x-8 border-t border-rule px-6 py-2 text-sm text-soft">
+        <span>{current?.item.calculator === true ? 'Calculator allowed' : 'No calculator'} · N next, P back, W work, A answer</span>
+        <span>
+          Everything is saved as you go. <Link to="/due">Leave</Link>: the time runs on
+        </span>
+      </footer>
+    </div>
+  );
+}
+
+type EndProps = Props & { answered: (item: Schemas['RunningItem']) => boolean; onGo: (to: number) => void; onClose: () => void };
+
+/** Before the round is handed in: what is still empty, and the way to it. */
+function End({ view, running, quiz, answered, onGo, onClose }: EndProps) {
+  const empty = running.items.filter((i) => !answered(i));
+  const unworked = running.items.filter((i) => !i.worked);
+  const flagged = running.items.filter((i) => i.flagged);
+  const wantsWork = view.rules.some((rule) => rule.startsWith('Show your work'));
+  const lists: [string, Schemas['RunningItem'][]][] = [
+    ['Nothing is entered in', empty],
+    ['Marked to come back to:', flagged],
+    ['No work is shown for', wantsWork ? unworked : []],
+  ];
+  return (
+    <section aria-label="Hand in the round" className="grid gap-2 border-b border-rule bg-larch-wash px-6 py-3">
+      {lists.filter(([, items]) => items.length > 0).map(([words, items]) => (
+        <p key={words} className="flex flex-wrap items-center gap-2">
+          {words}
+          {items.map((i) => (
+            <Button key={i.slot} small onClick={() => onGo(i.slot)}>
+              item {i.slot + 1}
+            </Button>
+          ))}
+        </p>
+      ))}
+      {lists.every(([, items]) => items.length === 0) && <p>Everything is answered{wantsWork && ' and work is shown for every item'}.</p>}
+      <span className="flex gap-2">
+        <Button look="main" disabled={quiz.submit.isPending} onClick={() => quiz.submit.mutate({ key: quiz.newKey(), round: running.number })}>
+          Hand in now
+        </Button>
+        <Button onClick={onClose}>Go on working</Button>
+      </span>
+      {quiz.submit.isError && <p role="alert" className="text-rust">{quiz.submit.error.message}</p>}
+    </section>
+  );
+}
