@@ -4,8 +4,8 @@ import { RichText } from '../../ui/RichText';
 import { ClosedPart } from '../practice/PartBlock';
 import { Solution } from '../practice/Slips';
 
-/** An item to read again: what was asked, what was entered, what is right once it is closed. */
-export function ItemShown({ item }: { item: Schemas['ItemView'] }) {
+/** An item to read again: what was asked, what was entered, what is right once it is closed. @param explained whether the solution lies open */
+export function ItemShown({ item, explained = false }: { item: Schemas['ItemView']; explained?: boolean }) {
   return (
     <div className="grid content-start gap-4">
       <Blocks blocks={item.stem} className="max-w-2xl font-serif text-stem leading-relaxed" />
@@ -19,7 +19,7 @@ export function ItemShown({ item }: { item: Schemas['ItemView'] }) {
         ),
       )}
       {item.solution !== undefined && (
-        <details>
+        <details open={explained}>
           <summary className="cursor-pointer text-glacier">The full solution</summary>
           <Solution solution={item.solution} />
         </details>

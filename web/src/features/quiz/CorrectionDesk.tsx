@@ -21,7 +21,7 @@ export function CorrectionDesk({ item, round }: { item: Item; round: ReturnType<
           <VerdictMark verdict={VERDICTS[item.mark]} />
           <strong>Item {item.slot + 1}</strong> <span className="text-soft">{WORDS[item.mark]}</span>
         </p>
-        <ItemShown item={item.item} />
+        <ItemShown item={item.item} explained />
         <OwnWork item={item.item} />
       </div>
       <Note item={item} round={round} />

@@ -104,7 +104,7 @@ function ToDo({ view, quiz }: { view: Quiz; quiz: QuizHand }) {
       <Button look="main" disabled={quiz.start.isPending} onClick={() => quiz.start.mutate(quiz.newKey())}>
         Begin round {view.done.length + 1}
       </Button>
-      <span className="text-soft">The time runs from now on: {view.minutes} minutes.</span>
+      <span className="text-soft">The time starts with it: {view.minutes} minutes.</span>
       {quiz.start.isError && <p role="alert" className="text-rust">{quiz.start.error.message}</p>}
     </div>
   );

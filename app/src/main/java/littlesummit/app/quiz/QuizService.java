@@ -274,6 +274,20 @@ public class QuizService {
                         .map(slot -> new Note(slot.itemId(), run.assignmentId(), slot.ref().skill(), round.submittedAt().orElseThrow(), slot.note().orElseThrow())))).toList();
     }
 
+    /** Items of the round that a student is in, or was in last; none before the first. */
+    @Transactional(readOnly = true)
+    public List<Item> latest(Person person, Assignment assignment) {
+        return log.find(person.id(), assignment.id()).map(log::state).filter(state -> !state.rounds().isEmpty())
+                .map(state -> state.rounds().getLast().slots().stream().map(slot -> Catalogue.make(slot.ref())).toList()).orElse(List.of());
+    }
+
+    /** A round that nobody is in, to practise with. @throws Problem when the assignment has no quiz */
+    public List<Item> sample(Assignment assignment, long seed) {
+        QuizPlan plan = assignment.quiz().orElseThrow(() -> Problem.notFound("There is no quiz in this assignment."));
+        return plan.shares().stream().flatMap(share -> IntStream.range(0, share.items())
+                .mapToObj(place -> Catalogue.require(share.skill()).make(QuizPlan.tier(place, share.items()), seed * 1000 + place))).toList();
+    }
+
     /** How many snapshots differ from the replayed log; none ever should. */
     @Transactional(readOnly = true)
     public long differences() {

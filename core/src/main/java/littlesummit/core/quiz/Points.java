@@ -65,14 +65,14 @@ public record Points(List<Row> rows, Rational have, int most) {
                     + (step.from() == step.to() ? " would add " + step.points() : " are part of it");
         }
         String round = step.from() == step.to() ? "doing and correcting it" : "doing and correcting all of them";
-        return round + " adds " + step.points() + "; so does reaching " + state.plan().target() + "% before";
+        return round + " adds " + step.points() + (step.from() == 1 ? "" : "; so does reaching " + state.plan().target() + "% before");
     }
 
     private static Row best(PointsScheme scheme, QuizState state) {
         Rational have = state.best().times(TEN).times(Rational.of(scheme.weight()));
         boolean done = state.rounds().stream().anyMatch(r -> !r.isOpen());
         String adds = have.compareTo(Rational.of(scheme.forTheBest())) == 0 ? "earned"
-                : "each tenth more in a " + (done ? "later" : "first") + " round adds " + scheme.weight();
+                : "each tenth " + (done ? "more in a later round" : "of a round") + " adds " + scheme.weight();
         return new Row("Best round, " + times(scheme.weight()) + " its tenths", have, scheme.forTheBest(), adds);
     }
 

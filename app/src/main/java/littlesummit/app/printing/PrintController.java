@@ -1,0 +1,81 @@
+package littlesummit.app.printing;
+
+import java.util.List;
+import java.util.Optional;
+import littlesummit.app.assignment.Assignment;
+import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.people.PeopleService;
+import littlesummit.app.people.Person;
+import littlesummit.app.people.Role;
+import littlesummit.app.quiz.QuizService;
+import littlesummit.app.web.Problem;
+import littlesummit.core.item.Item;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Rounds of a quiz on paper, and their keys, which are for instructors alone. */
+@RestController
+@RequestMapping("/api/quiz/{assignmentId}")
+class PrintController {
+    private final QuizService quizzes;
+    private final AssignmentService assignments;
+    private final PeopleService people;
+
+    PrintController(QuizService quizzes, AssignmentService assignments, PeopleService people) {
+        this.quizzes = quizzes;
+        this.assignments = assignments;
+        this.people = people;
+    }
+
+    /** The student's running round, or a round to practise with. @param seed of the latter; the same gives the same */
+    @GetMapping(path = "/paper.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> paper(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @RequestParam(defaultValue = "1") long seed,
+            @RequestParam Optional<String> student) {
+        Assignment assignment = assignments.require(person, assignmentId);
+        Person whose = student.map(id -> ofClass(person, id)).orElse(person);
+        return pdf("round.pdf", PaperPdf.sheet(assignment.title(), line(whose, student.isPresent(), seed), items(whose, assignment, seed)));
+    }
+
+    @GetMapping(path = "/key.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> key(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @RequestParam(defaultValue = "1") long seed,
+            @RequestParam Optional<String> student) {
+        instructor(person);
+        Assignment assignment = assignments.require(person, assignmentId);
+        Person whose = student.map(id -> ofClass(person, id)).orElse(person);
+        return pdf("key.pdf", PaperPdf.key(assignment.title(), line(whose, student.isPresent(), seed), items(whose, assignment, seed)));
+    }
+
+    private List<Item> items(Person whose, Assignment assignment, long seed) {
+        List<Item> running = whose.role() == Role.STUDENT ? quizzes.latest(whose, assignment) : List.of();
+        return running.isEmpty() ? quizzes.sample(assignment, seed) : running;
+    }
+
+    private static String line(Person whose, boolean named, long seed) {
+        return named ? "for " + whose.name() : "sheet " + seed;
+    }
+
+    private Person ofClass(Person instructor, String studentId) {
+        instructor(instructor);
+        return Optional.of(people.require(studentId)).filter(p -> p.classId().equals(instructor.classId()))
+                .orElseThrow(() -> Problem.notFound("There is nobody like that in your class."));
+    }
+
+    private static void instructor(Person person) {
+        if (person.role() != Role.INSTRUCTOR) {
+            throw new AccessDeniedException("keys are for instructors");
+        }
+    }
+
+    private static ResponseEntity<byte[]> pdf(String name, byte[] content) {
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + "\"")
+                .header("X-Content-Type-Options", "nosniff").body(content);
+    }
+}

@@ -1,0 +1,108 @@
+package littlesummit.app.printing;
+
+import java.awt.Color;
+import java.awt.Font;
+import java.awt.FontFormatException;
+import java.awt.Graphics2D;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Dimension2D;
+import java.io.IOException;
+import java.io.InputStream;
+import littlesummit.core.item.Figure;
+import org.openpdf.text.BadElementException;
+import org.openpdf.text.Chunk;
+import org.openpdf.text.Image;
+import org.openpdf.text.Phrase;
+import org.openpdf.text.pdf.BaseFont;
+import org.openpdf.text.pdf.PdfTemplate;
+import org.openpdf.text.pdf.PdfWriter;
+import org.scilab.forge.jlatexmath.ParseException;
+import org.scilab.forge.jlatexmath.TeXConstants;
+import org.scilab.forge.jlatexmath.TeXFormula;
+import org.scilab.forge.jlatexmath.TeXIcon;
+
+/** Sets text with mathematics in it, and pictures, into a PDF. Fonts travel inside: letters as an embedded font, mathematics as outlines. */
+final class Typesetter {
+    private static final String SERIF = "liberation/LiberationSerif-";
+    /** Width of a figure on paper, in points a unit. */
+    private static final double FIGURE_SCALE = 0.5;
+    private static final double WIDEST_PT = 330;
+    private static final Font LABELS = awt(SERIF + "Regular.ttf");
+    private final PdfWriter writer;
+    private final BaseFont regular = embedded(SERIF + "Regular.ttf");
+    private final BaseFont bold = embedded(SERIF + "Bold.ttf");
+
+    Typesetter(PdfWriter writer) {
+        this.writer = writer;
+    }
+
+    private static InputStream open(String path) {
+        return Typesetter.class.getClassLoader().getResourceAsStream(path);
+    }
+
+    private static Font awt(String path) {
+        try (InputStream in = open(path)) {
+            return Font.createFont(Font.TRUETYPE_FONT, in);
+        } catch (IOException | FontFormatException missing) {
+            throw new IllegalStateException(path, missing);
+        }
+    }
+
+    private static BaseFont embedded(String path) {
+        try (InputStream in = open(path)) {
+            return BaseFont.createFont(path, BaseFont.IDENTITY_H, BaseFont.EMBEDDED, true, in.readAllBytes(), null);
+        } catch (IOException missing) {
+            throw new IllegalStateException(path, missing);
+        }
+    }
+
+    org.openpdf.text.Font font(float size, boolean heavy) {
+        return new org.openpdf.text.Font(heavy ? bold : regular, size);
+    }
+
+    /** Text of ours: plain, with LaTeX between $ signs. */
+    Phrase text(String text, float size, boolean heavy) {
+        Phrase phrase = new Phrase();
+        phrase.setLeading(size * 1.5f);
+        for (TextPiece piece : TextPiece.of(text)) {
+            phrase.add(piece.math() ? math(piece.text(), size) : new Chunk(piece.text(), font(size, heavy)));
+        }
+        return phrase;
+    }
+
+    /** Mathematics within a line; the source itself where it cannot be set. */
+    Chunk math(String latex, float size) {
+        try {
+            TeXIcon icon = new TeXFormula(latex).createTeXIcon(TeXConstants.STYLE_TEXT, size);
+            float width = icon.getTrueIconWidth() + 1;
+            float height = icon.getTrueIconHeight() + icon.getTrueIconDepth() + 1;
+            PdfTemplate template = writer.getDirectContent().createTemplate(width, height);
+            Graphics2D g = template.createGraphicsShapes(width, height);
+            icon.setForeground(Color.BLACK);
+            icon.paintIcon(null, g, 0, 0);
+            g.dispose();
+            return new Chunk(Image.getInstance(template), 0, -icon.getTrueIconDepth(), true);
+        } catch (ParseException | BadElementException notSet) {
+            return new Chunk(latex, font(size, false));
+        }
+    }
+
+    Image figure(Figure figure) {
+        Dimension2D size = FigureDrawing.size(figure);
+        double scale = Math.min(FIGURE_SCALE, WIDEST_PT / size.getWidth());
+        float width = (float) (size.getWidth() * scale);
+        float height = (float) (size.getHeight() * scale);
+        PdfTemplate template = writer.getDirectContent().createTemplate(width, height);
+        Graphics2D g = template.createGraphicsShapes(width, height);
+        g.transform(AffineTransform.getScaleInstance(scale, scale));
+        FigureDrawing.draw(figure, new DrawingPen(g, LABELS));
+        g.dispose();
+        try {
+            Image image = Image.getInstance(template);
+            image.setSpacingBefore(4);
+            return image;
+        } catch (BadElementException bug) {
+            throw new IllegalStateException(bug);
+        }
+    }
+}

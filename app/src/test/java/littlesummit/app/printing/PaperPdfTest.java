@@ -1,0 +1,75 @@
+package littlesummit.app.printing;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import littlesummit.core.item.Item;
+import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.Skill;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.openpdf.text.pdf.PdfReader;
+import org.openpdf.text.pdf.parser.PdfTextExtractor;
+
+class PaperPdfTest {
+    static Stream<Skill> skills() {
+        return Catalogue.all().stream();
+    }
+
+    private static List<Item> items(Skill skill) {
+        return IntStream.rangeClosed(1, 3).mapToObj(tier -> skill.make(tier, 40 + tier)).toList();
+    }
+
+    private static String text(byte[] pdf) {
+        try (PdfReader reader = new PdfReader(pdf)) {
+            PdfTextExtractor extractor = new PdfTextExtractor(reader);
+            StringBuilder text = new StringBuilder();
+            for (int page = 1; page <= reader.getNumberOfPages(); page++) {
+                text.append(extractor.getTextFromPage(page)).append('\n');
+            }
+            return text.toString();
+        } catch (IOException broken) {
+            throw new AssertionError(broken);
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("skills")
+    void everySkillGoesOnPaperWithRoomForWorkAndNothingLeftUnset(Skill skill) {
+        String text = text(PaperPdf.sheet("Round", "sheet 1", items(skill)));
+        for (String there : List.of("1.", "2.", "3.", "Work", "Name")) {
+            assertTrue(text.contains(there), skill.id() + " lacks " + there + ": " + text);
+        }
+        assertFalse(text.contains("{{") || text.contains("\\frac") || text.contains("$$"), skill.id() + ": " + text);
+    }
+
+    @ParameterizedTest
+    @MethodSource("skills")
+    void theKeyHasAnAnswerForEveryField(Skill skill) {
+        List<Item> items = items(skill);
+        String text = text(PaperPdf.key("Round", "sheet 1", items));
+        long fields = items.stream().flatMap(i -> i.parts().stream()).mapToLong(p -> p.fields().size()).sum();
+        assertEquals(fields, text.split("Answer", -1).length - 1L, skill.id());
+        assertFalse(text.contains("\\frac") || text.contains("{{"), skill.id() + ": " + text);
+    }
+
+    @Test
+    void theSheetTellsNoAnswerAndFontsTravelInside() {
+        Item item = Catalogue.require("prime-factors").make(2, 7);
+        byte[] sheet = PaperPdf.sheet("Round", "sheet 1", List.of(item));
+        assertFalse(text(sheet).contains(item.worked().getFirst().say().substring(0, 12)));
+        assertTrue(new String(sheet, StandardCharsets.ISO_8859_1).contains("/FontFile2"));
+    }
+
+    @Test
+    void aDollarSignIsNoMathematics() {
+        assertEquals(List.of(new TextPiece("It costs $4 for ", false), new TextPiece("x^2", true), new TextPiece(" of it", false)), TextPiece.of("It costs \\$4 for $x^2$ of it"));
+    }
+}
