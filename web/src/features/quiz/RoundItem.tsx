@@ -75,7 +75,7 @@ export function RoundItem(props: Props) {
   return (
     <div className="grid content-start gap-5 p-6 md:p-10">
       <p className="flex items-center gap-2 text-soft">
-        Item {running.slot + 1}
+        <span>Item {running.slot + 1}</span>
         <Listen what="the item" lines={read} />
         <label className="ml-auto flex cursor-pointer items-center gap-2 text-ink">
           <input type="checkbox" checked={flagged} onChange={turn} />

@@ -15,6 +15,9 @@ public final class OwnChoice {
     /** Id of the lessons. */
     public static final String LESSONS = "lesson";
 
+    /** Id of the checks of what is known; nothing is practised in it. */
+    public static final String CHECK = "check";
+
     private OwnChoice() {}
 
     static Optional<Assignment> find(String id) {
@@ -23,6 +26,7 @@ public final class OwnChoice {
                     Policy.DEFAULT, Optional.empty(), Optional.empty()));
             case LESSONS -> Optional.of(new Assignment(LESSONS, "Lesson", Lessons.all().stream().map(Skill::id).toList(), new Target.Percent(100, 2),
                     Policy.DEFAULT, Optional.empty(), Optional.empty()));
+            case CHECK -> Optional.of(new Assignment(CHECK, "Check", List.of(), new Target.Score(80), Policy.DEFAULT, Optional.empty(), Optional.empty()));
             default -> Optional.empty();
         };
     }

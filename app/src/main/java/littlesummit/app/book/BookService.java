@@ -12,6 +12,7 @@ import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
+import littlesummit.app.placement.PlacementService;
 import littlesummit.app.practice.PracticeService;
 import littlesummit.app.practice.PracticeView.ItemView;
 import littlesummit.app.quiz.QuizService;
@@ -39,9 +40,12 @@ public class BookService {
     private final AssignmentService assignments;
     private final PracticeService practice;
     private final QuizService quizzes;
+    private final PlacementService placement;
     private final PeopleService people;
 
-    BookService(WorkService work, ServedItems items, AssignmentService assignments, PracticeService practice, QuizService quizzes, PeopleService people) {
+    BookService(WorkService work, ServedItems items, AssignmentService assignments, PracticeService practice, QuizService quizzes, PlacementService placement,
+            PeopleService people) {
+        this.placement = placement;
         this.quizzes = quizzes;
         this.work = work;
         this.items = items;
@@ -108,7 +112,7 @@ public class BookService {
     public BookPage page(Person person, String itemId) {
         ServedItem served = items.requireSeen(person, itemId);
         Assignment assignment = assignments.require(person, served.assignmentId());
-        ItemView item = practice.item(served).or(() -> quizzes.item(served)).orElseThrow(() -> Problem.notFound("There is no such page for you."));
+        ItemView item = practice.item(served).or(() -> quizzes.item(served)).or(() -> placement.item(served)).orElseThrow(() -> Problem.notFound("There is no such page for you."));
         return new BookPage(people.require(served.personId()).name(), assignment.id(), assignment.title(), served.ref().skill(),
                 Catalogue.generator(served.ref().skill()).name(), wantsWork(assignment), item,
                 shown(work.page(person, itemId).lines(), Catalogue.make(served.ref())),

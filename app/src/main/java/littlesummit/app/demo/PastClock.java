@@ -8,11 +8,11 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.annotation.Primary;
 import org.springframework.stereotype.Component;
 
-/** A clock that is set back while the demo's histories are made, so that they happen in the past; then it goes right. */
+/** The clock of the demo: set back while its histories are made, so that they happen in the past; then it goes right. Tests let it jump. */
 @Component
 @Primary
 @ConditionalOnProperty("summit.demo")
-class PastClock extends Clock {
+public class PastClock extends Clock {
     private final Clock real;
     private volatile Duration back = Duration.ZERO;
 
@@ -24,7 +24,8 @@ class PastClock extends Clock {
         this.real = real;
     }
 
-    void setBack(Duration by) {
+    /** @param by how far behind it goes; ahead when negative */
+    public void setBack(Duration by) {
         back = by;
     }
 
@@ -33,7 +34,7 @@ class PastClock extends Clock {
         back = back.minus(time).isNegative() ? Duration.ZERO : back.minus(time);
     }
 
-    void goRight() {
+    public void goRight() {
         back = Duration.ZERO;
     }
 

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.OwnChoice;
+import littlesummit.app.knowledge.KnowledgeService;
 import littlesummit.app.people.Person;
 import littlesummit.core.practice.SkillMap;
 import org.springframework.stereotype.Component;
@@ -18,9 +19,11 @@ import org.springframework.stereotype.Component;
 class Places {
     private final PracticeLog log;
     private final AssignmentService assignments;
+    private final KnowledgeService knowledge;
     private final Clock clock;
 
-    Places(PracticeLog log, AssignmentService assignments, Clock clock) {
+    Places(PracticeLog log, AssignmentService assignments, KnowledgeService knowledge, Clock clock) {
+        this.knowledge = knowledge;
         this.log = log;
         this.assignments = assignments;
         this.clock = clock;
@@ -35,7 +38,17 @@ class Places {
                 records.merge(row.skill(), one, Places::together);
             }
         }
+        knowledge.of(person.id()).forEach(known -> records.put(known.skill(), checked(Optional.ofNullable(records.get(known.skill())), known)));
         return records;
+    }
+
+    /** With what checks say: a fall takes back what was known before it, and the next right answer in practice gives it again. */
+    private static SkillMap.Record checked(Optional<SkillMap.Record> practised, KnowledgeService.Known known) {
+        SkillMap.Record before = practised.orElse(SkillMap.Record.NONE);
+        Optional<Instant> shown = max(before.confirmed(), known.confirmed());
+        boolean fallen = known.fallen().filter(at -> shown.filter(at::isBefore).isEmpty()).isPresent();
+        return fallen ? new SkillMap.Record(true, Optional.empty(), Optional.empty(), 0)
+                : new SkillMap.Record(before.started(), min(before.knownSince(), known.knownSince()), shown, known.refreshes());
     }
 
     private static SkillMap.Record together(SkillMap.Record a, SkillMap.Record b) {

@@ -24,6 +24,7 @@ import littlesummit.core.practice.Outcome;
 import littlesummit.core.practice.PartCheck;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.PracticeEvent;
+import littlesummit.core.practice.SkillMap;
 import littlesummit.core.practice.SkillState;
 import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.CheckedLine;
@@ -43,17 +44,19 @@ public class PracticeService {
     private final PracticeLog log;
     private final EventRepository events;
     private final Surroundings surroundings;
+    private final Places places;
     private final Clock clock;
     private final int checksPerMinute;
 
     PracticeService(AssignmentService assignments, ServedItems items, WorkService work, PracticeLog log, EventRepository events,
-            Surroundings surroundings, Clock clock, @Value("${summit.checks-per-minute}") int checksPerMinute) {
+            Surroundings surroundings, Places places, Clock clock, @Value("${summit.checks-per-minute}") int checksPerMinute) {
         this.assignments = assignments;
         this.items = items;
         this.work = work;
         this.log = log;
         this.events = events;
         this.surroundings = surroundings;
+        this.places = places;
         this.clock = clock;
         this.checksPerMinute = checksPerMinute;
     }
@@ -307,6 +310,18 @@ public class PracticeService {
         SkillState state = log.state(row);
         return new Standing(row.assignmentId(), row.skill(), state.measure(), row.reached(), row.reachedAt(),
                 state.history().stream().map(s -> s.after()).toList());
+    }
+
+    /** The map of all skills, over all assignments and checks. */
+    @Transactional(readOnly = true)
+    public List<SkillMap.Node> map(Person person) {
+        return places.map(person);
+    }
+
+    /** Active time, without pauses, in seconds. @param since work before it is left out */
+    @Transactional(readOnly = true)
+    public long secondsWorked(Person person, Instant since) {
+        return log.of(person.id()).stream().mapToLong(row -> PracticeViews.seconds(log.state(row).history().stream().filter(s -> s.at().isAfter(since)).toList())).sum();
     }
 
     /** How many snapshots differ from the replayed log; none ever should. */

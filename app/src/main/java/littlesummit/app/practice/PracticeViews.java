@@ -46,7 +46,7 @@ final class PracticeViews {
     }
 
     /** Time between closed items; a pause of more than ten minutes is not work. */
-    private static long seconds(List<Step> history) {
+    static long seconds(List<Step> history) {
         long sum = 0;
         for (int i = 1; i < history.size(); i++) {
             Duration gap = Duration.between(history.get(i - 1).at(), history.get(i).at());

@@ -75,7 +75,7 @@ final class Typesetter {
         try {
             TeXIcon icon = new TeXFormula(latex).createTeXIcon(TeXConstants.STYLE_TEXT, size);
             float width = icon.getTrueIconWidth() + 1;
-            float height = icon.getTrueIconHeight() + icon.getTrueIconDepth() + 1;
+            float height = icon.getTrueIconHeight() + 1;
             PdfTemplate template = writer.getDirectContent().createTemplate(width, height);
             Graphics2D g = template.createGraphicsShapes(width, height);
             icon.setForeground(Color.BLACK);

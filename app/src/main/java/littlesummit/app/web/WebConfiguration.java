@@ -17,7 +17,7 @@ class WebConfiguration implements WebMvcConfigurer {
     /** Addresses of screens all open the one page; the client finds its way from there. */
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String screen : new String[] {"/", "/signin", "/due", "/practice/**", "/gallery/**", "/map", "/entering", "/questions", "/book/**", "/handed-in/**", "/quiz/**"}) {
+        for (String screen : new String[] {"/", "/signin", "/due", "/practice/**", "/gallery/**", "/map", "/entering", "/questions", "/book/**", "/handed-in/**", "/quiz/**", "/check", "/progress", "/class/**", "/account"}) {
             registry.addViewController(screen).setViewName("forward:/index.html");
         }
     }

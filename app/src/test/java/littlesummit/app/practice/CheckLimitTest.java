@@ -28,7 +28,7 @@ class CheckLimitTest {
     private final EventRepository events = mock(EventRepository.class);
     private final AssignmentService assignments = mock(AssignmentService.class);
     private final PracticeService practice = new PracticeService(assignments, mock(ServedItems.class), mock(WorkService.class),
-            mock(PracticeLog.class), events, mock(Surroundings.class), Clock.fixed(NOW, ZoneOffset.UTC), 40);
+            mock(PracticeLog.class), events, mock(Surroundings.class), mock(Places.class), Clock.fixed(NOW, ZoneOffset.UTC), 40);
 
     @Test
     void checksAreLimitedByTheMinute() {

@@ -1,0 +1,48 @@
+package littlesummit.app.knowledge;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What checks have said of each student's skills. */
+@Service
+public class KnowledgeService {
+    private final KnownSkillRepository known;
+
+    KnowledgeService(KnownSkillRepository known) {
+        this.known = known;
+    }
+
+    /**
+     * @param knownSince when a check first showed it; @param confirmed when one last did
+     * @param refreshes short checks passed since; @param fallen when one last put it back into practice
+     */
+    public record Known(String skill, Optional<Instant> knownSince, Optional<Instant> confirmed, int refreshes, Optional<Instant> fallen) {}
+
+    @Transactional(readOnly = true)
+    public List<Known> of(String personId) {
+        return known.findByPersonId(personId).stream().map(KnownSkillEntity::toKnown).toList();
+    }
+
+    /** @param refresh whether a short check showed it */
+    @Transactional
+    public void shown(String personId, String skill, Instant at, boolean refresh) {
+        KnownSkillEntity row = row(personId, skill);
+        row.known(at, refresh);
+        known.save(row);
+    }
+
+    /** A check has put it back into practice. */
+    @Transactional
+    public void fell(String personId, String skill, Instant at) {
+        KnownSkillEntity row = row(personId, skill);
+        row.fell(at);
+        known.save(row);
+    }
+
+    private KnownSkillEntity row(String personId, String skill) {
+        return known.findById(new KnownSkillEntity.Key(personId, skill)).orElseGet(() -> new KnownSkillEntity(personId, skill));
+    }
+}

@@ -1,0 +1,54 @@
+package littlesummit.app.placement;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+
+/** A check of one student. */
+@Entity
+@Table(name = "skill_check")
+class CheckEntity {
+    @Id
+    private String id;
+    private String personId;
+    @Lob
+    private String state;
+    private Instant startedAt;
+    private Instant finishedAt;
+    @Version
+    private long version;
+
+    protected CheckEntity() {}
+
+    CheckEntity(String personId, String state, Instant at) {
+        this.id = UUID.randomUUID().toString();
+        this.personId = personId;
+        this.state = state;
+        this.startedAt = at;
+    }
+
+    String state() {
+        return state;
+    }
+
+    void keep(String json) {
+        this.state = json;
+    }
+
+    void finish(Instant at) {
+        this.finishedAt = at;
+    }
+
+    Instant startedAt() {
+        return startedAt;
+    }
+
+    Optional<Instant> finishedAt() {
+        return Optional.ofNullable(finishedAt);
+    }
+}

@@ -1,0 +1,29 @@
+package littlesummit.app.placement;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import littlesummit.app.practice.PracticeView.ItemView;
+import littlesummit.core.placement.Placement;
+
+/**
+ * Where a student stands with checks.
+ *
+ * @param running the check that is under way
+ * @param refusal why the check over the course cannot be taken now; empty when it can
+ * @param due skills for a short check
+ * @param last what the last check over the course says, skill by skill; empty before the first
+ * @param history all checks that are done, the latest first
+ */
+public record CheckView(Optional<RunningCheck> running, String refusal, int left, List<SkillName> due, List<SkillVerdict> last, List<Done> history) {
+    /** @param answered so far; @param most items it can have; @param wholeCourse or a short one */
+    public record RunningCheck(boolean wholeCourse, int answered, int most, ItemView item) {}
+
+    public record SkillName(String id, String name) {}
+
+    /** @param percent chance, 0 to 100, that it is known */
+    public record SkillVerdict(String id, String name, String strand, Placement.Standing standing, int percent, String why) {}
+
+    /** @param known names of skills that it showed; @param fell names of skills that it put back into practice */
+    public record Done(Instant at, boolean wholeCourse, int items, List<String> known, List<String> fell) {}
+}

@@ -1,0 +1,214 @@
+package littlesummit.app.placement;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import littlesummit.app.assignment.OwnChoice;
+import littlesummit.app.knowledge.KnowledgeService;
+import littlesummit.app.people.Person;
+import littlesummit.app.placement.CheckView.Done;
+import littlesummit.app.placement.CheckView.RunningCheck;
+import littlesummit.app.placement.CheckView.SkillName;
+import littlesummit.app.placement.CheckView.SkillVerdict;
+import littlesummit.app.practice.ItemViews;
+import littlesummit.app.practice.PracticeService;
+import littlesummit.app.practice.PracticeView.ItemView;
+import littlesummit.app.served.ServedItem;
+import littlesummit.app.served.ServedItems;
+import littlesummit.app.web.Problem;
+import littlesummit.core.grading.Verdict;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.Part;
+import littlesummit.core.placement.CheckState;
+import littlesummit.core.placement.Evidence;
+import littlesummit.core.placement.Placement;
+import littlesummit.core.placement.RetakeRules;
+import littlesummit.core.practice.PartCheck;
+import littlesummit.core.practice.PracticeEvent;
+import littlesummit.core.practice.SkillMap;
+import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.Skill;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The starting-point check, and short checks of what was reached some weeks ago. Nothing is said of right and wrong while one runs. */
+@Service
+public class PlacementService {
+    private static final int TIER = 2;
+    private static final int MOST_IN_A_SHORT_ONE = 6;
+    private final CheckRepository checks;
+    private final ServedItems items;
+    private final PracticeService practice;
+    private final KnowledgeService knowledge;
+    private final ObjectMapper json;
+    private final Clock clock;
+
+    PlacementService(CheckRepository checks, ServedItems items, PracticeService practice, KnowledgeService knowledge, ObjectMapper json, Clock clock) {
+        this.checks = checks;
+        this.items = items;
+        this.practice = practice;
+        this.knowledge = knowledge;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public CheckView view(Person person) {
+        List<CheckEntity> all = checks.findByPersonIdOrderByStartedAt(person.id());
+        List<CheckEntity> done = all.stream().filter(c -> c.finishedAt().isPresent()).toList();
+        List<CheckEntity> courses = done.stream().filter(c -> !state(c).isShort()).toList();
+        return new CheckView(running(all).map(c -> running(person, state(c))), refusal(person, courses).orElse(""), RetakeRules.MOST_CHECKS - courses.size(), due(person),
+                courses.isEmpty() ? List.of() : verdicts(state(courses.getLast())), done.reversed().stream().map(this::done).toList());
+    }
+
+    private static Optional<CheckEntity> running(List<CheckEntity> all) {
+        return all.stream().filter(c -> c.finishedAt().isEmpty()).findFirst();
+    }
+
+    private RunningCheck running(Person person, CheckState state) {
+        CheckState.Asked waiting = state.waiting().orElseThrow();
+        ServedItem served = items.require(person, waiting.itemId());
+        Item item = Catalogue.make(served.ref());
+        return new RunningCheck(!state.isShort(), state.asked().size() - 1, state.most(),
+                ItemViews.inQuiz(served, state.asked().size(), item.calculator(), List.of(), Optional.empty()));
+    }
+
+    private Optional<String> refusal(Person person, List<CheckEntity> courses) {
+        Optional<Instant> last = courses.isEmpty() ? Optional.empty() : courses.getLast().finishedAt();
+        return RetakeRules.refusal(courses.size(), last, Duration.ofSeconds(practice.secondsWorked(person, last.orElse(Instant.EPOCH))), clock.instant());
+    }
+
+    private List<SkillName> due(Person person) {
+        return practice.map(person).stream().filter(n -> n.status() == SkillMap.Status.REFRESH).map(n -> new SkillName(n.skill().id(), n.skill().name())).toList();
+    }
+
+    private static List<SkillVerdict> verdicts(CheckState state) {
+        return state.verdicts().stream().map(v -> {
+            Skill skill = Catalogue.require(v.skill());
+            return new SkillVerdict(skill.id(), skill.name(), skill.strand().title(), v.standing(), (int) Math.round(100 * v.chance()), v.why());
+        }).toList();
+    }
+
+    private Done done(CheckEntity check) {
+        CheckState state = state(check);
+        List<String> known = state.isShort() ? state.confirmed()
+                : state.verdicts().stream().filter(v -> v.standing() == Placement.Standing.KNOWN).map(Placement.Verdict::skill).toList();
+        return new Done(check.finishedAt().orElseThrow(), !state.isShort(), state.asked().size(), names(known), state.isShort() ? names(state.fallen()) : List.of());
+    }
+
+    private static List<String> names(List<String> skills) {
+        return skills.stream().map(id -> Catalogue.require(id).name()).toList();
+    }
+
+    /** Begins a check, or goes on with the one that runs. @throws Problem when it is too early, or nothing is due */
+    @Transactional
+    public CheckView start(Person person, boolean wholeCourse) {
+        List<CheckEntity> all = checks.findByPersonIdOrderByStartedAt(person.id());
+        if (running(all).isEmpty()) {
+            CheckState fresh = wholeCourse ? course(person, all) : shortOne(person);
+            CheckEntity entity = checks.save(new CheckEntity(person.id(), "", clock.instant()));
+            goOn(person, entity, fresh);
+        }
+        return view(person);
+    }
+
+    private CheckState course(Person person, List<CheckEntity> all) {
+        refusal(person, all.stream().filter(c -> !state(c).isShort()).toList()).ifPresent(sentence -> {
+            throw Problem.conflict(sentence);
+        });
+        return CheckState.ofCourse();
+    }
+
+    private CheckState shortOne(Person person) {
+        List<String> due = due(person).stream().map(SkillName::id).limit(MOST_IN_A_SHORT_ONE).toList();
+        if (due.isEmpty()) {
+            throw Problem.conflict("Nothing is due for a refresh just now.");
+        }
+        return CheckState.of(due);
+    }
+
+    /** Asks the next item, or closes the check. */
+    private void goOn(Person person, CheckEntity entity, CheckState state) {
+        CheckState next = state.next().map(skill -> {
+            ServedItem served = items.serve(person.id(), OwnChoice.CHECK, skill, TIER);
+            return state.asking(served.id(), served.ref(), Catalogue.make(served.ref()).guessChance(), clock.instant());
+        }).orElse(state);
+        entity.keep(write(next));
+        if (next.waiting().isEmpty()) {
+            entity.finish(clock.instant());
+            learn(person, next);
+        }
+        checks.saveAndFlush(entity);
+    }
+
+    private void learn(Person person, CheckState done) {
+        List<String> known = done.isShort() ? done.confirmed()
+                : done.verdicts().stream().filter(v -> v.standing() == Placement.Standing.KNOWN).map(Placement.Verdict::skill).toList();
+        known.forEach(skill -> knowledge.shown(person.id(), skill, clock.instant(), done.isShort()));
+        if (done.isShort()) {
+            done.fallen().forEach(skill -> knowledge.fell(person.id(), skill, clock.instant()));
+        }
+    }
+
+    /**
+     * @param entries one map a part, by field id; not looked at for what is new
+     * @throws Problem when the item does not wait for an answer, or an entry cannot be read, which costs nothing
+     */
+    @Transactional
+    public CheckView answer(Person person, String itemId, List<Map<String, String>> entries, boolean isNew) {
+        CheckEntity entity = running(checks.findByPersonIdOrderByStartedAt(person.id())).orElseThrow(() -> Problem.conflict("No check is running. Load the page again."));
+        CheckState state = state(entity);
+        CheckState.Asked waiting = state.waiting().filter(w -> w.itemId().equals(itemId))
+                .orElseThrow(() -> Problem.conflict("This item was answered already. Load the page again."));
+        goOn(person, entity, state.answered(isNew ? Evidence.Kind.NEW : graded(Catalogue.make(waiting.ref()), entries), clock.instant()));
+        return view(person);
+    }
+
+    /** Right in value is knowing: the form is practised elsewhere. */
+    private static Evidence.Kind graded(Item item, List<Map<String, String>> entries) {
+        Evidence.Kind kind = Evidence.Kind.RIGHT;
+        for (int i = 0; i < item.parts().size(); i++) {
+            Part part = item.parts().get(i);
+            Map<String, String> own = i < entries.size() ? entries.get(i) : Map.of();
+            if (part.fields().stream().anyMatch(f -> own.getOrDefault(f.id(), "").isBlank())) {
+                throw Problem.badRequest("Something is still empty. Answer it, or say that it is new to you.");
+            }
+            PartCheck check = PartCheck.of(part, own);
+            if (check.result() == PracticeEvent.Result.UNREADABLE) {
+                throw Problem.badRequest("This cannot be read: " + check.fields().stream().filter(f -> f.verdict() instanceof Verdict.Unreadable)
+                        .findFirst().orElseThrow().message());
+            }
+            kind = check.result() == PracticeEvent.Result.INCORRECT ? Evidence.Kind.WRONG : kind;
+        }
+        return kind;
+    }
+
+    /** An item of a check as it may be seen now; empty for any other. */
+    @Transactional(readOnly = true)
+    public Optional<ItemView> item(ServedItem served) {
+        return checks.findByPersonIdOrderByStartedAt(served.personId()).stream()
+                .flatMap(c -> state(c).asked().stream().filter(a -> a.itemId().equals(served.id())).map(a -> c.finishedAt().flatMap(at -> a.kind())))
+                .findFirst().map(kind -> ItemViews.inQuiz(served, served.number(), false, List.of(), kind.map(Enum::name)));
+    }
+
+    private CheckState state(CheckEntity entity) {
+        try {
+            return json.readValue(entity.state(), CheckState.class);
+        } catch (JsonProcessingException damaged) {
+            throw new IllegalStateException("a check cannot be read", damaged);
+        }
+    }
+
+    private String write(CheckState state) {
+        try {
+            return json.writeValueAsString(state);
+        } catch (JsonProcessingException bug) {
+            throw new IllegalStateException(bug);
+        }
+    }
+}

@@ -1,0 +1,139 @@
+package littlesummit.app.placement;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import littlesummit.app.ApiTest;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.Part;
+import littlesummit.core.practice.Policy;
+import littlesummit.core.practice.Target;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+
+class CheckApiTest extends ApiTest {
+    @MockitoBean
+    private Clock clock;
+    private Instant now = Instant.parse("2026-05-04T08:00:00Z");
+
+    @BeforeEach
+    void time() {
+        Mockito.when(clock.instant()).thenAnswer(call -> now);
+        Mockito.when(clock.getZone()).thenReturn(ZoneOffset.UTC);
+    }
+
+    private JsonNode start(boolean wholeCourse) {
+        return client.post("/api/check/start", "{\"wholeCourse\":" + wholeCourse + "}").body();
+    }
+
+    private JsonNode say(String itemId, String entries, boolean isNew) {
+        return client.post("/api/check/answer", "{\"itemId\":\"" + itemId + "\",\"isNew\":" + isNew + ",\"entries\":" + entries + "}").body();
+    }
+
+    private static String right(Item item) {
+        List<String> parts = item.parts().stream().map(CheckApiTest::right).toList();
+        return "[" + String.join(",", parts) + "]";
+    }
+
+    private static String right(Part part) {
+        return "{" + String.join(",", part.fields().stream().map(f -> "\"" + f.id() + "\":\"" + f.answer().key().replace("\\", "\\\\") + "\"").toList()) + "}";
+    }
+
+    private static Set<String> with(JsonNode map, String status) {
+        Set<String> ids = new HashSet<>();
+        map.at("/skills").forEach(s -> {
+            if (s.at("/status").textValue().equals(status)) {
+                ids.add(s.at("/id").textValue());
+            }
+        });
+        return ids;
+    }
+
+    /** Knows what stands in the set and says of the rest that it is new. */
+    private JsonNode wholeCheck(Set<String> knows) {
+        JsonNode view = start(true);
+        while (!view.at("/running").isMissingNode()) {
+            String id = view.at("/running/item/id").textValue();
+            Item item = itemOf(id);
+            boolean known = knows.contains(item.ref().skill());
+            view = say(id, known ? right(item) : "[]", !known);
+        }
+        return view;
+    }
+
+    @Test
+    void fromStartToMapWithoutAWordOnRightAndWrong() {
+        String running = start(true).at("/running").toString();
+        assertFalse(running.contains("\"solution\"") || running.contains("\"outcome\""), running);
+        JsonNode done = wholeCheck(Set.of("place-value", "compare-whole", "integer-add-subtract", "absolute-value"));
+        int asked = done.at("/history/0/items").intValue();
+        assertTrue(asked >= 20 && asked <= 30, "asked " + asked);
+        assertTrue(done.at("/last").size() > 20);
+        done.at("/last").forEach(s -> assertFalse(s.at("/why").textValue().isBlank()));
+
+        JsonNode map = client.get("/api/map").body();
+        assertTrue(with(map, "KNOWN").contains("place-value"), with(map, "KNOWN").toString());
+        assertFalse(with(map, "READY").isEmpty());
+        assertFalse(with(map, "LOCKED").isEmpty());
+    }
+
+    @Test
+    void aCheckGoesOnWhereItWasLeft() {
+        String first = start(true).at("/running/item/id").textValue();
+        assertEquals(first, start(true).at("/running/item/id").textValue());
+        assertEquals(first, client.get("/api/check").body().at("/running/item/id").textValue());
+    }
+
+    @Test
+    void anEmptyOrUnreadableAnswerCostsNothing() {
+        String id = start(true).at("/running/item/id").textValue();
+        assertEquals(400, client.post("/api/check/answer", "{\"itemId\":\"" + id + "\",\"isNew\":false,\"entries\":[]}").status());
+        assertEquals(id, client.get("/api/check").body().at("/running/item/id").textValue());
+        assertEquals(409, client.post("/api/check/answer", "{\"itemId\":\"other\",\"isNew\":true,\"entries\":[]}").status());
+        assertEquals(409, other.post("/api/check/answer", "{\"itemId\":\"" + id + "\",\"isNew\":true,\"entries\":[]}").status());
+    }
+
+    @Test
+    void takingItAgainFollowsTheRules() {
+        wholeCheck(Set.of());
+        assertTrue(client.get("/api/check").body().at("/refusal").textValue().contains("5 hours"));
+        assertEquals(409, client.post("/api/check/start", "{\"wholeCourse\":true}").status());
+    }
+
+    @Test
+    void aShortCheckConfirmsOrPutsBackIntoPracticeAndPracticeBringsItBack() {
+        String practice = assigned(new Target.Run(1, 1), Policy.DEFAULT, "scientific-notation");
+        answerRight(practice);
+        assertEquals(409, client.post("/api/check/start", "{\"wholeCourse\":false}").status());
+        now = now.plus(Duration.ofDays(8));
+        assertEquals("scientific-notation", client.get("/api/check").body().at("/due/0/id").textValue());
+
+        String id = start(false).at("/running/item/id").textValue();
+        JsonNode confirmed = say(id, right(itemOf(id)), false);
+        assertEquals(1, confirmed.at("/history/0/known").size());
+        assertTrue(with(client.get("/api/map").body(), "KNOWN").contains("scientific-notation"));
+
+        now = now.plus(Duration.ofDays(8));
+        assertEquals(0, client.get("/api/check").body().at("/due").size());
+        now = now.plus(Duration.ofDays(7));
+        JsonNode fell = say(start(false).at("/running/item/id").textValue(), "[]", true);
+        assertEquals("Powers of ten, both ways", fell.at("/history/0/fell/0").textValue());
+        assertTrue(with(client.get("/api/map").body(), "IN_PROGRESS").contains("scientific-notation"));
+
+        now = now.plus(Duration.ofHours(1));
+        onward(practice, "NEXT");
+        answerRight(practice);
+        assertTrue(with(client.get("/api/map").body(), "KNOWN").contains("scientific-notation"));
+    }
+}

@@ -1,0 +1,48 @@
+package littlesummit.core.placement;
+
+import java.util.List;
+import java.util.function.IntPredicate;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import littlesummit.core.placement.Evidence.Kind;
+import littlesummit.core.skill.Catalogue;
+
+/** The sentence that goes with a verdict: what was answered, here or nearby. */
+final class Reasons {
+    private Reasons() {}
+
+    static String why(SkillOrder order, List<Evidence> evidence, double[] known, int skill) {
+        List<Kind> own = evidence.stream().filter(e -> e.skill() == skill).map(Evidence::kind).toList();
+        boolean isKnown = known[skill] >= Placement.SURE;
+        if (!own.isEmpty()) {
+            return own(own, isKnown);
+        }
+        return isKnown ? fromAbove(order, evidence, skill) : fromBelow(order, known, skill);
+    }
+
+    private static String own(List<Kind> own, boolean isKnown) {
+        if (own.contains(Kind.NEW)) {
+            return "You said that this is new to you.";
+        }
+        long right = own.stream().filter(k -> k == Kind.RIGHT).count();
+        if (right == own.size()) {
+            return isKnown ? "You solved an item of it." : "You solved an item of it, but other answers speak against it; some practice will tell.";
+        }
+        return isKnown ? "One item of it went wrong, but your other answers say that you know it." : "An item of it did not go right yet.";
+    }
+
+    private static String fromAbove(SkillOrder order, List<Evidence> evidence, int skill) {
+        String shown = names(order, i -> SkillOrder.has(order.allBefore(i), skill) && evidence.stream().anyMatch(e -> e.skill() == i && e.kind() == Kind.RIGHT));
+        return shown.isEmpty() ? "Your other answers make it likely." : "You solved " + shown + ", which builds on it.";
+    }
+
+    private static String fromBelow(SkillOrder order, double[] known, int skill) {
+        String missing = names(order, i -> SkillOrder.has(order.before().get(skill), i) && known[i] < Placement.SURE);
+        return missing.isEmpty() ? "All that comes before it is known: it can be learned now." : "It builds on " + missing + ", which comes first.";
+    }
+
+    private static String names(SkillOrder order, IntPredicate which) {
+        return IntStream.range(0, order.size()).filter(which).limit(2).mapToObj(i -> "“" + Catalogue.find(order.ids().get(i)).map(s -> s.name()).orElse(order.ids().get(i)) + "”")
+                .collect(Collectors.joining(" and "));
+    }
+}
