@@ -52,6 +52,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/check/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/check/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/due": {
         parameters: {
             query?: never;
@@ -548,6 +596,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/quiz/{assignmentId}/key.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["key"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quiz/{assignmentId}/paper.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["paper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/quiz/{assignmentId}/rounds/{number}": {
         parameters: {
             query?: never;
@@ -711,6 +791,9 @@ export interface components {
             itemId: string;
             question: string;
         };
+        BeginCheck: {
+            wholeCourse: boolean;
+        };
         Block: components["schemas"]["BlockText"] | components["schemas"]["BlockFormula"] | components["schemas"]["BlockTable"] | components["schemas"]["BlockPicture"];
         BlockFormula: {
             /** @enum {string} */
@@ -757,6 +840,22 @@ export interface components {
             /** Format: int32 */
             part: number;
         };
+        CheckAnswer: {
+            entries: {
+                [key: string]: string;
+            }[];
+            isNew: boolean;
+            itemId: string;
+        };
+        CheckView: {
+            due: components["schemas"]["RefreshSkill"][];
+            history: components["schemas"]["DoneCheck"][];
+            last: components["schemas"]["SkillVerdict"][];
+            /** Format: int32 */
+            left: number;
+            refusal: string;
+            running?: components["schemas"]["RunningCheck"];
+        };
         Checked: {
             conflict?: components["schemas"]["Conflict"];
             repeated: boolean;
@@ -778,6 +877,15 @@ export interface components {
             comment: string;
             /** Format: int32 */
             credit: number;
+        };
+        DoneCheck: {
+            /** Format: date-time */
+            at: string;
+            fell: string[];
+            /** Format: int32 */
+            items: number;
+            known: string[];
+            wholeCourse: boolean;
         };
         Draft: {
             entries: {
@@ -1337,6 +1445,10 @@ export interface components {
             message: string;
             spoken: string;
         };
+        RefreshSkill: {
+            id: string;
+            name: string;
+        };
         Reply: {
             answer: string;
         };
@@ -1448,6 +1560,14 @@ export interface components {
             /** Format: int64 */
             secondsLeft: number;
         };
+        RunningCheck: {
+            /** Format: int32 */
+            answered: number;
+            item: components["schemas"]["ItemView"];
+            /** Format: int32 */
+            most: number;
+            wholeCourse: boolean;
+        };
         RunningItem: {
             answered: boolean;
             flagged: boolean;
@@ -1491,6 +1611,16 @@ export interface components {
         SkillName: {
             id: string;
             name: string;
+        };
+        SkillVerdict: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            percent: number;
+            /** @enum {string} */
+            standing: "KNOWN" | "READY" | "NOT_YET";
+            strand: string;
+            why: string;
         };
         SolutionView: {
             second?: components["schemas"]["SecondView"];
@@ -1694,6 +1824,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Result"];
+                };
+            };
+        };
+    };
+    view_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckView"];
+                };
+            };
+        };
+    };
+    answer_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CheckAnswer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckView"];
+                };
+            };
+        };
+    };
+    start_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeginCheck"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckView"];
                 };
             };
         };
@@ -2578,6 +2776,56 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    key: {
+        parameters: {
+            query?: {
+                seed?: number;
+                student?: string;
+            };
+            header?: never;
+            path: {
+                assignmentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    paper: {
+        parameters: {
+            query?: {
+                seed?: number;
+                student?: string;
+            };
+            header?: never;
+            path: {
+                assignmentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
             };
         };
     };

@@ -15,6 +15,7 @@ const BookPageScreen = lazy(() => import('../features/book/BookPageScreen'));
 const MarkingScreen = lazy(() => import('../features/marking/MarkingScreen'));
 const QuizScreen = lazy(() => import('../features/quiz/QuizScreen'));
 const ResultScreen = lazy(() => import('../features/quiz/ResultScreen'));
+const CheckScreen = lazy(() => import('../features/placement/CheckScreen'));
 const QuestionsScreen = lazy(() => import('../features/question/QuestionsScreen'));
 
 const later = (screen: ReactNode) => <Suspense fallback={<Notice title="Opening the page." />}>{screen}</Suspense>;
@@ -38,6 +39,7 @@ export const router = createBrowserRouter([
       { path: '/handed-in/:itemId', element: later(<MarkingScreen />) },
       { path: '/quiz/:assignmentId', element: later(<QuizScreen />) },
       { path: '/quiz/:assignmentId/round/:number', element: later(<ResultScreen />) },
+      { path: '/check', element: later(<CheckScreen />) },
       { path: '/questions', element: later(<QuestionsScreen />) },
       { path: '/gallery', element: gallery },
       { path: '/gallery/:skillId/:tier/:seed', element: gallery },

@@ -29,6 +29,9 @@ export default function MapScreen() {
                 {skills.filter((s) => s.status === status).length} {WORDS[status]}
               </li>
             ))}
+            <li>
+              <Link to="/check">What do you know already?</Link>
+            </li>
           </ul>
         </header>
         {map.isPending && <Notice title="Unfolding the map." />}

@@ -15,15 +15,15 @@ import littlesummit.core.placement.Placement;
  * @param last what the last check over the course says, skill by skill; empty before the first
  * @param history all checks that are done, the latest first
  */
-public record CheckView(Optional<RunningCheck> running, String refusal, int left, List<SkillName> due, List<SkillVerdict> last, List<Done> history) {
+public record CheckView(Optional<RunningCheck> running, String refusal, int left, List<RefreshSkill> due, List<SkillVerdict> last, List<DoneCheck> history) {
     /** @param answered so far; @param most items it can have; @param wholeCourse or a short one */
     public record RunningCheck(boolean wholeCourse, int answered, int most, ItemView item) {}
 
-    public record SkillName(String id, String name) {}
+    public record RefreshSkill(String id, String name) {}
 
     /** @param percent chance, 0 to 100, that it is known */
     public record SkillVerdict(String id, String name, String strand, Placement.Standing standing, int percent, String why) {}
 
     /** @param known names of skills that it showed; @param fell names of skills that it put back into practice */
-    public record Done(Instant at, boolean wholeCourse, int items, List<String> known, List<String> fell) {}
+    public record DoneCheck(Instant at, boolean wholeCourse, int items, List<String> known, List<String> fell) {}
 }

@@ -11,9 +11,9 @@ import java.util.Optional;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.knowledge.KnowledgeService;
 import littlesummit.app.people.Person;
-import littlesummit.app.placement.CheckView.Done;
+import littlesummit.app.placement.CheckView.DoneCheck;
 import littlesummit.app.placement.CheckView.RunningCheck;
-import littlesummit.app.placement.CheckView.SkillName;
+import littlesummit.app.placement.CheckView.RefreshSkill;
 import littlesummit.app.placement.CheckView.SkillVerdict;
 import littlesummit.app.practice.ItemViews;
 import littlesummit.app.practice.PracticeService;
@@ -83,8 +83,8 @@ public class PlacementService {
         return RetakeRules.refusal(courses.size(), last, Duration.ofSeconds(practice.secondsWorked(person, last.orElse(Instant.EPOCH))), clock.instant());
     }
 
-    private List<SkillName> due(Person person) {
-        return practice.map(person).stream().filter(n -> n.status() == SkillMap.Status.REFRESH).map(n -> new SkillName(n.skill().id(), n.skill().name())).toList();
+    private List<RefreshSkill> due(Person person) {
+        return practice.map(person).stream().filter(n -> n.status() == SkillMap.Status.REFRESH).map(n -> new RefreshSkill(n.skill().id(), n.skill().name())).toList();
     }
 
     private static List<SkillVerdict> verdicts(CheckState state) {
@@ -94,11 +94,11 @@ public class PlacementService {
         }).toList();
     }
 
-    private Done done(CheckEntity check) {
+    private DoneCheck done(CheckEntity check) {
         CheckState state = state(check);
         List<String> known = state.isShort() ? state.confirmed()
                 : state.verdicts().stream().filter(v -> v.standing() == Placement.Standing.KNOWN).map(Placement.Verdict::skill).toList();
-        return new Done(check.finishedAt().orElseThrow(), !state.isShort(), state.asked().size(), names(known), state.isShort() ? names(state.fallen()) : List.of());
+        return new DoneCheck(check.finishedAt().orElseThrow(), !state.isShort(), state.asked().size(), names(known), state.isShort() ? names(state.fallen()) : List.of());
     }
 
     private static List<String> names(List<String> skills) {
@@ -125,7 +125,7 @@ public class PlacementService {
     }
 
     private CheckState shortOne(Person person) {
-        List<String> due = due(person).stream().map(SkillName::id).limit(MOST_IN_A_SHORT_ONE).toList();
+        List<String> due = due(person).stream().map(RefreshSkill::id).limit(MOST_IN_A_SHORT_ONE).toList();
         if (due.isEmpty()) {
             throw Problem.conflict("Nothing is due for a refresh just now.");
         }

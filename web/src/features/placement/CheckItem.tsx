@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { Blocks } from '../../ui/Blocks';
+import { Button } from '../../ui/Button';
+import { RichText } from '../../ui/RichText';
+import { useKeys } from '../../ui/useKeys';
+import { PartFields } from '../practice/fields/PartFields';
+import { figuresOf } from '../working/figures';
+import { WorkPage } from '../working/WorkPage';
+import type { CheckHand } from './useCheck';
+
+/** One item of a check: an answer, or "this is new to me", and on. */
+export function CheckItem({ running, check }: { running: Schemas['RunningCheck']; check: CheckHand }) {
+  const { item } = running;
+  const [entries, setEntries] = useState<Record<string, string>[]>(item.parts.map(() => ({})));
+  const send = (isNew: boolean) => !check.answer.isPending && check.answer.mutate({ itemId: item.id, isNew, entries });
+  useKeys({ n: () => send(true), w: () => document.querySelector<HTMLElement>('[data-line]')?.focus() });
+  return (
+    <main className="grid flex-1 md:grid-cols-[61fr_39fr]">
+      <section aria-label="Item" className="grid min-w-0 content-start gap-5 p-6 md:p-10">
+        <p className="flex items-center gap-4 text-soft">
+          Item {running.answered + 1}, {running.wholeCourse ? `${running.most} at most` : `of ${running.most}`}
+          <progress className="h-2 w-40 accent-glacier" max={running.most} value={running.answered} aria-label="How far the check is" />
+        </p>
+        <Blocks blocks={item.stem} className="max-w-2xl font-serif text-stem leading-relaxed" />
+        {item.parts.map((part, i) => (
+          <section key={part.prompt} className="grid gap-3" aria-label={item.parts.length > 1 ? `Part ${i + 1}` : 'Your answer'}>
+            <p className="text-lg">
+              <RichText text={part.prompt} />
+            </p>
+            <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => setEntries((now) => now.with(i, { ...now[i], [id]: value }))} onEnter={() => send(false)} />
+          </section>
+        ))}
+        {check.answer.isError && <p role="alert" className="text-rust">{check.answer.error.message}</p>}
+        <div className="flex flex-wrap gap-3">
+          <Button look="main" hint="Enter" disabled={check.answer.isPending} onClick={() => send(false)}>
+            This is my answer
+          </Button>
+          <Button hint="N" disabled={check.answer.isPending} onClick={() => send(true)}>
+            This is new to me
+          </Button>
+        </div>
+        <p className="text-sm text-soft">Nothing counts here. You can leave at any time and go on later.</p>
+      </section>
+      <WorkPage key={`work-${item.id}`} itemId={item.id} letters={item.letters} figures={figuresOf(item)} required={false} />
+    </main>
+  );
+}

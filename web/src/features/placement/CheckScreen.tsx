@@ -1,0 +1,95 @@
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { Button } from '../../ui/Button';
+import { Notice } from '../../ui/Notice';
+import { TopBar } from '../../ui/TopBar';
+import { CheckItem } from './CheckItem';
+import { CheckResult } from './CheckResult';
+import { type Check, type CheckHand, useCheck } from './useCheck';
+
+/** Finds out what is known already: over the whole course, or some skills again after some weeks. */
+export default function CheckScreen() {
+  const check = useCheck();
+  return (
+    <div className="flex min-h-screen flex-col">
+      <TopBar />
+      {check.view.isPending && <Notice title="Opening the check." />}
+      {check.view.isError && <Notice title="This could not be loaded.">{check.view.error.message}</Notice>}
+      {check.view.isSuccess &&
+        (check.view.data.running === undefined ? (
+          <Overview view={check.view.data} check={check} />
+        ) : (
+          <CheckItem key={check.view.data.running.item.id} running={check.view.data.running} check={check} />
+        ))}
+    </div>
+  );
+}
+
+function Overview({ view, check }: { view: Check; check: CheckHand }) {
+  const fell = view.history[0]?.fell ?? [];
+  return (
+    <main className="mx-auto grid w-full max-w-4xl gap-6 px-6 py-8">
+      <h1 className="font-serif text-3xl font-bold">What do you know already?</h1>
+      {fell.length > 0 && (
+        <p className="rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
+          {fell.join(', ')} {fell.length === 1 ? 'is' : 'are'} back in practice. That happens to everybody after some weeks; a few items bring it back. What you reached stays reached.
+        </p>
+      )}
+      <section className="grid gap-3 md:grid-cols-2">
+        <Begin title="Over the whole course" text="20 to 30 items. Nothing counts, and nothing is said of right or wrong meanwhile. “This is new to me” is an honest answer and better than a guess. You can stop and go on later.">
+          {view.refusal === '' ? (
+            <Button look={view.last.length === 0 ? 'main' : 'plain'} disabled={check.start.isPending} onClick={() => check.start.mutate(true)}>
+              {view.last.length === 0 ? 'Begin the check' : 'Take it again'}
+            </Button>
+          ) : (
+            <p className="text-soft">{view.refusal}</p>
+          )}
+        </Begin>
+        <Begin title="A short refresh" text="One item of each skill that was reached some weeks ago, up to six.">
+          {view.due.length === 0 ? (
+            <p className="text-soft">Nothing is due for a refresh just now.</p>
+          ) : (
+            <>
+              <p>Due: {view.due.map((s) => s.name).join(', ')}.</p>
+              <Button look="main" disabled={check.start.isPending} onClick={() => check.start.mutate(false)}>
+                Begin the short check
+              </Button>
+            </>
+          )}
+        </Begin>
+      </section>
+      {check.start.isError && <p role="alert" className="text-rust">{check.start.error.message}</p>}
+      {view.last.length > 0 && <CheckResult skills={view.last} />}
+      {view.history.length > 0 && <History view={view} />}
+      <p>
+        <Link to="/map">To the map</Link>
+      </p>
+    </main>
+  );
+}
+
+function Begin({ title, text, children }: { title: string; text: string; children: ReactNode }) {
+  return (
+    <div className="grid content-start justify-items-start gap-2 rounded-slip border border-rule bg-leaf p-4">
+      <h2 className="font-serif text-xl font-semibold">{title}</h2>
+      <p>{text}</p>
+      {children}
+    </div>
+  );
+}
+
+function History({ view }: { view: Check }) {
+  return (
+    <section aria-label="Checks so far">
+      <h2 className="font-serif text-xl font-semibold">Checks so far</h2>
+      <ul className="mt-1 grid gap-1">
+        {view.history.map((done) => (
+          <li key={done.at}>
+            {new Date(done.at).toLocaleDateString('en', { day: 'numeric', month: 'long' })}: {done.wholeCourse ? 'whole course' : 'short refresh'}, {done.items} items. Showed {done.known.length === 1 ? 'one skill' : `${done.known.length} skills`}
+            {done.fell.length > 0 && `; back into practice: ${done.fell.join(', ')}`}.
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
