@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/sign-out-everywhere": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOutEverywhere"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/book": {
         parameters: {
             query?: never;
@@ -94,6 +126,198 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["start_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["glance"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/assignments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["assignments"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/assignments/{id}/due": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/marks.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marksCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/preview/{skillId}/{tier}/{seed}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["preview"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/roster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/skills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["skills"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/students": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/students/{id}/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["code"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/students/{id}/extra-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["extraTime"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/users.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["roster"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -791,6 +1015,21 @@ export interface components {
             itemId: string;
             question: string;
         };
+        AssignmentRow: {
+            /** Format: date-time */
+            due: string;
+            exceptions: components["schemas"]["ForStudent"][];
+            /** Format: int32 */
+            finished: number;
+            hasQuiz: boolean;
+            id: string;
+            policy: components["schemas"]["Policy"];
+            skills: string[];
+            /** Format: int32 */
+            students: number;
+            target: string;
+            title: string;
+        };
         BeginCheck: {
             wholeCourse: boolean;
         };
@@ -974,6 +1213,10 @@ export interface components {
             stem: components["schemas"]["Block"][];
             worked: components["schemas"]["WorkedStep"][];
         };
+        ExtraTime: {
+            /** Format: int32 */
+            percent: number;
+        };
         FeedbackView: {
             /** Format: int32 */
             at: number;
@@ -1144,6 +1387,13 @@ export interface components {
         Flag: {
             on: boolean;
         };
+        ForStudent: {
+            /** Format: date-time */
+            due?: string;
+            id: string;
+            leftOut: boolean;
+            name: string;
+        };
         Forecast: {
             /** Format: int32 */
             atLeast: number;
@@ -1157,6 +1407,11 @@ export interface components {
             name: string;
             prerequisites: string[];
             strand: string;
+        };
+        Glance: {
+            className: string;
+            stuck: components["schemas"]["StuckSkill"][];
+            students: components["schemas"]["StudentRow"][];
         };
         Ink: {
             marks: components["schemas"]["Stroke"][];
@@ -1173,6 +1428,12 @@ export interface components {
         InkKept: {
             /** Format: int32 */
             strokes: number;
+        };
+        Invited: {
+            code: string;
+            id: string;
+            name: string;
+            username: string;
         };
         ItemView: {
             calculator: boolean;
@@ -1246,8 +1507,36 @@ export interface components {
             status: "KNOWN" | "REFRESH" | "IN_PROGRESS" | "READY" | "LOCKED";
             strand: string;
         };
+        MarkCell: {
+            credit: string;
+            late: boolean;
+            points: string;
+            /** Format: int32 */
+            reached: number;
+            set: boolean;
+            /** Format: int32 */
+            skills: number;
+            /** Format: int32 */
+            waiting: number;
+        };
+        MarksHead: {
+            /** Format: date-time */
+            due: string;
+            id: string;
+            title: string;
+        };
+        MarksRow: {
+            cells: components["schemas"]["MarkCell"][];
+            student: string;
+            studentId: string;
+        };
+        MarksTable: {
+            assignments: components["schemas"]["MarksHead"][];
+            rows: components["schemas"]["MarksRow"][];
+        };
         Me: {
             className: string;
+            mustChange: boolean;
             name: string;
             role: string;
             signedIn: boolean;
@@ -1255,8 +1544,45 @@ export interface components {
         MoreWanted: {
             comment: string;
         };
+        NewAssignment: {
+            /** Format: date-time */
+            due: string;
+            policy: components["schemas"]["Policy"];
+            quiz?: components["schemas"]["NewQuiz"];
+            skills: string[];
+            students: string[];
+            target: string;
+            title: string;
+        };
+        NewCode: {
+            code: string;
+        };
         NewComment: {
             text: string;
+        };
+        NewDate: {
+            /** Format: date-time */
+            due: string;
+            student?: string;
+        };
+        NewPassword: {
+            fresh: string;
+            old: string;
+        };
+        NewQuiz: {
+            /** Format: int32 */
+            items: number;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            rounds: number;
+            /** Format: int32 */
+            target: number;
+            workRequired: boolean;
+        };
+        NewStudent: {
+            name: string;
+            username: string;
         };
         Next: {
             itemId: string;
@@ -1368,6 +1694,25 @@ export interface components {
             most: number;
             rows: components["schemas"]["PointsRow"][];
         };
+        Policy: {
+            /** Format: int32 */
+            allTries: number;
+            /** @enum {string} */
+            calculator: "NEVER" | "AS_ITEM" | "ALWAYS";
+            /** Format: int32 */
+            choiceTries: number;
+            example: boolean;
+            /** Format: int32 */
+            freeForms: number;
+            hints: boolean;
+            /** @enum {string} */
+            lineCheck: "NEVER" | "AFTER_MISS" | "ALWAYS";
+            /** Format: int32 */
+            openTries: number;
+            similar: boolean;
+            /** @enum {string} */
+            work: "NONE" | "OPTIONAL" | "REQUIRED";
+        };
         PracticeView: {
             around: components["schemas"]["Around"];
             assignment: string;
@@ -1386,6 +1731,9 @@ export interface components {
             skillId: string;
             target: components["schemas"]["TargetView"];
             workRequired: boolean;
+        };
+        Preview: {
+            item: components["schemas"]["ItemView"];
         };
         Question: {
             answer?: string;
@@ -1531,6 +1879,13 @@ export interface components {
             kind: "Value";
             rounded: boolean;
         };
+        Roster: {
+            csv: string;
+        };
+        RosterResult: {
+            added: components["schemas"]["Invited"][];
+            refused: string[];
+        };
         RoundResult: {
             items: components["schemas"]["ResultItem"][];
             /** Format: int32 */
@@ -1600,6 +1955,12 @@ export interface components {
             password: string;
             username: string;
         };
+        SkillChoice: {
+            id: string;
+            name: string;
+            needs: string[];
+            strand: string;
+        };
         SkillLink: {
             assignmentId: string;
             name: string;
@@ -1638,6 +1999,36 @@ export interface components {
             tool: "PEN" | "HIGHLIGHTER";
             /** Format: double */
             width: number;
+        };
+        StuckSkill: {
+            mistake: string;
+            skill: string;
+            skillId: string;
+            students: string[];
+            /** Format: int32 */
+            times: number;
+        };
+        Student: {
+            /** Format: int32 */
+            extraTime: number;
+            id: string;
+            name: string;
+            username: string;
+            waiting: boolean;
+        };
+        StudentRow: {
+            /** Format: int32 */
+            known: number;
+            /** Format: date-time */
+            lastAt?: string;
+            /** Format: int32 */
+            late: number;
+            /** Format: int32 */
+            minutesThisWeek: number;
+            /** Format: int32 */
+            open: number;
+            stuckOn: string[];
+            student: components["schemas"]["Student"];
         };
         Submission: {
             /** Format: int32 */
@@ -1759,6 +2150,46 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassword"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signOutEverywhere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     all_2: {
         parameters: {
             query?: {
@@ -1892,6 +2323,296 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CheckView"];
+                };
+            };
+        };
+    };
+    glance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Glance"];
+                };
+            };
+        };
+    };
+    assignments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssignmentRow"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewAssignment"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssignmentRow"][];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDate"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssignmentRow"][];
+                };
+            };
+        };
+    };
+    marks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarksTable"];
+                };
+            };
+        };
+    };
+    marksCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                skillId: string;
+                tier: number;
+                seed: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preview"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Roster"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterResult"];
+                };
+            };
+        };
+    };
+    skills: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SkillChoice"][];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewStudent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invited"];
+                };
+            };
+        };
+    };
+    code: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewCode"];
+                };
+            };
+        };
+    };
+    extraTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExtraTime"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Glance"];
+                };
+            };
+        };
+    };
+    roster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

@@ -24,4 +24,9 @@ public record Assignment(String id, String title, List<String> skills, Target ta
     public boolean isPast(Instant now) {
         return due.filter(d -> d.isBefore(now)).isPresent();
     }
+
+    /** The same with another date. */
+    Assignment dueAt(Instant date) {
+        return new Assignment(id, title, skills, target, policy, quiz, Optional.of(date));
+    }
 }

@@ -74,6 +74,10 @@ class AssignmentEntity {
         return due;
     }
 
+    void move(Instant to) {
+        this.due = to;
+    }
+
     List<String> skills() {
         return List.copyOf(skills);
     }

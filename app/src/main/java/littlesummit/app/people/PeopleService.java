@@ -1,6 +1,7 @@
 package littlesummit.app.people;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Accounts and signing in. */
 @Service
 public class PeopleService {
+    private static final int SHORTEST = 8;
     private static final String REFUSED = "The name and the password do not go together.";
     private final PersonRepository people;
     private final ClassRepository classes;
@@ -67,6 +69,64 @@ public class PeopleService {
     @Transactional
     public void allowExtraTime(String personId, int percent) {
         people.findById(personId).orElseThrow(() -> Problem.notFound("There is nobody like that.")).allow(percent);
+    }
+
+    /** A student as the instructor sees one. @param extraTime in quizzes, in percent; @param waiting whether the first-time code was not used yet */
+    public record Student(String id, String username, String name, int extraTime, boolean waiting) {}
+
+    @Transactional(readOnly = true)
+    public List<Student> students(String classId) {
+        return people.findByClassIdAndRoleOrderByName(classId, Role.STUDENT).stream()
+                .map(p -> new Student(p.id(), p.username(), p.name(), p.extraTime(), p.mustChange())).toList();
+    }
+
+    /** @throws Problem when there is no such student in the instructor's class */
+    @Transactional(readOnly = true)
+    public Person student(Person instructor, String id) {
+        return person(studentOf(instructor, id));
+    }
+
+    private PersonEntity studentOf(Person instructor, String id) {
+        return people.findById(id).filter(p -> p.role() == Role.STUDENT && p.classId().equals(instructor.classId()))
+                .orElseThrow(() -> Problem.notFound("There is no such student in your class."));
+    }
+
+    @Transactional(readOnly = true)
+    public boolean isTaken(String username) {
+        return people.findByUsername(username).isPresent();
+    }
+
+    /** Closes an account but for a code that opens it once. @return the code, which is shown this one time */
+    @Transactional
+    public String newCode(Person instructor, String id) {
+        String code = FirstCode.next();
+        studentOf(instructor, id).setPassword(passwords.encode(code), true);
+        return code;
+    }
+
+    /** An account that a code opens once. @return the code, which is shown this one time */
+    @Transactional
+    public String invite(Person instructor, String username, String name) {
+        Person made = add(username, name, Role.STUDENT, FirstCode.next(), instructor.classId());
+        return newCode(instructor, made.id());
+    }
+
+    @Transactional(readOnly = true)
+    public boolean mustChange(String id) {
+        return people.findById(id).filter(PersonEntity::mustChange).isPresent();
+    }
+
+    /** @throws Problem when the old one is wrong or the new one too easy */
+    @Transactional(noRollbackFor = Problem.class)
+    public void changePassword(Person person, String old, String fresh) {
+        signIn(person.username(), old);
+        if (fresh.length() < SHORTEST || fresh.equalsIgnoreCase(person.username())) {
+            throw Problem.badRequest("Choose at least " + SHORTEST + " characters, and not your name.");
+        }
+        if (fresh.equals(old)) {
+            throw Problem.badRequest("This is the old one. Choose another.");
+        }
+        people.findById(person.id()).orElseThrow().setPassword(passwords.encode(fresh), false);
     }
 
     @Transactional

@@ -28,6 +28,7 @@ class PersonEntity {
     private String classId;
     private int wrongTries;
     private int extraTime;
+    private boolean mustChange;
     private Instant lockedUntil;
 
     protected PersonEntity() {}
@@ -55,6 +56,29 @@ class PersonEntity {
 
     String passwordHash() {
         return passwordHash;
+    }
+
+    String username() {
+        return username;
+    }
+
+    String name() {
+        return name;
+    }
+
+    Role role() {
+        return role;
+    }
+
+    boolean mustChange() {
+        return mustChange;
+    }
+
+    /** @param once whether it opens the account once only, until another is chosen */
+    void setPassword(String hash, boolean once) {
+        this.passwordHash = hash;
+        this.mustChange = once;
+        rightPassword();
     }
 
     int extraTime() {

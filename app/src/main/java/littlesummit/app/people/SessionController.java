@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/session")
 class SessionController {
+    private static final Me NOBODY = new Me(false, "", "", "", false);
     private final PeopleService people;
     private final SecurityContextRepository contexts;
 
@@ -36,16 +37,16 @@ class SessionController {
     record SignIn(@NotNull(message = "Type your name.") @Size(max = 40, message = "This name is too long.") String username,
             @NotNull(message = "Type your password.") @Size(max = 200, message = "This password is too long.") String password) {}
 
-    /** @param signedIn false for a visitor, who has no name */
-    record Me(boolean signedIn, String name, String role, String className) {
-        static Me of(Person p) {
-            return new Me(true, p.name(), p.role().name(), p.className());
-        }
+    /** @param signedIn false for a visitor, who has no name; @param mustChange whether a password is still to be chosen */
+    record Me(boolean signedIn, String name, String role, String className, boolean mustChange) {}
+
+    private Me of(Person p) {
+        return new Me(true, p.name(), p.role().name(), p.className(), people.mustChange(p.id()));
     }
 
     @GetMapping
     Me me(@AuthenticationPrincipal Person person) {
-        return Optional.ofNullable(person).map(Me::of).orElse(new Me(false, "", "", ""));
+        return Optional.ofNullable(person).map(this::of).orElse(NOBODY);
     }
 
     @PostMapping
@@ -57,13 +58,13 @@ class SessionController {
                 List.of(new SimpleGrantedAuthority("ROLE_" + person.role()))));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, http, response);
-        return Me.of(person);
+        return of(person);
     }
 
     @DeleteMapping
     Me signOut(HttpServletRequest http) {
         Optional.ofNullable(http.getSession(false)).ifPresent(HttpSession::invalidate);
         SecurityContextHolder.clearContext();
-        return new Me(false, "", "", "");
+        return NOBODY;
     }
 }

@@ -26,6 +26,7 @@ import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.SkillMap;
 import littlesummit.core.practice.SkillState;
+import littlesummit.core.practice.Step;
 import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.CheckedLine;
 import littlesummit.core.working.LineVerdict;
@@ -312,10 +313,55 @@ public class PracticeService {
                 state.history().stream().map(s -> s.after()).toList());
     }
 
+    /** A skill that does not go well. @param missed of the last items; @param mistakes what seems to have happened at them, as it was told */
+    public record Stuck(String assignmentId, String skillId, int missed, int of, List<String> mistakes) {}
+
+    /** Skills not reached in which the last items were mostly missed. */
+    @Transactional(readOnly = true)
+    public List<Stuck> stuck(Person person) {
+        return log.of(person.id()).stream().filter(row -> !row.reached()).flatMap(row -> stuck(row).stream()).toList();
+    }
+
+    private Optional<Stuck> stuck(ProgressEntity row) {
+        SkillState state = log.state(row);
+        List<Step> last = state.history().subList(Math.max(0, state.history().size() - Policy.LATELY), state.history().size());
+        List<Step> missed = last.stream().filter(s -> s.outcome() == Outcome.MISSED).toList();
+        return missed.size() * 2 < Policy.LATELY ? Optional.empty() : Optional.of(new Stuck(row.assignmentId(), row.skill(), missed.size(), last.size(),
+                missed.stream().flatMap(s -> mistakes(s.itemId()).stream()).toList()));
+    }
+
+    private List<String> mistakes(String itemId) {
+        Optional<ItemRef> ref = items.refOf(itemId);
+        return ref.isEmpty() ? List.of() : log.tries(itemId).stream().filter(t -> t.result() == PracticeEvent.Result.INCORRECT)
+                .flatMap(t -> PartCheck.of(Catalogue.make(ref.get()).parts().get(t.part()), t.entries()).fields().stream())
+                .flatMap(f -> f.mistake().stream()).map(m -> m.message()).distinct().toList();
+    }
+
+    /** One closed item. @param outcome its name */
+    public record Attempted(String itemId, Instant at, String outcome) {}
+
+    /** All closed items of a person, by assignment and skill. */
+    @Transactional(readOnly = true)
+    public List<Worked> worked(Person person) {
+        return log.of(person.id()).stream().map(row -> {
+            SkillState state = log.state(row);
+            return new Worked(standing(row), state.history().stream().map(s -> new Attempted(s.itemId(), s.at(), s.outcome().name())).toList());
+        }).toList();
+    }
+
+    /** @param items closed, in their order */
+    public record Worked(Standing standing, List<Attempted> items) {}
+
     /** The map of all skills, over all assignments and checks. */
     @Transactional(readOnly = true)
     public List<SkillMap.Node> map(Person person) {
         return places.map(person);
+    }
+
+    /** When something was closed last; empty before the first item. */
+    @Transactional(readOnly = true)
+    public Optional<Instant> lastAt(Person person) {
+        return log.of(person.id()).stream().flatMap(row -> log.state(row).history().stream()).map(Step::at).max(Instant::compareTo);
     }
 
     /** Active time, without pauses, in seconds. @param since work before it is left out */

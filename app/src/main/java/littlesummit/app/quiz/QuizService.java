@@ -239,6 +239,12 @@ public class QuizService {
         });
     }
 
+    /** Points so far, as they are read; empty where there is no quiz. */
+    @Transactional
+    public Optional<String> points(Person person, Assignment assignment) {
+        return assignment.quiz().map(plan -> QuizViews.points(log.find(person.id(), assignment.id()).map(log::state).orElse(QuizState.start(plan))).have());
+    }
+
     private static String words(QuizState state, List<String> before) {
         if (!before.isEmpty()) {
             return "opens when all its skills are reached";

@@ -62,7 +62,7 @@ final class QuizViews {
         return rules;
     }
 
-    private static PointsView points(QuizState state) {
+    static PointsView points(QuizState state) {
         Points points = Points.of(state);
         return new PointsView(points.rows().stream().map(r -> new PointsRow(r.what(), text(r.have()), r.most(), r.isFull(), r.adds())).toList(), text(points.have()), points.most());
     }

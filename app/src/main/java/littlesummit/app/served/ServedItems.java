@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.security.SecureRandom;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
@@ -73,6 +74,12 @@ public class ServedItems {
             seed = seeds.nextLong();
         }
         return seed;
+    }
+
+    /** What an item was made of, for a look over many of them. */
+    @Transactional(readOnly = true)
+    public Optional<ItemRef> refOf(String itemId) {
+        return items.findById(itemId).map(ServedItemEntity::ref);
     }
 
     /** @throws Problem when there is none, or when it is another student's */

@@ -20,6 +20,8 @@ public record Policy(int openTries, int choiceTries, int allTries, int freeForms
         LineCheck lineCheck, Calculator calculator, Work work) {
     /** Misses in a row after which another way on is offered. Common practice; no source. */
     static final int MISSES_BEFORE_OFFER = 3;
+    /** So many last items tell whether somebody is stuck: at least half of them missed. Decided here; no source. */
+    public static final int LATELY = 6;
 
     /** When the student may have own lines checked. */
     public enum LineCheck { NEVER, AFTER_MISS, ALWAYS }

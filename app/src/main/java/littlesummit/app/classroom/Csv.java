@@ -1,0 +1,66 @@
+package littlesummit.app.classroom;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import littlesummit.app.web.Problem;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+
+/** Tables as CSV (RFC 4180), safe to be opened by a spreadsheet: no cell can be taken for a formula. */
+final class Csv {
+    private static final String FORMULA = "=+-@\t\r";
+    private static final int MOST_ROWS = 1000;
+
+    private Csv() {}
+
+    static String write(List<String> head, List<List<String>> rows) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            printer.printRecord(head);
+            for (List<String> row : rows) {
+                printer.printRecord(row.stream().map(Csv::harmless).toList());
+            }
+        } catch (IOException bug) {
+            throw new IllegalStateException(bug);
+        }
+        return text.toString();
+    }
+
+    /** A sign that begins a formula is put behind an apostrophe (OWASP, CSV Injection); numbers stay numbers. */
+    private static String harmless(String cell) {
+        boolean suspect = !cell.isEmpty() && (FORMULA.indexOf(cell.charAt(0)) >= 0 || cell.charAt(0) == '\'') && !cell.matches("-?\\d+(\\.\\d+)?");
+        return suspect ? "'" + cell : cell;
+    }
+
+    private static String asWritten(String cell) {
+        return cell.length() > 1 && cell.charAt(0) == '\'' && (FORMULA.indexOf(cell.charAt(1)) >= 0 || cell.charAt(1) == '\'') ? cell.substring(1) : cell;
+    }
+
+    /**
+     * Rows by the names in the first line.
+     *
+     * @throws Problem when it is no such table
+     */
+    static List<Map<String, String>> read(String text) {
+        List<Map<String, String>> rows = new ArrayList<>();
+        CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get();
+        try (CSVParser parser = CSVParser.parse(new StringReader(text.replace("\uFEFF", "")), format)) {
+            for (CSVRecord record : parser) {
+                Map<String, String> row = new java.util.LinkedHashMap<>();
+                record.toMap().forEach((name, cell) -> row.put(name, asWritten(cell)));
+                rows.add(row);
+            }
+        } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException broken) {
+            throw Problem.badRequest("This is no table that can be read: a first line with names, then a line for each student, with commas between.");
+        }
+        if (rows.size() > MOST_ROWS) {
+            throw Problem.badRequest("A table may have at most " + MOST_ROWS + " lines.");
+        }
+        return rows;
+    }
+}
