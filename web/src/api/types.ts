@@ -740,6 +740,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/{studentId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/questions": {
         parameters: {
             query?: never;
@@ -1015,6 +1047,15 @@ export interface components {
             itemId: string;
             question: string;
         };
+        AssignmentCourse: {
+            /** Format: date-time */
+            due?: string;
+            id: string;
+            quiz: string;
+            skills: components["schemas"]["SkillCourse"][];
+            target: string;
+            title: string;
+        };
         AssignmentRow: {
             /** Format: date-time */
             due: string;
@@ -1029,6 +1070,12 @@ export interface components {
             students: number;
             target: string;
             title: string;
+        };
+        Attempted: {
+            /** Format: date-time */
+            at: string;
+            itemId: string;
+            outcome: string;
         };
         BeginCheck: {
             wholeCourse: boolean;
@@ -1116,6 +1163,12 @@ export interface components {
             comment: string;
             /** Format: int32 */
             credit: number;
+        };
+        DayTime: {
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            minutes: number;
         };
         DoneCheck: {
             /** Format: date-time */
@@ -1459,6 +1512,16 @@ export interface components {
             solution?: components["schemas"]["SolutionView"];
             stem: components["schemas"]["Block"][];
         };
+        KnownPoint: {
+            /** Format: int32 */
+            byCheck: number;
+            /** Format: int32 */
+            byPractice: number;
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            pace: number;
+        };
         Layout: components["schemas"]["LayoutStacked"] | components["schemas"]["LayoutInSentence"] | components["schemas"]["LayoutInFormula"] | components["schemas"]["LayoutInTable"] | components["schemas"]["LayoutOnFigure"];
         LayoutInFormula: {
             /** @enum {string} */
@@ -1735,6 +1798,13 @@ export interface components {
         Preview: {
             item: components["schemas"]["ItemView"];
         };
+        ProgressView: {
+            assignments: components["schemas"]["AssignmentCourse"][];
+            checks: components["schemas"]["DoneCheck"][];
+            known: components["schemas"]["KnownPoint"][];
+            student: string;
+            time: components["schemas"]["DayTime"][];
+        };
         Question: {
             answer?: string;
             /** Format: date-time */
@@ -1960,6 +2030,15 @@ export interface components {
             name: string;
             needs: string[];
             strand: string;
+        };
+        SkillCourse: {
+            course: number[];
+            id: string;
+            items: components["schemas"]["Attempted"][];
+            name: string;
+            reached: boolean;
+            /** Format: int32 */
+            stands: number;
         };
         SkillLink: {
             assignmentId: string;
@@ -3350,6 +3429,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+        };
+    };
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgressView"];
+                };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                studentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgressView"];
                 };
             };
         };

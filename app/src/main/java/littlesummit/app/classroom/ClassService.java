@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import littlesummit.app.assignment.Assignment;
@@ -50,7 +51,7 @@ class ClassService {
     @Transactional(readOnly = true)
     public Glance glance(Person instructor) {
         List<StudentRow> rows = new ArrayList<>();
-        Map<String, List<Map.Entry<String, Stuck>>> bySkill = new java.util.TreeMap<>();
+        Map<String, List<Map.Entry<String, Stuck>>> bySkill = new TreeMap<>();
         for (Student student : people.students(instructor.classId())) {
             Person person = people.require(student.id());
             List<Stuck> stuck = practice.stuck(person);

@@ -2,7 +2,9 @@ package littlesummit.app.classroom;
 
 import java.io.IOException;
 import java.io.StringReader;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import littlesummit.app.web.Problem;
@@ -10,6 +12,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import org.apache.commons.csv.DuplicateHeaderMode;
 
 /** Tables as CSV (RFC 4180), safe to be opened by a spreadsheet: no cell can be taken for a formula. */
 final class Csv {
@@ -48,14 +51,14 @@ final class Csv {
      */
     static List<Map<String, String>> read(String text) {
         List<Map<String, String>> rows = new ArrayList<>();
-        CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get();
+        CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setDuplicateHeaderMode(DuplicateHeaderMode.DISALLOW).setIgnoreEmptyLines(true).setTrim(true).get();
         try (CSVParser parser = CSVParser.parse(new StringReader(text.replace("\uFEFF", "")), format)) {
             for (CSVRecord record : parser) {
-                Map<String, String> row = new java.util.LinkedHashMap<>();
+                Map<String, String> row = new LinkedHashMap<>();
                 record.toMap().forEach((name, cell) -> row.put(name, asWritten(cell)));
                 rows.add(row);
             }
-        } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException broken) {
+        } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
             throw Problem.badRequest("This is no table that can be read: a first line with names, then a line for each student, with commas between.");
         }
         if (rows.size() > MOST_ROWS) {

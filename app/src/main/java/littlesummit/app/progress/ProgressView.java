@@ -1,0 +1,28 @@
+package littlesummit.app.progress;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import littlesummit.app.placement.CheckView.DoneCheck;
+import littlesummit.app.practice.PracticeService.Attempted;
+
+/**
+ * How a student has come along.
+ *
+ * @param known skills over time, one point a day on which something changed
+ * @param time active minutes by day, of the last weeks
+ * @param checks that are done, the latest first
+ */
+public record ProgressView(String student, List<KnownPoint> known, List<DayTime> time, List<DoneCheck> checks, List<AssignmentCourse> assignments) {
+    /** @param byPractice and {@code byCheck} how the skills known by then were first shown; @param pace skills that are due by then */
+    public record KnownPoint(LocalDate date, int byPractice, int byCheck, int pace) {}
+
+    public record DayTime(LocalDate date, int minutes) {}
+
+    /** @param quiz where it stands, in words, empty without one */
+    public record AssignmentCourse(String id, String title, Optional<Instant> due, String target, String quiz, List<SkillCourse> skills) {}
+
+    /** @param stands in the measure of the target; @param course after each closed item */
+    public record SkillCourse(String id, String name, int stands, boolean reached, List<Integer> course, List<Attempted> items) {}
+}

@@ -1,0 +1,58 @@
+package littlesummit.app.progress;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import littlesummit.app.ApiTest;
+import littlesummit.core.practice.Policy;
+import littlesummit.core.practice.Target;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+
+class ProgressApiTest extends ApiTest {
+    @MockitoBean
+    private Clock clock;
+    private Instant now = Instant.parse("2026-05-04T08:00:00Z");
+
+    @BeforeEach
+    void time() {
+        Mockito.when(clock.instant()).thenAnswer(call -> now);
+        Mockito.when(clock.getZone()).thenReturn(ZoneOffset.UTC);
+    }
+
+    @Test
+    void knownSkillsActiveTimeAndEveryItemAreSeen() {
+        String path = assigned(new Target.Run(3, 3), Policy.DEFAULT, "scientific-notation");
+        for (int i = 0; i < 3; i++) {
+            answerRight(path);
+            now = now.plus(Duration.ofMinutes(4));
+            onward(path, "NEXT");
+        }
+        now = now.plus(Duration.ofHours(2));
+        answerRight(path);
+
+        JsonNode own = client.get("/api/progress").body();
+        JsonNode today = own.at("/known/0");
+        assertEquals("2026-05-04 1 0", today.at("/date").textValue() + " " + today.at("/byPractice") + " " + today.at("/byCheck"));
+        assertEquals(1, own.at("/known/1/pace").intValue());
+        assertEquals(8, own.at("/time/41/minutes").intValue());
+        assertEquals(4, own.at("/assignments/0/skills/0/items").size());
+        assertEquals("UNAIDED_FIRST", own.at("/assignments/0/skills/0/items/0/outcome").textValue());
+        String item = own.at("/assignments/0/skills/0/items/0/itemId").textValue();
+        assertEquals(200, client.get("/api/book/" + item).status());
+        assertEquals(200, instructor.get("/api/book/" + item).status());
+    }
+
+    @Test
+    void onlyOneselfAndTheInstructorOfTheClassSeeIt() {
+        assertEquals(200, instructor.get("/api/progress/" + student.id()).status());
+        assertEquals(403, other.get("/api/progress/" + student.id()).status());
+        assertEquals(404, stranger.get("/api/progress/" + student.id()).status());
+    }
+}
