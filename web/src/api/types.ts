@@ -1804,6 +1804,8 @@ export interface components {
             known: components["schemas"]["KnownPoint"][];
             student: string;
             time: components["schemas"]["DayTime"][];
+            /** Format: date */
+            today: string;
         };
         Question: {
             answer?: string;

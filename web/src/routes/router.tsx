@@ -1,7 +1,8 @@
 import { lazy, type ReactNode, Suspense } from 'react';
-import { createBrowserRouter, Navigate } from 'react-router';
+import { createBrowserRouter } from 'react-router';
 import { DueScreen } from '../features/due/DueScreen';
 import { PracticeScreen } from '../features/practice/PracticeScreen';
+import { Home } from '../features/session/Home';
 import { SignedIn } from '../features/session/SignedIn';
 import { SignInScreen } from '../features/session/SignInScreen';
 import { Notice } from '../ui/Notice';
@@ -16,6 +17,12 @@ const MarkingScreen = lazy(() => import('../features/marking/MarkingScreen'));
 const QuizScreen = lazy(() => import('../features/quiz/QuizScreen'));
 const ResultScreen = lazy(() => import('../features/quiz/ResultScreen'));
 const CheckScreen = lazy(() => import('../features/placement/CheckScreen'));
+const ProgressScreen = lazy(() => import('../features/progress/ProgressScreen'));
+const AccountScreen = lazy(() => import('../features/account/AccountScreen'));
+const ClassScreen = lazy(() => import('../features/classroom/ClassScreen'));
+const AssignmentsScreen = lazy(() => import('../features/classroom/AssignmentsScreen'));
+const MarksScreen = lazy(() => import('../features/classroom/MarksScreen'));
+const StudentScreen = lazy(() => import('../features/classroom/StudentScreen'));
 const QuestionsScreen = lazy(() => import('../features/question/QuestionsScreen'));
 
 const later = (screen: ReactNode) => <Suspense fallback={<Notice title="Opening the page." />}>{screen}</Suspense>;
@@ -28,7 +35,7 @@ export const router = createBrowserRouter([
     element: <SignedIn />,
     errorElement: <Notice title="This page stumbled.">What you entered is kept. Load the page again.</Notice>,
     children: [
-      { path: '/', element: <Navigate to="/due" replace /> },
+      { path: '/', element: <Home /> },
       { path: '/due', element: <DueScreen /> },
       { path: '/practice/:assignmentId/:skillId', element: <PracticeScreen /> },
       { path: '/map', element: later(<MapScreen />) },
@@ -40,6 +47,12 @@ export const router = createBrowserRouter([
       { path: '/quiz/:assignmentId', element: later(<QuizScreen />) },
       { path: '/quiz/:assignmentId/round/:number', element: later(<ResultScreen />) },
       { path: '/check', element: later(<CheckScreen />) },
+      { path: '/progress', element: later(<ProgressScreen />) },
+      { path: '/account', element: later(<AccountScreen />) },
+      { path: '/class', element: later(<ClassScreen />) },
+      { path: '/class/assignments', element: later(<AssignmentsScreen />) },
+      { path: '/class/marks', element: later(<MarksScreen />) },
+      { path: '/class/students/:studentId', element: later(<StudentScreen />) },
       { path: '/questions', element: later(<QuestionsScreen />) },
       { path: '/gallery', element: gallery },
       { path: '/gallery/:skillId/:tier/:seed', element: gallery },

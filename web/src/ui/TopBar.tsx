@@ -8,10 +8,14 @@ const STUDENT: [string, string][] = [
   ['/due', 'Due'],
   ['/map', 'Map'],
   ['/book', 'Book'],
+  ['/progress', 'Progress'],
   ['/entering', 'Entering answers'],
   ['/questions', 'Questions'],
 ];
 const INSTRUCTOR: [string, string][] = [
+  ['/class', 'Class'],
+  ['/class/assignments', 'Assignments'],
+  ['/class/marks', 'Marks'],
   ['/handed-in', 'Work to read'],
   ['/questions', 'Questions'],
   ['/gallery', 'Gallery'],
@@ -28,7 +32,7 @@ export function TopBar({ children }: { children?: ReactNode }) {
         <Mark />
         <nav aria-label="Pages" className="flex flex-wrap gap-x-5">
           {places.map(([to, name]) => (
-            <NavLink key={to} to={to} className="rounded py-1 text-ink no-underline aria-[current=page]:border-b-2 aria-[current=page]:border-larch-mark aria-[current=page]:font-semibold">
+            <NavLink key={to} to={to} end={to === '/class'} className="rounded py-1 text-ink no-underline aria-[current=page]:border-b-2 aria-[current=page]:border-larch-mark aria-[current=page]:font-semibold">
               {name}
             </NavLink>
           ))}
@@ -36,7 +40,9 @@ export function TopBar({ children }: { children?: ReactNode }) {
         {children}
       </span>
       <span className="flex items-center gap-4 text-soft">
-        <span>{me.data?.name}</span>
+        <NavLink to="/account" className="text-soft">
+          {me.data?.name}
+        </NavLink>
         <span className="hidden lg:inline">{me.data?.className}</span>
         <Button look="quiet" onClick={() => signOut.mutate()}>
           Sign out

@@ -4,7 +4,7 @@ import { Button } from '../../ui/Button';
 import { useMe, useSignIn } from './useSession';
 
 function cameFrom(state: unknown): string {
-  return typeof state === 'object' && state !== null && 'from' in state && typeof state.from === 'string' ? state.from : '/due';
+  return typeof state === 'object' && state !== null && 'from' in state && typeof state.from === 'string' ? state.from : '/';
 }
 
 /** The cover of the field book, with the door on it. */
@@ -80,6 +80,7 @@ function SignInForm() {
         <input className={INPUT} type="password" value={password} onChange={(e) => setPassword(e.target.value)} autoComplete="current-password" required maxLength={200} />
       </label>
       <p role="alert" className="mt-3 min-h-6 text-rust">{signIn.isError ? signIn.error.message : ''}</p>
+      <p className="text-sm text-soft">Forgotten, or locked out? Your instructor makes you a new code.</p>
       <Button look="main" type="submit" className="mt-2" disabled={signIn.isPending}>
         Sign in
       </Button>

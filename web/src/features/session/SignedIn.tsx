@@ -12,5 +12,8 @@ export function SignedIn() {
   if (me.isError) {
     return <Notice title="The server cannot be reached.">{me.error.message}</Notice>;
   }
-  return me.data.signedIn ? <Outlet /> : <Navigate to="/signin" state={{ from: here.pathname }} replace />;
+  if (me.data.mustChange && here.pathname !== '/account') {
+    return <Navigate to="/account" replace />;
+  }
+  return me.data.signedIn ? <Outlet /> : <Navigate to="/signin" state={here.pathname === '/account' ? null : { from: here.pathname }} replace />;
 }

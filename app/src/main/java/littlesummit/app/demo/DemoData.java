@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.app.assignment.Assignment;
@@ -32,10 +33,12 @@ class DemoData implements SmartLifecycle {
     private final PeopleService people;
     private final AssignmentService assignments;
     private final SimulatedStudent students;
+    private final SimulatedCheck checks;
     private final PastClock clock;
     private boolean running;
 
-    DemoData(PeopleService people, AssignmentService assignments, SimulatedStudent students, PastClock clock) {
+    DemoData(PeopleService people, AssignmentService assignments, SimulatedStudent students, SimulatedCheck checks, PastClock clock) {
+        this.checks = checks;
         this.people = people;
         this.assignments = assignments;
         this.students = students;
@@ -112,12 +115,36 @@ class DemoData implements SmartLifecycle {
                 students.work(person, current, "percent-discount", i - 3, 55 + 4 * i);
             }
         }
+        sixWeeks(classId, middle);
         clock.goRight();
         LOG.info("demo data made");
     }
 
+    /** Weeks that are over, for some of the class: what was set, worked, handed in and read. */
+    private void sixWeeks(String classId, Person middle) {
+        List<Assignment> over = List.of(past(classId, "Trail signs", -33, "place-value", "compare-whole"), past(classId, "Snow poles", -26, "integer-add-subtract", "absolute-value"),
+                past(classId, "Kettle shares", -19, "fraction-lowest", "percent-parts"), past(classId, "Bell codes", -12, "prime-factors", "mean"));
+        clock.setBack(Duration.ofDays(40));
+        checks.wholeCourse(middle, List.of("place-value", "compare-whole", "absolute-value", "line-kinds"));
+        List<Person> some = new ArrayList<>(List.of(middle));
+        people.students(classId).stream().filter(s -> List.of("cilla", "edda", "greta", "jory").contains(s.username())).forEach(s -> some.add(people.require(s.id())));
+        for (int i = 0; i < some.size(); i++) {
+            for (Assignment a : over) {
+                Duration back = Duration.between(a.due().orElseThrow(), clock.real()).plusHours(20L + 5 * i);
+                for (String skill : a.skills()) {
+                    clock.setBack(back);
+                    students.work(some.get(i), a, skill, 6, i == 3 ? 25 : 70 + 6 * i);
+                }
+            }
+        }
+    }
+
+    private Assignment past(String classId, String title, int days, String... skills) {
+        return assignments.add(classId, title, List.of(skills), new Target.Run(3, 5), Policy.DEFAULT, due(days));
+    }
+
     /** The end of a day, counted from today. */
     private Instant due(int days) {
-        return clock.instant().plus(days, ChronoUnit.DAYS).atZone(ZoneId.systemDefault()).with(LocalTime.of(20, 0)).toInstant();
+        return clock.real().plus(days, ChronoUnit.DAYS).atZone(ZoneId.systemDefault()).with(LocalTime.of(20, 0)).toInstant();
     }
 }

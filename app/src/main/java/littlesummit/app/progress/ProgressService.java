@@ -55,7 +55,7 @@ class ProgressService {
     public ProgressView of(Person person) {
         List<Worked> worked = practice.worked(person);
         List<Assignment> all = Stream.concat(assignments.of(person).stream(), Stream.of(OwnChoice.SKILLS, OwnChoice.LESSONS).map(id -> assignments.require(person, id))).toList();
-        return new ProgressView(person.name(), known(person, worked, all), time(worked), placement.view(person).history(),
+        return new ProgressView(person.name(), day(clock.instant()), known(person, worked, all), time(worked), placement.view(person).history(),
                 all.stream().map(a -> course(person, a, worked)).filter(a -> !a.skills().isEmpty() || !a.quiz().isEmpty()).toList());
     }
 

@@ -14,7 +14,7 @@ import littlesummit.app.practice.PracticeService.Attempted;
  * @param time active minutes by day, of the last weeks
  * @param checks that are done, the latest first
  */
-public record ProgressView(String student, List<KnownPoint> known, List<DayTime> time, List<DoneCheck> checks, List<AssignmentCourse> assignments) {
+public record ProgressView(String student, LocalDate today, List<KnownPoint> known, List<DayTime> time, List<DoneCheck> checks, List<AssignmentCourse> assignments) {
     /** @param byPractice and {@code byCheck} how the skills known by then were first shown; @param pace skills that are due by then */
     public record KnownPoint(LocalDate date, int byPractice, int byCheck, int pace) {}
 

@@ -1,0 +1,110 @@
+package littlesummit.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Around the practice: a check, an assignment from both sides, a new student, marks. */
+class ClassTest extends BrowserTest {
+    private static void press(Page page, String button) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + button))).first().click();
+    }
+
+    private Page at(String username, String address) {
+        Page page = new Desk(summit, browser.window(summit.address()), username).page();
+        page.navigate(address);
+        return page;
+    }
+
+    @Test
+    void aNewStudentComesFromTheCheckToTheMap() {
+        Page page = at("wim", "/map");
+        page.getByText("What do you know already?").click();
+        press(page, "Begin the check");
+        int asked = 0;
+        while (asked < 30 && page.getByText(Pattern.compile("^Item " + (asked + 1) + ", ")).isVisible()) {
+            press(page, "This is new to me");
+            asked++;
+            page.getByText(Pattern.compile("^Item " + (asked + 1) + ", ")).or(page.getByText("What the last check says")).or(page.getByText("Take it again")).or(page.getByText("Checks so far"))
+                    .first().waitFor();
+        }
+        assertTrue(asked >= 20, "asked " + asked);
+        assertThat(page.getByText("You said that this is new to you.").first()).isVisible();
+        assertThat(page.getByText("The next check makes sense after 5 hours of practice.")).isVisible();
+        page.getByText("To the map").click();
+        assertThat(page.getByText(Pattern.compile("^[0-9]+ ready"))).isVisible();
+    }
+
+    @Test
+    void aShortCheckThatFallsPutsTheSkillBackIntoPracticeAndSaysSoKindly() {
+        Page page = at("nela", "/check");
+        press(page, "Begin the short check");
+        while (page.getByText("This is new to me").isVisible()) {
+            String item = page.locator("main p").first().textContent();
+            press(page, "This is new to me");
+            page.waitForCondition(() -> !page.locator("main p").first().textContent().equals(item));
+        }
+        assertThat(page.getByText("back in practice. That happens to everybody")).isVisible();
+    }
+
+    @Test
+    void whatTheInstructorSetsTheStudentFinds() {
+        Page orla = at("orla", "/class/assignments");
+        press(orla, "Set a new one");
+        orla.getByLabel("Title").fill("Lantern oil");
+        orla.getByLabel("Due at the end of").first().fill(LocalDate.now().plusDays(3).toString());
+        orla.getByLabel("The mean", new Page.GetByLabelOptions().setExact(false)).first().check();
+        orla.getByText("Look at items").click();
+        assertThat(orla.getByText("Another one")).isVisible();
+        press(orla, "Set it");
+        assertThat(orla.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Lantern oil"))).isVisible();
+
+        Desk hanno = new Desk(summit, browser.window(summit.address()), "hanno");
+        hanno.open("Start: Lantern oil");
+        assertThat(hanno.page().getByText("The mean").first()).isVisible();
+    }
+
+    @Test
+    void aNewStudentSignsInByCodeAndChoosesAPassword() {
+        Page orla = at("orla", "/class");
+        orla.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Ulla Fern");
+        press(orla, "Add");
+        assertThat(orla.getByText("signs in as ulla")).isVisible();
+        String code = orla.locator("td.font-mono").first().textContent();
+
+        Page ulla = browser.window(summit.address());
+        ulla.navigate("/signin");
+        ulla.getByLabel("Name").fill("ulla");
+        ulla.getByLabel("Password").fill(code);
+        ulla.keyboard().press("Enter");
+        assertThat(ulla.getByText("Choose a password of your own now.")).isVisible();
+        ulla.getByLabel("The code").fill(code);
+        ulla.getByLabel("A new one, of at least 8 characters").fill("lantern-by-night");
+        ulla.getByLabel("The new one once more").fill("lantern-by-night");
+        press(ulla, "Change it");
+        assertThat(ulla.getByText("Your password is changed.")).isVisible();
+        ulla.navigate("/due");
+        assertThat(ulla.getByText("Next seven days")).isVisible();
+    }
+
+    @Test
+    void marksComeOutAsATable() throws IOException {
+        Page orla = at("orla", "/class/marks");
+        assertThat(orla.getByText("Trail signs")).isVisible();
+        Download file = orla.waitForDownload(() -> orla.getByText("Marks as CSV").click());
+        List<String> lines = Files.readAllLines(file.path());
+        assertTrue(lines.getFirst().startsWith("username,student,assignment,due"));
+        assertTrue(lines.stream().anyMatch(l -> l.startsWith("nela,Nela Brisk,Weather log")), lines.toString());
+        assertEquals("marks.csv", file.suggestedFilename());
+    }
+}

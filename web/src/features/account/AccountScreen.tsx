@@ -1,0 +1,87 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, taken } from '../../api/client';
+import { Button } from '../../ui/Button';
+import { TopBar } from '../../ui/TopBar';
+import { useMe } from '../session/useSession';
+
+/** An answer without a body. */
+const done = (answer: Promise<{ error?: unknown; response: Response }>) => taken(answer.then(({ error, response }) => ({ data: response.ok ? true : undefined, error, response })));
+
+/** One's own password, and where one is signed in. */
+export default function AccountScreen() {
+  const me = useMe();
+  const queries = useQueryClient();
+  const everywhere = useMutation({
+    mutationFn: () => done(api.POST('/api/account/sign-out-everywhere')),
+    onSuccess: () => queries.invalidateQueries(),
+    retry: false,
+  });
+  return (
+    <div className="min-h-screen">
+      <TopBar />
+      <main className="mx-auto grid max-w-xl gap-8 px-6 py-8">
+        <h1 className="font-serif text-3xl font-bold">Your account</h1>
+        {me.data?.mustChange === true && <p className="rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">The code opened your account this once. Choose a password of your own now.</p>}
+        <NewPassword code={me.data?.mustChange === true} />
+        <section className="grid justify-items-start gap-2">
+          <h2 className="font-serif text-xl font-semibold">Signed in elsewhere?</h2>
+          <p>This signs you out on every device, this one too. Nothing that you did is lost.</p>
+          <Button onClick={() => everywhere.mutate()} disabled={everywhere.isPending}>
+            Sign out everywhere
+          </Button>
+          {everywhere.isError && <p role="alert" className="text-rust">{everywhere.error.message}</p>}
+        </section>
+      </main>
+    </div>
+  );
+}
+
+const INPUT = 'rounded-slip border border-edge bg-leaf px-3 py-2';
+
+function NewPassword({ code }: { code: boolean }) {
+  const queries = useQueryClient();
+  const [old, setOld] = useState('');
+  const [fresh, setFresh] = useState('');
+  const [again, setAgain] = useState('');
+  const change = useMutation({
+    mutationFn: () => done(api.POST('/api/account/password', { body: { old, fresh } })),
+    onSuccess: () => {
+      setOld('');
+      setFresh('');
+      setAgain('');
+      void queries.invalidateQueries({ queryKey: ['me'] });
+    },
+    retry: false,
+  });
+  const differs = again !== '' && again !== fresh;
+  return (
+    <form
+      className="grid gap-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        change.mutate();
+      }}
+    >
+      <h2 className="font-serif text-xl font-semibold">Password</h2>
+      <label className="grid gap-1">
+        {code ? 'The code' : 'The password of now'}
+        <input className={INPUT} type="password" autoComplete="current-password" required maxLength={200} value={old} onChange={(e) => setOld(e.target.value)} />
+      </label>
+      <label className="grid gap-1">
+        A new one, of at least 8 characters
+        <input className={INPUT} type="password" autoComplete="new-password" required maxLength={200} value={fresh} onChange={(e) => setFresh(e.target.value)} />
+      </label>
+      <label className="grid gap-1">
+        The new one once more
+        <input className={INPUT} type="password" autoComplete="new-password" required maxLength={200} value={again} onChange={(e) => setAgain(e.target.value)} />
+      </label>
+      {differs && <p role="alert" className="text-rust">The two are not the same.</p>}
+      {change.isError && <p role="alert" className="text-rust">{change.error.message}</p>}
+      {change.isSuccess && <p role="status">Your password is changed. Other devices are signed out.</p>}
+      <Button type="submit" look="main" className="w-fit" disabled={change.isPending || differs || again === ''}>
+        Change it
+      </Button>
+    </form>
+  );
+}

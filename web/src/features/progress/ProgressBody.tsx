@@ -1,0 +1,96 @@
+import { lazy, Suspense } from 'react';
+import { Link } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { Notice } from '../../ui/Notice';
+import { type Verdict, VerdictMark } from '../../ui/VerdictMark';
+import { SmallRidge } from '../due/SmallRidge';
+
+const KnownChart = lazy(() => import('./KnownChart'));
+const TimeChart = lazy(() => import('./TimeChart'));
+
+type Progress = Schemas['ProgressView'];
+
+/** Skills over time, time on task, checks, and every assignment down to the single item. */
+export function ProgressBody({ progress }: { progress: Progress }) {
+  const worked = progress.assignments.some((a) => a.skills.length > 0);
+  return (
+    <>
+      <section aria-label="Skills known over time" className="grid gap-2">
+        <h2 className="font-serif text-xl font-semibold">Skills known over time</h2>
+        <Suspense fallback={<p className="text-soft">Drawing.</p>}>
+          <KnownChart points={progress.known} today={progress.today} />
+        </Suspense>
+      </section>
+      <section aria-label="Time" className="grid gap-2">
+        <h2 className="font-serif text-xl font-semibold">Active minutes a day</h2>
+        <Suspense fallback={<p className="text-soft">Drawing.</p>}>
+          <TimeChart days={progress.time} />
+        </Suspense>
+      </section>
+      <Checks progress={progress} />
+      <section aria-label="Assignments" className="grid gap-3">
+        <h2 className="font-serif text-xl font-semibold">Assignments</h2>
+        {!worked && <Notice title="Nothing was worked on yet.">Every item that is closed stands here, with its work.</Notice>}
+        {progress.assignments.map((a) => <Course key={a.id} course={a} />)}
+      </section>
+    </>
+  );
+}
+
+function Checks({ progress }: { progress: Progress }) {
+  return progress.checks.length === 0 ? null : (
+    <section aria-label="Checks">
+      <h2 className="font-serif text-xl font-semibold">Checks</h2>
+      <ul className="mt-1 grid gap-1">
+        {progress.checks.map((c) => (
+          <li key={c.at}>
+            {new Date(c.at).toLocaleDateString('en', { day: 'numeric', month: 'long' })}, {c.wholeCourse ? 'whole course' : 'short refresh'}: {c.known.length === 0 ? 'no skill' : c.known.join(', ')} shown
+            {c.fell.length > 0 && `; back into practice: ${c.fell.join(', ')}`}.
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const VERDICTS: Record<string, [Verdict, string]> = {
+  UNAIDED_FIRST: ['correct', 'right at once'],
+  UNAIDED_LATER: ['correct', 'right on a later try'],
+  AIDED: ['form', 'right after a hint'],
+  MISSED: ['incorrect', 'missed'],
+};
+
+function Course({ course }: { course: Schemas['AssignmentCourse'] }) {
+  return (
+    <article className="rounded-slip border border-rule bg-leaf p-4">
+      <h3 className="font-serif text-lg font-semibold">{course.title}</h3>
+      <p className="text-sm text-soft">
+        {course.due !== undefined && `due ${new Date(course.due).toLocaleDateString('en', { day: 'numeric', month: 'short' })}. `}Target: {course.target}
+        {course.quiz !== '' && `. Quiz: ${course.quiz}`}
+      </p>
+      {course.skills.map((s) => (
+        <div key={s.id} className="mt-2 grid items-center gap-x-4 border-t border-rule pt-2 sm:grid-cols-[1fr_12rem]">
+          <div>
+            <p>
+              {s.name}: {s.reached ? 'reached' : `stands at ${s.stands}`}
+            </p>
+            <ol className="mt-1 flex flex-wrap gap-1" aria-label={`Items of ${s.name}`}>
+              {s.items.map((item, i) => {
+                const [mark, words] = VERDICTS[item.outcome] ?? ['unreadable', item.outcome];
+                const name = `Item ${i + 1}, ${words}, ${new Date(item.at).toLocaleDateString('en', { day: 'numeric', month: 'short' })}`;
+                return (
+                  <li key={item.itemId}>
+                    <Link to={`/book/${item.itemId}`} aria-label={name} title={name} className="block rounded p-1 hover:bg-spruce-wash">
+                      <VerdictMark verdict={mark} />
+                    </Link>
+                  </li>
+                );
+              })}
+            </ol>
+          </div>
+          {s.course.length > 0 && <SmallRidge name={s.name} course={s.course} flag={80} most={Math.max(100, ...s.course)} />}
+        </div>
+      ))}
+    </article>
+  );
+}

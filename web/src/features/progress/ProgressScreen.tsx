@@ -1,0 +1,21 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, taken } from '../../api/client';
+import { Notice } from '../../ui/Notice';
+import { TopBar } from '../../ui/TopBar';
+import { ProgressBody } from './ProgressBody';
+
+/** How one has come along. */
+export default function ProgressScreen() {
+  const progress = useQuery({ queryKey: ['progress'], queryFn: () => taken(api.GET('/api/progress')) });
+  return (
+    <div className="min-h-screen">
+      <TopBar />
+      <main className="mx-auto grid max-w-5xl gap-6 px-6 py-8">
+        <h1 className="font-serif text-3xl font-bold">How you have come along</h1>
+        {progress.isPending && <Notice title="Looking back." />}
+        {progress.isError && <Notice title="This could not be loaded.">{progress.error.message}</Notice>}
+        {progress.isSuccess && <ProgressBody progress={progress.data} />}
+      </main>
+    </div>
+  );
+}

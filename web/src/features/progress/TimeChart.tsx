@@ -1,0 +1,26 @@
+import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import type { Schemas } from '../../api/client';
+import { ChartTable, dayOf } from './ChartTable';
+
+/** Active minutes of the last weeks; pauses are left out. */
+export default function TimeChart({ days }: { days: Schemas['DayTime'][] }) {
+  const all = days.reduce((sum, d) => sum + d.minutes, 0);
+  const data = days.map((d) => ({ day: dayOf(d.date), minutes: d.minutes }));
+  return (
+    <>
+      <p className="text-soft">{all} minutes in the last six weeks. A pause of more than ten minutes is not counted.</p>
+      <div className="h-44" aria-hidden="true">
+        <ResponsiveContainer>
+          <BarChart data={data} margin={{ left: 0, right: 16, top: 8, bottom: 0 }}>
+            <CartesianGrid stroke="var(--color-grid)" vertical={false} />
+            <XAxis dataKey="day" interval={6} stroke="var(--color-soft)" />
+            <YAxis allowDecimals={false} width={32} stroke="var(--color-soft)" />
+            <Tooltip contentStyle={{ background: 'var(--color-leaf)', borderColor: 'var(--color-rule)' }} cursor={{ fill: 'var(--color-grid)' }} />
+            <Bar dataKey="minutes" fill="var(--color-spruce)" isAnimationActive={false} />
+          </BarChart>
+        </ResponsiveContainer>
+      </div>
+      <ChartTable head={['Day', 'Minutes']} rows={days.filter((d) => d.minutes > 0).map((d) => [dayOf(d.date), d.minutes])} />
+    </>
+  );
+}
