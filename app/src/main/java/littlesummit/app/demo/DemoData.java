@@ -29,6 +29,8 @@ import org.springframework.stereotype.Component;
 class DemoData implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     private static final String PASSWORD = "summit";
+    private static final List<String> NAMES = List.of("Ansa Holm", "Bero Linden", "Cilla Moss", "Dario Fenn", "Edda Rook", "Falko Steen", "Greta Vane",
+            "Hanno Quill", "Isa Marl", "Jory Thane");
     private static final List<String> SKILLS = List.of("scientific-notation", "percent-discount");
     private final PeopleService people;
     private final AssignmentService assignments;
@@ -90,6 +92,8 @@ class DemoData implements SmartLifecycle {
                 Optional.of(new QuizPlan(List.of(new QuizPlan.Share("absolute-value", 4)), 10, 3, 75, PointsScheme.DEFAULT, Policy.Calculator.NEVER, false)), due(10));
         people.add("wim", "Wim Tarrow", Role.STUDENT, PASSWORD, classId);
         Person middle = people.add("nela", "Nela Brisk", Role.STUDENT, PASSWORD, classId);
+        List<Person> others = NAMES.stream().map(name -> people.add(name.split(" ")[0].toLowerCase(java.util.Locale.ROOT), name, Role.STUDENT, PASSWORD, classId)).toList();
+        sixWeeks(classId, middle, others);
         clock.setBack(Duration.ofDays(9));
         students.work(middle, past, "scientific-notation", 12, 100);
         clock.setBack(Duration.ofDays(2));
@@ -101,11 +105,8 @@ class DemoData implements SmartLifecycle {
         students.work(middle, numbers, "integer-add-subtract", 4, 70);
         clock.setBack(Duration.ofHours(3));
         students.inTheMiddle(middle, current);
-        List<String> names = List.of("Ansa Holm", "Bero Linden", "Cilla Moss", "Dario Fenn", "Edda Rook", "Falko Steen", "Greta Vane",
-                "Hanno Quill", "Isa Marl", "Jory Thane");
-        for (int i = 0; i < names.size(); i++) {
-            String username = names.get(i).split(" ")[0].toLowerCase(java.util.Locale.ROOT);
-            Person person = people.add(username, names.get(i), Role.STUDENT, PASSWORD, classId);
+        for (int i = 0; i < others.size(); i++) {
+            Person person = others.get(i);
             clock.setBack(Duration.ofHours(30 + 5L * i));
             students.work(person, i % 2 == 0 ? current : past, "scientific-notation", 1 + i, 55 + 4 * i);
             if (i % 3 == 0) {
@@ -115,19 +116,18 @@ class DemoData implements SmartLifecycle {
                 students.work(person, current, "percent-discount", i - 3, 55 + 4 * i);
             }
         }
-        sixWeeks(classId, middle);
         clock.goRight();
         LOG.info("demo data made");
     }
 
     /** Weeks that are over, for some of the class: what was set, worked, handed in and read. */
-    private void sixWeeks(String classId, Person middle) {
+    private void sixWeeks(String classId, Person middle, List<Person> others) {
         List<Assignment> over = List.of(past(classId, "Trail signs", -33, "place-value", "compare-whole"), past(classId, "Snow poles", -26, "integer-add-subtract", "absolute-value"),
                 past(classId, "Kettle shares", -19, "fraction-lowest", "percent-parts"), past(classId, "Bell codes", -12, "prime-factors", "mean"));
         clock.setBack(Duration.ofDays(40));
         checks.wholeCourse(middle, List.of("place-value", "compare-whole", "absolute-value", "line-kinds"));
         List<Person> some = new ArrayList<>(List.of(middle));
-        people.students(classId).stream().filter(s -> List.of("cilla", "edda", "greta", "jory").contains(s.username())).forEach(s -> some.add(people.require(s.id())));
+        some.addAll(others.stream().filter(p -> List.of("cilla", "edda", "greta", "jory").contains(p.username())).toList());
         for (int i = 0; i < some.size(); i++) {
             for (Assignment a : over) {
                 Duration back = Duration.between(a.due().orElseThrow(), clock.real()).plusHours(20L + 5 * i);
