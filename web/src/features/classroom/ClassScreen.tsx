@@ -78,7 +78,7 @@ function Students({ glance }: { glance: Glance }) {
         <tbody>
           {glance.students.map((s) => (
             <tr key={s.student.id} className="border-t border-rule">
-              <th scope="row" className="py-1.5 pr-4 text-left font-semibold">
+              <th scope="row" className="py-1.5 pr-4 text-left font-semibold whitespace-nowrap">
                 <Link to={`/class/students/${s.student.id}`}>{s.student.name}</Link>
                 {s.student.waiting && <span className="ml-2 text-sm font-normal text-soft">not opened yet</span>}
                 {s.student.extraTime > 0 && <span className="ml-2 text-sm font-normal text-soft">+{s.student.extraTime}% time</span>}
@@ -87,7 +87,7 @@ function Students({ glance }: { glance: Glance }) {
               <td className="pr-4 text-right">{s.open}</td>
               <td className={`pr-4 text-right ${s.late > 0 ? 'font-semibold text-larch' : ''}`}>{s.late}</td>
               <td className="pr-4 text-right">{s.minutesThisWeek}</td>
-              <td className="pr-4">{lastWords(s.lastAt)}</td>
+              <td className="pr-4 whitespace-nowrap">{lastWords(s.lastAt)}</td>
               <td className="text-soft">{s.stuckOn.join(', ')}</td>
             </tr>
           ))}

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import littlesummit.core.placement.Evidence;
 import littlesummit.core.practice.Learner;
 import littlesummit.core.practice.Simulation;
 import littlesummit.core.practice.Target;
@@ -20,6 +21,9 @@ final class SimulateCommand {
 
     static int run(List<String> options, BufferedWriter out) throws IOException {
         try {
+            if (options.contains("--check")) {
+                return check(named(options.stream().filter(o -> !o.equals("--check")).toList()), out);
+            }
             Map<String, String> named = named(options);
             Learner learner = new Learner(chance(named, "initial", "0.2"), chance(named, "learn", "0.15"), chance(named, "slip", "0.1"), chance(named, "guess", "0.1"));
             int students = Integer.parseInt(named.getOrDefault("students", "2000"));
@@ -30,9 +34,22 @@ final class SimulateCommand {
             return 0;
         } catch (IllegalArgumentException bad) {
             System.err.println("simulate: " + bad.getMessage());
-            System.err.println("usage: simulate [--students N] [--initial P] [--learn P] [--slip P] [--guess P] [--seed S]");
+            System.err.println("usage: simulate --check [--students N] [--seed S], or");
+            System.err.println("       simulate [--students N] [--initial P] [--learn P] [--slip P] [--guess P] [--seed S]");
             return 2;
         }
+    }
+
+    /** Students through the starting-point check, and through two plainer ways of asking. */
+    private static int check(Map<String, String> named, BufferedWriter out) throws IOException {
+        int students = Integer.parseInt(named.getOrDefault("students", "100"));
+        out.write(String.format(Locale.ROOT, "%d students a row, slip %.2f, guess 0.03%n%n| way of asking | items, mean | skills classified rightly |%n|---|---|---|%n", students,
+                Evidence.SLIP));
+        for (var way : littlesummit.core.placement.Simulation.Way.values()) {
+            var report = littlesummit.core.placement.Simulation.run(way, students, Long.parseLong(named.getOrDefault("seed", "1")));
+            out.write(String.format(Locale.ROOT, "| %s | %.1f | %.1f %% |%n", way.name().toLowerCase(Locale.ROOT).replace('_', ' '), report.items(), 100 * report.rightly()));
+        }
+        return 0;
     }
 
     private static Map<String, String> named(List<String> options) {

@@ -94,13 +94,64 @@ class AccessTest extends BrowserTest {
         findsNothing(page, "a page of the book");
     }
 
+    /** Addresses and what is seen there when it is loaded. */
+    private static final String[][] STUDENT = {{"/check", "A short refresh"}, {"/progress", "Active minutes a day"}, {"/account", "Signed in elsewhere?"}};
+    private static final String[][] INSTRUCTOR = {{"/class", "Where everybody is"}, {"/class/assignments", "Trail signs"}, {"/class/marks", "Marks as CSV"}};
+
+    @Test
+    void axeFindsNothingAroundThePractice() {
+        Page student = browser.window(summit.address());
+        new Desk(summit, student, "nela");
+        Page instructor = browser.window(summit.address());
+        new Desk(summit, instructor, "orla");
+        for (ColorScheme scheme : List.of(ColorScheme.LIGHT, ColorScheme.DARK)) {
+            looked(student, STUDENT, scheme);
+            looked(instructor, INSTRUCTOR, scheme);
+            instructor.navigate("/class/assignments");
+            instructor.getByText("Set a new one").click();
+            instructor.getByLabel("The mean").first().check();
+            instructor.getByText("Look at items").click();
+            findsNothing(instructor, "a new assignment " + scheme);
+        }
+        instructor.navigate("/class");
+        instructor.locator("th a").first().click();
+        assertThat(instructor.getByText("Extra time in quizzes")).isVisible();
+        findsNothing(instructor, "a student");
+    }
+
+    private static void looked(Page page, String[][] views, ColorScheme scheme) {
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+        for (String[] view : views) {
+            page.navigate(view[0]);
+            assertThat(page.getByText(view[1]).first()).isVisible();
+            findsNothing(page, view[0] + " " + scheme);
+        }
+    }
+
+    @Test
+    void axeFindsNothingInAQuiz() {
+        Page page = browser.window(summit.address());
+        new Desk(summit, page, "falko");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start: Gauge round")).click();
+        page.getByText("Begin round 1").click();
+        assertThat(page.getByText("Come back to this")).isVisible();
+        findsNothing(page, "a round");
+        page.getByText("Hand in the round").click();
+        findsNothing(page, "the end of a round");
+        page.getByText("Hand in now").click();
+        findsNothing(page, "the quiz");
+        page.getByText("Correct round 1").click();
+        assertThat(page.locator("article").first()).isVisible();
+        findsNothing(page, "corrections");
+    }
+
     @Test
     void nothingIsCutOffAt320Pixels() {
         Page page = browser.window(summit.address());
         page.setViewportSize(320, 700);
         Desk desk = new Desk(summit, page, "nela");
         assertEquals(320, page.evaluate("document.documentElement.scrollWidth"));
-        for (String view : List.of("/map", "/entering", "/questions", "/book")) {
+        for (String view : List.of("/map", "/entering", "/questions", "/book", "/check", "/progress", "/account")) {
             page.navigate(view);
             page.waitForTimeout(300);
             assertEquals(320, page.evaluate("document.documentElement.scrollWidth"), view);

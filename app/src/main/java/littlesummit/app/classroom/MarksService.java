@@ -4,7 +4,9 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.classroom.ClassView.MarkCell;
@@ -42,7 +44,7 @@ class MarksService {
         this.clock = clock;
     }
 
-    @Transactional
+    @Transactional(readOnly = true)
     public MarksTable table(Person instructor) {
         List<Assignment> all = assignments.ofClass(instructor.classId());
         List<MarksRow> rows = people.students(instructor.classId()).stream().map(s -> new MarksRow(s.id(), s.name(), cells(s, all))).toList();
@@ -54,24 +56,25 @@ class MarksService {
         List<Assignment> own = assignments.of(person);
         List<Standing> standings = practice.standings(person);
         List<WorkService.Entry> pages = work.entries(student.id());
-        return all.stream().map(a -> own.stream().filter(o -> o.id().equals(a.id())).findFirst().map(o -> cell(person, o, standings, pages))
+        Map<String, String> points = quizzes.points(person);
+        Map<String, Assignment> set = own.stream().collect(Collectors.toMap(Assignment::id, a -> a));
+        return all.stream().map(a -> Optional.ofNullable(set.get(a.id())).map(o -> cell(o, standings, pages, o.quiz().isPresent() ? points.getOrDefault(o.id(), "0") : ""))
                 .orElse(new MarkCell(false, 0, 0, "", "", 0, false))).toList();
     }
 
-    private MarkCell cell(Person person, Assignment a, List<Standing> standings, List<WorkService.Entry> pages) {
+    private MarkCell cell(Assignment a, List<Standing> standings, List<WorkService.Entry> pages, String points) {
         Instant now = clock.instant();
         List<Standing> reached = standings.stream().filter(s -> s.assignmentId().equals(a.id()) && s.reached()).toList();
         int skills = a.isQuizOnly() ? 0 : a.skills().size();
         List<WorkState> states = pages.stream().filter(p -> p.assignmentId().equals(a.id())).map(WorkService.Entry::state).toList();
         var credit = states.stream().filter(WorkState.Read.class::isInstance).mapToInt(s -> ((WorkState.Read) s).credit()).average();
-        Optional<String> points = quizzes.points(person, a);
         boolean late = reached.stream().anyMatch(s -> s.reachedAt().filter(a::isPast).isPresent()) || a.isPast(now) && reached.size() < skills;
-        return new MarkCell(true, reached.size(), skills, points.orElse(""), credit.isPresent() ? Long.toString(Math.round(credit.getAsDouble())) : "",
+        return new MarkCell(true, reached.size(), skills, points, credit.isPresent() ? Long.toString(Math.round(credit.getAsDouble())) : "",
                 (int) states.stream().filter(WorkState.HandedIn.class::isInstance).count(), late);
     }
 
     /** One line a student and assignment. */
-    @Transactional
+    @Transactional(readOnly = true)
     public String csv(Person instructor) {
         MarksTable table = table(instructor);
         List<Student> students = people.students(instructor.classId());

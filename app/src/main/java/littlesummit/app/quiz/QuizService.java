@@ -239,10 +239,10 @@ public class QuizService {
         });
     }
 
-    /** Points so far, as they are read; empty where there is no quiz. */
-    @Transactional
-    public Optional<String> points(Person person, Assignment assignment) {
-        return assignment.quiz().map(plan -> QuizViews.points(log.find(person.id(), assignment.id()).map(log::state).orElse(QuizState.start(plan))).have());
+    /** Points so far, as they are read, by the assignment of each quiz that was begun. */
+    @Transactional(readOnly = true)
+    public Map<String, String> points(Person person) {
+        return log.of(person.id()).stream().collect(Collectors.toMap(QuizRunEntity::assignmentId, run -> QuizViews.points(log.state(run)).have()));
     }
 
     private static String words(QuizState state, List<String> before) {

@@ -12,4 +12,10 @@ interface PhotoRepository extends JpaRepository<PhotoEntity, String> {
     List<Listed> listed(String itemId);
 
     int countByItemId(String itemId);
+
+    /** How many photos a page has. */
+    record Count(String itemId, long count) {}
+
+    @Query("select new littlesummit.app.working.PhotoRepository$Count(p.itemId, count(p)) from PhotoEntity p, WorkPageEntity w where w.itemId = p.itemId and w.personId = :personId group by p.itemId")
+    List<Count> countsOf(String personId);
 }

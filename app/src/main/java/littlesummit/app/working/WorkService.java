@@ -122,12 +122,13 @@ public class WorkService {
     @Transactional(readOnly = true)
     public List<Entry> entries(String personId) {
         var inked = rows.withInk(personId).stream().collect(Collectors.toSet());
+        var pictures = photos.countsOf(personId).stream().collect(Collectors.toMap(PhotoRepository.Count::itemId, c -> (int) c.count()));
         return rows.findByPersonIdOrderByStartedAtDesc(personId).stream()
-                .map(p -> entry(p, inked.contains(p.itemId()))).filter(Entry::hasContent).toList();
+                .map(p -> entry(p, inked.contains(p.itemId()), pictures.getOrDefault(p.itemId(), 0))).filter(Entry::hasContent).toList();
     }
 
-    private Entry entry(WorkPageEntity page, boolean inked) {
-        return new Entry(page.itemId(), page.assignmentId(), page.skill(), page.startedAt(), page.lines(), inked, photos.countByItemId(page.itemId()), pages.state(page));
+    private Entry entry(WorkPageEntity page, boolean inked, int pictures) {
+        return new Entry(page.itemId(), page.assignmentId(), page.skill(), page.startedAt(), page.lines(), inked, pictures, pages.state(page));
     }
 
     /** A page that waits to be read. */

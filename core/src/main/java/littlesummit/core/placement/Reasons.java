@@ -33,12 +33,12 @@ final class Reasons {
 
     private static String fromAbove(SkillOrder order, List<Evidence> evidence, int skill) {
         String shown = names(order, i -> SkillOrder.has(order.allBefore(i), skill) && evidence.stream().anyMatch(e -> e.skill() == i && e.kind() == Kind.RIGHT));
-        return shown.isEmpty() ? "Your other answers make it likely." : "You solved " + shown + ", which builds on it.";
+        return shown.isEmpty() ? "Your other answers make it likely." : "You solved " + shown + ", which " + (shown.contains("” and “") ? "build" : "builds") + " on it.";
     }
 
     private static String fromBelow(SkillOrder order, double[] known, int skill) {
         String missing = names(order, i -> SkillOrder.has(order.before().get(skill), i) && known[i] < Placement.SURE);
-        return missing.isEmpty() ? "All that comes before it is known: it can be learned now." : "It builds on " + missing + ", which comes first.";
+        return missing.isEmpty() ? "All that comes before it is known: it can be learned now." : "It builds on " + missing + ", which " + (missing.contains("” and “") ? "come" : "comes") + " first.";
     }
 
     private static String names(SkillOrder order, IntPredicate which) {

@@ -31,6 +31,7 @@ public final class RetakeRules {
     }
 
     private static String hours(Duration time) {
-        return time.toHours() == 0 ? time.toMinutes() + " minutes" : time.toHours() + " hours and " + time.toMinutesPart() + " minutes";
+        String minutes = time.toMinutesPart() == 1 ? "1 minute" : time.toMinutesPart() + " minutes";
+        return time.toHours() == 0 ? minutes : (time.toHours() == 1 ? "1 hour and " : time.toHours() + " hours and ") + minutes;
     }
 }
