@@ -41,14 +41,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class PlacementService {
     private static final int TIER = 2;
     private static final int MOST_IN_A_SHORT_ONE = 6;
-    private final CheckRepository checks;
+    private final SkillCheckRepository checks;
     private final ServedItems items;
     private final PracticeService practice;
     private final KnowledgeService knowledge;
     private final ObjectMapper json;
     private final Clock clock;
 
-    PlacementService(CheckRepository checks, ServedItems items, PracticeService practice, KnowledgeService knowledge, ObjectMapper json, Clock clock) {
+    PlacementService(SkillCheckRepository checks, ServedItems items, PracticeService practice, KnowledgeService knowledge, ObjectMapper json, Clock clock) {
         this.checks = checks;
         this.items = items;
         this.practice = practice;
@@ -59,14 +59,14 @@ public class PlacementService {
 
     @Transactional(readOnly = true)
     public CheckView view(Person person) {
-        List<CheckEntity> all = checks.findByPersonIdOrderByStartedAt(person.id());
-        List<CheckEntity> done = all.stream().filter(c -> c.finishedAt().isPresent()).toList();
-        List<CheckEntity> courses = done.stream().filter(c -> !state(c).isShort()).toList();
+        List<SkillCheckEntity> all = checks.findByPersonIdOrderByStartedAt(person.id());
+        List<SkillCheckEntity> done = all.stream().filter(c -> c.finishedAt().isPresent()).toList();
+        List<SkillCheckEntity> courses = done.stream().filter(c -> !state(c).isShort()).toList();
         return new CheckView(running(all).map(c -> running(person, state(c))), refusal(person, courses).orElse(""), RetakeRules.MOST_CHECKS - courses.size(), due(person),
                 courses.isEmpty() ? List.of() : verdicts(state(courses.getLast())), done.reversed().stream().map(this::done).toList());
     }
 
-    private static Optional<CheckEntity> running(List<CheckEntity> all) {
+    private static Optional<SkillCheckEntity> running(List<SkillCheckEntity> all) {
         return all.stream().filter(c -> c.finishedAt().isEmpty()).findFirst();
     }
 
@@ -78,7 +78,7 @@ public class PlacementService {
                 ItemViews.inQuiz(served, state.asked().size(), item.calculator(), List.of(), Optional.empty()));
     }
 
-    private Optional<String> refusal(Person person, List<CheckEntity> courses) {
+    private Optional<String> refusal(Person person, List<SkillCheckEntity> courses) {
         Optional<Instant> last = courses.isEmpty() ? Optional.empty() : courses.getLast().finishedAt();
         return RetakeRules.refusal(courses.size(), last, Duration.ofSeconds(practice.secondsWorked(person, last.orElse(Instant.EPOCH))), clock.instant());
     }
@@ -94,7 +94,7 @@ public class PlacementService {
         }).toList();
     }
 
-    private DoneCheck done(CheckEntity check) {
+    private DoneCheck done(SkillCheckEntity check) {
         CheckState state = state(check);
         List<String> known = state.isShort() ? state.confirmed()
                 : state.verdicts().stream().filter(v -> v.standing() == Placement.Standing.KNOWN).map(Placement.Verdict::skill).toList();
@@ -108,16 +108,16 @@ public class PlacementService {
     /** Begins a check, or goes on with the one that runs. @throws Problem when it is too early, or nothing is due */
     @Transactional
     public CheckView start(Person person, boolean wholeCourse) {
-        List<CheckEntity> all = checks.findByPersonIdOrderByStartedAt(person.id());
+        List<SkillCheckEntity> all = checks.findByPersonIdOrderByStartedAt(person.id());
         if (running(all).isEmpty()) {
             CheckState fresh = wholeCourse ? course(person, all) : shortOne(person);
-            CheckEntity entity = checks.save(new CheckEntity(person.id(), "", clock.instant()));
+            SkillCheckEntity entity = checks.save(new SkillCheckEntity(person.id(), "", clock.instant()));
             goOn(person, entity, fresh);
         }
         return view(person);
     }
 
-    private CheckState course(Person person, List<CheckEntity> all) {
+    private CheckState course(Person person, List<SkillCheckEntity> all) {
         refusal(person, all.stream().filter(c -> !state(c).isShort()).toList()).ifPresent(sentence -> {
             throw Problem.conflict(sentence);
         });
@@ -133,7 +133,7 @@ public class PlacementService {
     }
 
     /** Asks the next item, or closes the check. */
-    private void goOn(Person person, CheckEntity entity, CheckState state) {
+    private void goOn(Person person, SkillCheckEntity entity, CheckState state) {
         CheckState next = state.next().map(skill -> {
             ServedItem served = items.serve(person.id(), OwnChoice.CHECK, skill, TIER);
             return state.asking(served.id(), served.ref(), Catalogue.make(served.ref()).guessChance(), clock.instant());
@@ -161,7 +161,7 @@ public class PlacementService {
      */
     @Transactional
     public CheckView answer(Person person, String itemId, List<Map<String, String>> entries, boolean isNew) {
-        CheckEntity entity = running(checks.findByPersonIdOrderByStartedAt(person.id())).orElseThrow(() -> Problem.conflict("No check is running. Load the page again."));
+        SkillCheckEntity entity = running(checks.findByPersonIdOrderByStartedAt(person.id())).orElseThrow(() -> Problem.conflict("No check is running. Load the page again."));
         CheckState state = state(entity);
         CheckState.Asked waiting = state.waiting().filter(w -> w.itemId().equals(itemId))
                 .orElseThrow(() -> Problem.conflict("This item was answered already. Load the page again."));
@@ -196,7 +196,7 @@ public class PlacementService {
                 .findFirst().map(kind -> ItemViews.inQuiz(served, served.number(), false, List.of(), kind.map(Enum::name)));
     }
 
-    private CheckState state(CheckEntity entity) {
+    private CheckState state(SkillCheckEntity entity) {
         try {
             return json.readValue(entity.state(), CheckState.class);
         } catch (JsonProcessingException damaged) {

@@ -12,7 +12,7 @@ import java.util.UUID;
 /** A check of one student. */
 @Entity
 @Table(name = "skill_check")
-class CheckEntity {
+class SkillCheckEntity {
     @Id
     private String id;
     private String personId;
@@ -23,9 +23,9 @@ class CheckEntity {
     @Version
     private long version;
 
-    protected CheckEntity() {}
+    protected SkillCheckEntity() {}
 
-    CheckEntity(String personId, String state, Instant at) {
+    SkillCheckEntity(String personId, String state, Instant at) {
         this.id = UUID.randomUUID().toString();
         this.personId = personId;
         this.state = state;
