@@ -66,6 +66,19 @@ export function MathField(props: Props) {
   );
 }
 
+/** Plain typing puts no braces around a power. */
+function powersBraced(text: string): string {
+  return text.replace(/\^(-?\w+)/g, '^{$1}').replaceAll('*', String.raw`\cdot `);
+}
+
+/** A line that was typed as text is read by the server's parser, so that it means the same in the field. */
+async function asLatex(field: Field, { kind, letters }: Props, text: string) {
+  const read = await taken(api.POST('/api/reading', { body: { kind, letters, entry: text } })).catch(() => null);
+  if (read !== null && read.at < 0 && field.isConnected) {
+    field.value = read.latex;
+  }
+}
+
 function prepare(field: Field, latest: { current: Props }) {
   const { id, label, describedBy, value, line = false } = latest.current;
   field.id = id;
@@ -73,7 +86,10 @@ function prepare(field: Field, latest: { current: Props }) {
   field.setAttribute('aria-label', label);
   field.setAttribute('aria-describedby', describedBy);
   field.mathVirtualKeyboardPolicy = 'manual';
-  field.value = value;
+  field.value = line ? powersBraced(value) : value;
+  if (line && value.trim() !== '' && !value.includes('\\')) {
+    void asLatex(field, latest.current, value);
+  }
   field.className = line ? 'block w-full border-b border-rule bg-leaf px-1 text-lg text-ink' : 'block w-full rounded-slip border-2 border-ink bg-leaf px-3 py-1 text-2xl text-ink';
   field.addEventListener('mount', () => {
     field.menuItems = [];

@@ -7,9 +7,9 @@ export default function KnownChart({ points, today }: { points: Schemas['KnownPo
   const data = points.map((p) => ({ at: Date.parse(p.date), pace: p.pace, ...(p.date <= today && { practice: p.byPractice, check: p.byCheck }) }));
   return (
     <>
-      <div className="h-64" aria-hidden="true">
+      <div className="h-64" role="img" aria-label="Skills known and due over time; the numbers stand below">
         <ResponsiveContainer>
-          <ComposedChart data={data} margin={{ left: 0, right: 16, top: 8, bottom: 0 }}>
+          <ComposedChart data={data} accessibilityLayer={false} margin={{ left: 0, right: 16, top: 8, bottom: 0 }}>
             <CartesianGrid stroke="var(--color-grid)" />
             <XAxis dataKey="at" type="number" scale="time" domain={['dataMin', 'dataMax']} tickFormatter={(at: number) => dayOf(new Date(at).toISOString().slice(0, 10))} stroke="var(--color-soft)" />
             <YAxis allowDecimals={false} width={32} stroke="var(--color-soft)" />

@@ -9,9 +9,9 @@ export default function TimeChart({ days }: { days: Schemas['DayTime'][] }) {
   return (
     <>
       <p className="text-soft">{all} minutes in the last six weeks. A pause of more than ten minutes is not counted.</p>
-      <div className="h-44" aria-hidden="true">
+      <div className="h-44" role="img" aria-label="Active minutes by day; the numbers stand below">
         <ResponsiveContainer>
-          <BarChart data={data} margin={{ left: 0, right: 16, top: 8, bottom: 0 }}>
+          <BarChart data={data} accessibilityLayer={false} margin={{ left: 0, right: 16, top: 8, bottom: 0 }}>
             <CartesianGrid stroke="var(--color-grid)" vertical={false} />
             <XAxis dataKey="day" interval={6} stroke="var(--color-soft)" />
             <YAxis allowDecimals={false} width={32} stroke="var(--color-soft)" />

@@ -7,6 +7,10 @@ function ofField({ response }: Schemas['FieldView']): Schemas['Figure'][] {
       return [response.grid];
     case 'SelectShapes':
       return [response.shapes];
+    case 'Shade':
+      return [response.picture];
+    case 'LayUnits':
+      return [response.object];
     default:
       return [];
   }
