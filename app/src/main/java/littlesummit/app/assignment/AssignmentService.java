@@ -1,7 +1,5 @@
 package littlesummit.app.assignment;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
@@ -10,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import littlesummit.app.people.Person;
+import littlesummit.app.web.Json;
 import littlesummit.app.web.Problem;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
@@ -22,9 +21,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class AssignmentService {
     private final AssignmentRepository assignments;
     private final ExceptionRepository exceptions;
-    private final ObjectMapper json;
+    private final Json json;
 
-    AssignmentService(AssignmentRepository assignments, ExceptionRepository exceptions, ObjectMapper json) {
+    AssignmentService(AssignmentRepository assignments, ExceptionRepository exceptions, Json json) {
         this.assignments = assignments;
         this.exceptions = exceptions;
         this.json = json;
@@ -104,28 +103,12 @@ public class AssignmentService {
 
     @Transactional
     public Assignment add(String classId, String title, List<String> skills, Target target, Policy policy, Optional<QuizPlan> quiz, Instant due) {
-        return assignment(assignments.save(new AssignmentEntity(UUID.randomUUID().toString(), classId, title, target.code(), write(policy), quiz.map(this::write), due,
+        return assignment(assignments.save(new AssignmentEntity(UUID.randomUUID().toString(), classId, title, target.code(), json.write(policy), quiz.map(json::write), due,
                 skills)));
     }
 
     private Assignment assignment(AssignmentEntity entity) {
-        return new Assignment(entity.id(), entity.title(), entity.skills(), Target.of(entity.target()).orElseThrow(), read(entity, entity.policy(), Policy.class),
-                entity.quizPlan().map(plan -> read(entity, plan, QuizPlan.class)), Optional.of(entity.due()));
-    }
-
-    private String write(Object value) {
-        try {
-            return json.writeValueAsString(value);
-        } catch (JsonProcessingException bug) {
-            throw new IllegalStateException(bug);
-        }
-    }
-
-    private <T> T read(AssignmentEntity entity, String text, Class<T> type) {
-        try {
-            return json.readValue(text, type);
-        } catch (JsonProcessingException damaged) {
-            throw new IllegalStateException(type.getSimpleName() + " of assignment " + entity.id(), damaged);
-        }
+        return new Assignment(entity.id(), entity.title(), entity.skills(), Target.of(entity.target()).orElseThrow(), json.read(entity.policy(), Policy.class),
+                entity.quizPlan().map(plan -> json.read(plan, QuizPlan.class)), Optional.of(entity.due()));
     }
 }

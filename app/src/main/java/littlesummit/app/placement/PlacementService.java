@@ -1,7 +1,5 @@
 package littlesummit.app.placement;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -20,6 +18,7 @@ import littlesummit.app.practice.PracticeService;
 import littlesummit.app.practice.PracticeView.ItemView;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
+import littlesummit.app.web.Json;
 import littlesummit.app.web.Problem;
 import littlesummit.core.grading.Verdict;
 import littlesummit.core.item.Item;
@@ -45,10 +44,10 @@ public class PlacementService {
     private final ServedItems items;
     private final PracticeService practice;
     private final KnowledgeService knowledge;
-    private final ObjectMapper json;
+    private final Json json;
     private final Clock clock;
 
-    PlacementService(SkillCheckRepository checks, ServedItems items, PracticeService practice, KnowledgeService knowledge, ObjectMapper json, Clock clock) {
+    PlacementService(SkillCheckRepository checks, ServedItems items, PracticeService practice, KnowledgeService knowledge, Json json, Clock clock) {
         this.checks = checks;
         this.items = items;
         this.practice = practice;
@@ -138,7 +137,7 @@ public class PlacementService {
             ServedItem served = items.serve(person.id(), OwnChoice.CHECK, skill, TIER);
             return state.asking(served.id(), served.ref(), Catalogue.make(served.ref()).guessChance(), clock.instant());
         }).orElse(state);
-        entity.keep(write(next));
+        entity.keep(json.write(next));
         if (next.waiting().isEmpty()) {
             entity.finish(clock.instant());
             learn(person, next);
@@ -197,18 +196,6 @@ public class PlacementService {
     }
 
     private CheckState state(SkillCheckEntity entity) {
-        try {
-            return json.readValue(entity.state(), CheckState.class);
-        } catch (JsonProcessingException damaged) {
-            throw new IllegalStateException("a check cannot be read", damaged);
-        }
-    }
-
-    private String write(CheckState state) {
-        try {
-            return json.writeValueAsString(state);
-        } catch (JsonProcessingException bug) {
-            throw new IllegalStateException(bug);
-        }
+        return json.read(entity.state(), CheckState.class);
     }
 }

@@ -1,10 +1,9 @@
 package littlesummit.app.practice;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.app.assignment.Assignment;
+import littlesummit.app.web.Json;
 import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.SkillState;
 import org.springframework.stereotype.Component;
@@ -14,9 +13,9 @@ import org.springframework.stereotype.Component;
 class PracticeLog {
     private final ProgressRepository progress;
     private final EventRepository events;
-    private final ObjectMapper json;
+    private final Json json;
 
-    PracticeLog(ProgressRepository progress, EventRepository events, ObjectMapper json) {
+    PracticeLog(ProgressRepository progress, EventRepository events, Json json) {
         this.progress = progress;
         this.events = events;
         this.json = json;
@@ -25,7 +24,7 @@ class PracticeLog {
     /** The row of a student, made when there is none. */
     ProgressEntity row(String personId, Assignment assignment, String skill) {
         return progress.findByPersonIdAndAssignmentIdAndSkill(personId, assignment.id(), skill).orElseGet(() -> progress.saveAndFlush(
-                new ProgressEntity(personId, assignment.id(), skill, write(SkillState.start(assignment.policy(), assignment.target())))));
+                new ProgressEntity(personId, assignment.id(), skill, json.write(SkillState.start(assignment.policy(), assignment.target())))));
     }
 
     Optional<ProgressEntity> find(String personId, String assignmentId, String skill) {
@@ -34,7 +33,7 @@ class PracticeLog {
     }
 
     SkillState state(ProgressEntity row) {
-        return read(row.state(), SkillState.class);
+        return json.read(row.state(), SkillState.class);
     }
 
     boolean knows(String personId, String key) {
@@ -43,9 +42,9 @@ class PracticeLog {
 
     /** Appends to the log and moves the snapshot on; both or none. */
     SkillState append(ProgressEntity row, SkillState before, PracticeEvent event, String key) {
-        events.save(new EventEntity(row, event.itemId(), key, write(event), event.at()));
+        events.save(new EventEntity(row, event.itemId(), key, json.write(event, PracticeEvent.class), event.at()));
         SkillState after = before.after(event);
-        row.keep(write(after), after, event.at());
+        row.keep(json.write(after), after, event.at());
         progress.save(row);
         return after;
     }
@@ -54,19 +53,19 @@ class PracticeLog {
     SkillState replayed(ProgressEntity row) {
         SkillState now = state(row);
         List<PracticeEvent> log = events.findByPersonIdAndAssignmentIdAndSkillOrderById(row.personId(), row.assignmentId(), row.skill())
-                .stream().map(e -> read(e.payload(), PracticeEvent.class)).toList();
+                .stream().map(e -> json.read(e.payload(), PracticeEvent.class)).toList();
         return SkillState.replay(now.policy(), now.target(), log);
     }
 
     /** The fold of what happened at one item alone. */
     SkillState replayed(ProgressEntity row, String itemId) {
         SkillState now = state(row);
-        return SkillState.replay(now.policy(), now.target(), events.findByItemIdOrderById(itemId).stream().map(e -> read(e.payload(), PracticeEvent.class)).toList());
+        return SkillState.replay(now.policy(), now.target(), events.findByItemIdOrderById(itemId).stream().map(e -> json.read(e.payload(), PracticeEvent.class)).toList());
     }
 
     /** Everything that was tried at an item, in order. */
     List<PracticeEvent.Tried> tries(String itemId) {
-        return events.findByItemIdOrderById(itemId).stream().map(e -> read(e.payload(), PracticeEvent.class))
+        return events.findByItemIdOrderById(itemId).stream().map(e -> json.read(e.payload(), PracticeEvent.class))
                 .filter(PracticeEvent.Tried.class::isInstance).map(PracticeEvent.Tried.class::cast).toList();
     }
 
@@ -81,22 +80,5 @@ class PracticeLog {
 
     List<ProgressEntity> of(String personId) {
         return progress.findByPersonId(personId);
-    }
-
-    private String write(Object value) {
-        try {
-            return value instanceof PracticeEvent ? json.writerFor(PracticeEvent.class).writeValueAsString(value)
-                    : json.writeValueAsString(value);
-        } catch (JsonProcessingException bug) {
-            throw new IllegalStateException("cannot write " + value, bug);
-        }
-    }
-
-    private <T> T read(String text, Class<T> type) {
-        try {
-            return json.readValue(text, type);
-        } catch (JsonProcessingException damaged) {
-            throw new IllegalStateException("cannot read " + type.getSimpleName(), damaged);
-        }
     }
 }

@@ -1,8 +1,5 @@
 package littlesummit.app.served;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.type.TypeReference;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.security.SecureRandom;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +8,7 @@ import java.util.UUID;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
+import littlesummit.app.web.Json;
 import littlesummit.app.web.Problem;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
@@ -27,10 +25,10 @@ public class ServedItems {
     private static final String NONE = "There is no such item for you.";
     private final ServedItemRepository items;
     private final PeopleService people;
-    private final ObjectMapper json;
+    private final Json json;
     private final SecureRandom seeds = new SecureRandom();
 
-    ServedItems(ServedItemRepository items, PeopleService people, ObjectMapper json) {
+    ServedItems(ServedItemRepository items, PeopleService people, Json json) {
         this.items = items;
         this.people = people;
         this.json = json;
@@ -117,20 +115,11 @@ public class ServedItems {
         if (!ids.containsAll(entries.keySet())) {
             throw Problem.badRequest("This item has no such field.");
         }
-        try {
-            entity.keepDraft(json.writeValueAsString(entries));
-        } catch (JsonProcessingException bug) {
-            throw new IllegalStateException(bug);
-        }
+        entity.keepDraft(json.write(entries));
     }
 
     private ServedItem served(ServedItemEntity entity) {
-        try {
-            Map<String, String> draft = json.readValue(entity.draft(), new TypeReference<Map<String, String>>() {});
-            return new ServedItem(entity.id(), entity.personId(), entity.assignmentId(), entity.number(), entity.ref(),
-                    entity.ref().withSeed(entity.exampleSeed()), draft);
-        } catch (JsonProcessingException damaged) {
-            throw new IllegalStateException("draft of item " + entity.id(), damaged);
-        }
+        return new ServedItem(entity.id(), entity.personId(), entity.assignmentId(), entity.number(), entity.ref(), entity.ref().withSeed(entity.exampleSeed()),
+                json.texts(entity.draft()));
     }
 }

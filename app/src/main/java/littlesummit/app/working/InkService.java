@@ -1,7 +1,5 @@
 package littlesummit.app.working;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -9,6 +7,7 @@ import java.util.Optional;
 import littlesummit.app.people.Person;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
+import littlesummit.app.web.Json;
 import littlesummit.app.web.Problem;
 import littlesummit.core.working.ink.InkColour;
 import littlesummit.core.working.ink.Layer;
@@ -23,9 +22,9 @@ public class InkService {
     private final InkStrokeRepository strokes;
     private final WorkPages pages;
     private final ServedItems items;
-    private final ObjectMapper json;
+    private final Json json;
 
-    InkService(InkStrokeRepository strokes, WorkPages pages, ServedItems items, ObjectMapper json) {
+    InkService(InkStrokeRepository strokes, WorkPages pages, ServedItems items, Json json) {
         this.strokes = strokes;
         this.pages = pages;
         this.items = items;
@@ -46,7 +45,7 @@ public class InkService {
         List<Stroke> work = new ArrayList<>();
         List<Stroke> marks = new ArrayList<>();
         for (InkStrokeEntity row : strokes.findByItemIdOrderByPlace(itemId)) {
-            (row.layer() == Layer.WORK ? work : marks).add(read(row.body()));
+            (row.layer() == Layer.WORK ? work : marks).add(json.read(row.body(), Stroke.class));
         }
         return new Ink(work, marks, PENS);
     }
@@ -87,29 +86,13 @@ public class InkService {
     private void put(String itemId, Layer layer, Stroke stroke, long place) {
         Optional<InkStrokeEntity> there = strokes.findById(new InkStrokeEntity.Key(itemId, stroke.id()));
         if (there.isEmpty()) {
-            strokes.save(new InkStrokeEntity(itemId, stroke.id(), layer, place, write(stroke)));
+            strokes.save(new InkStrokeEntity(itemId, stroke.id(), layer, place, json.write(stroke)));
         } else if (there.get().layer() == layer) {
-            there.get().change(write(stroke));
+            there.get().change(json.write(stroke));
         }
     }
 
     private Optional<InkStrokeEntity> own(String itemId, Layer layer, String id) {
         return strokes.findById(new InkStrokeEntity.Key(itemId, id)).filter(s -> s.layer() == layer);
-    }
-
-    private String write(Stroke stroke) {
-        try {
-            return json.writeValueAsString(stroke);
-        } catch (JsonProcessingException bug) {
-            throw new IllegalStateException(bug);
-        }
-    }
-
-    private Stroke read(String body) {
-        try {
-            return json.readValue(body, Stroke.class);
-        } catch (JsonProcessingException damaged) {
-            throw new IllegalStateException("a stroke cannot be read", damaged);
-        }
     }
 }

@@ -1,12 +1,11 @@
 package littlesummit.app.working;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.util.Optional;
 import littlesummit.app.people.Person;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
+import littlesummit.app.web.Json;
 import littlesummit.core.working.WorkState;
 import littlesummit.core.working.ink.Layer;
 import org.springframework.stereotype.Component;
@@ -18,10 +17,10 @@ class WorkPages {
     private final InkStrokeRepository strokes;
     private final PhotoRepository photos;
     private final ServedItems items;
-    private final ObjectMapper json;
+    private final Json json;
     private final Clock clock;
 
-    WorkPages(WorkPageRepository pages, InkStrokeRepository strokes, PhotoRepository photos, ServedItems items, ObjectMapper json, Clock clock) {
+    WorkPages(WorkPageRepository pages, InkStrokeRepository strokes, PhotoRepository photos, ServedItems items, Json json, Clock clock) {
         this.pages = pages;
         this.strokes = strokes;
         this.photos = photos;
@@ -37,19 +36,15 @@ class WorkPages {
     /** The student's own page, begun when there is none. */
     WorkPageEntity own(Person owner, String itemId) {
         ServedItem item = items.require(owner, itemId);
-        return pages.findById(itemId).orElseGet(() -> pages.saveAndFlush(new WorkPageEntity(owner, item, write(WorkState.START), clock.instant())));
+        return pages.findById(itemId).orElseGet(() -> pages.saveAndFlush(new WorkPageEntity(owner, item, json.write(WorkState.START, WorkState.class), clock.instant())));
     }
 
     WorkState state(WorkPageEntity page) {
-        try {
-            return json.readValue(page.state(), WorkState.class);
-        } catch (JsonProcessingException damaged) {
-            throw new IllegalStateException("state of the page of item " + page.itemId(), damaged);
-        }
+        return json.read(page.state(), WorkState.class);
     }
 
     void move(WorkPageEntity page, WorkState to) {
-        page.move(write(to), to.waitingSince());
+        page.move(json.write(to, WorkState.class), to.waitingSince());
     }
 
     /** After every change of the page by its owner. */
@@ -61,13 +56,5 @@ class WorkPages {
     private boolean hasContent(WorkPageEntity page) {
         return page.lines().stream().anyMatch(line -> !line.text().isBlank()) || strokes.existsByItemIdAndLayer(page.itemId(), Layer.WORK)
                 || photos.countByItemId(page.itemId()) > 0;
-    }
-
-    private String write(WorkState state) {
-        try {
-            return json.writerFor(WorkState.class).writeValueAsString(state);
-        } catch (JsonProcessingException bug) {
-            throw new IllegalStateException(bug);
-        }
     }
 }
