@@ -1115,6 +1115,7 @@ export interface components {
             skill: string;
             skillId: string;
             student: string;
+            tries: components["schemas"]["Try"][];
             workRequired: boolean;
         };
         Check: {
@@ -2166,6 +2167,8 @@ export interface components {
             feedback: components["schemas"]["FeedbackView"][];
         };
         Try: {
+            /** Format: date-time */
+            at: string;
             entries: {
                 [key: string]: string;
             };

@@ -3,10 +3,13 @@ import { Link, useParams } from 'react-router';
 import { api, taken } from '../../api/client';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
-import { Drawn } from '../working/PageShown';
+import { useMe } from '../session/useSession';
+import { Drawn, PageShown } from '../working/PageShown';
 import { figuresOf } from '../working/figures';
 import { usePage, WorkPage } from '../working/WorkPage';
+import { WorkStanding } from '../working/WorkStanding';
 import { ItemShown } from './ItemShown';
+import { Tries } from './Tries';
 
 export function useBookPage(itemId: string) {
   return useQuery({
@@ -15,11 +18,12 @@ export function useBookPage(itemId: string) {
   });
 }
 
-/** One page of the book: the item, the answer, and one's own work, which can still be added to. */
+/** One page of the book: the item, the answer, and the work, which its owner can still add to. */
 export default function BookPageScreen() {
   const { itemId = '' } = useParams();
   const found = useBookPage(itemId);
   const page = usePage(itemId);
+  const teaches = useMe().data?.role === 'INSTRUCTOR';
   return (
     <div className="flex min-h-screen flex-col">
       <TopBar />
@@ -29,7 +33,7 @@ export default function BookPageScreen() {
         <main className="grid flex-1 md:grid-cols-[50fr_50fr]">
           <section aria-label="Item" className="grid min-w-0 content-start gap-4 p-6 md:p-8">
             <p className="text-soft">
-              <Link to="/book">Your book</Link> · {found.data.assignment} · <h1 className="inline">{found.data.skill}</h1>, item {found.data.item.number}
+              {teaches ? <strong className="text-ink">{found.data.student}</strong> : <Link to="/book">Your book</Link>} · {found.data.assignment} · <h1 className="inline">{found.data.skill}</h1>, item {found.data.item.number}
             </p>
             <ItemShown item={found.data.item} />
             {found.data.note !== '' && (
@@ -37,6 +41,12 @@ export default function BookPageScreen() {
                 <p className="text-sm text-soft">Your correction</p>
                 <p className="font-serif text-lg whitespace-pre-wrap">{found.data.note}</p>
               </section>
+            )}
+            {found.data.tries.length > 0 && (
+              <details>
+                <summary className="cursor-pointer text-glacier">{found.data.tries.length === 1 ? 'One try' : `${found.data.tries.length} tries`}</summary>
+                <Tries tries={found.data.tries} />
+              </details>
             )}
             {page.isSuccess && page.data.hasInk && (
               <details open={page.data.state.kind === 'Read' || page.data.state.kind === 'SentBack'}>
@@ -47,7 +57,15 @@ export default function BookPageScreen() {
               </details>
             )}
           </section>
-          <WorkPage itemId={itemId} letters={found.data.item.letters} figures={figuresOf(found.data.item)} required={found.data.workRequired} />
+          {teaches ? (
+            <section aria-label="Work" className="grid min-w-0 content-start gap-3 border-l-2 border-rust/40 bg-leaf p-6">
+              <h2 className="text-sm font-semibold text-soft">The student&rsquo;s page</h2>
+              {page.isSuccess && <WorkStanding state={page.data.state} required={false} />}
+              {page.isSuccess && <PageShown page={page.data} lines={found.data.lines} />}
+            </section>
+          ) : (
+            <WorkPage itemId={itemId} letters={found.data.item.letters} figures={figuresOf(found.data.item)} required={found.data.workRequired} />
+          )}
         </main>
       )}
     </div>

@@ -1,5 +1,6 @@
+import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import type { Schemas } from '../../api/client';
+import { api, type Schemas, taken } from '../../api/client';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { SmallRidge } from './SmallRidge';
@@ -33,15 +34,27 @@ function Lists({ due }: { due: Schemas['Due'] }) {
     <>
       {due.assignments.every((a) => !a.started) && (
         <p className="mb-6 rounded-slip border-l-4 border-glacier bg-glacier-wash p-4">
-          First time here? <Link to="/entering">Try how answers are entered</Link>: a fraction, a power, a point on a grid. It takes five minutes and nothing counts.
+          First time here? <Link to="/entering">Try how answers are entered</Link>: a fraction, a power, a point on a grid. It takes five minutes and nothing counts. Or <Link to="/check">find out what you know already</Link>.
         </p>
       )}
+      <RefreshNote />
       <h1 className="font-serif text-3xl font-bold">Next seven days</h1>
       <p className="mt-1 text-soft">{open === 0 ? 'Nothing is left to finish this week.' : `${open} to finish. Each goes on exactly where you left it.`}</p>
       <Rows rows={of('SOON')} now={now} />
       <Section title="Later" rows={of('LATER')} now={now} />
       <Section title="Past" rows={of('PAST')} now={now} />
     </>
+  );
+}
+
+/** Skills that were reached some weeks ago, to be looked at once more. */
+function RefreshNote() {
+  const check = useQuery({ queryKey: ['check'], queryFn: () => taken(api.GET('/api/check')) });
+  const due = check.data?.due ?? [];
+  return due.length === 0 ? null : (
+    <p className="mb-6 rounded-slip bg-glacier-wash px-4 py-2 text-[0.95rem]">
+      {due.length === 1 ? 'One skill is' : `${due.length} skills are`} due for a refresh. <Link to="/check">A short check</Link> takes some minutes.
+    </p>
   );
 }
 

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { RichText } from '../../ui/RichText';
 import { TopBar } from '../../ui/TopBar';
+import { Tries } from '../book/Tries';
 import { useMe } from '../session/useSession';
 
 type Question = Schemas['Question'];
@@ -51,12 +52,7 @@ function Asked({ question: q, teaches }: { question: Question; teaches: boolean 
               <RichText text={p} />
             </p>
           ))}
-          {q.tries.map((t, i) => (
-            // oxlint-disable-next-line react/no-array-index-key -- tries stand in their order
-            <p key={i}>
-              Try {i + 1}: {Object.entries(t.entries).map(([label, entry]) => `${label}: ${entry}`).join('; ')} <span className="text-soft">({RESULTS[t.result]})</span>
-            </p>
-          ))}
+          <Tries tries={q.tries} />
           {q.lines.length > 0 && (
             <ol className="squared list-decimal bg-leaf p-3 pl-8 font-serif">
               {q.lines.map((line, i) => (
@@ -72,8 +68,6 @@ function Asked({ question: q, teaches }: { question: Question; teaches: boolean 
     </article>
   );
 }
-
-const RESULTS: Record<Question['tries'][number]['result'], string> = { CORRECT: 'right', FORM: 'right value, other form', INCORRECT: 'not right', UNREADABLE: 'not readable' };
 
 function Answered({ question: q }: { question: Question }) {
   return (

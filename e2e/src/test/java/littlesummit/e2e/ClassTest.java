@@ -103,6 +103,21 @@ class ClassTest extends BrowserTest {
     }
 
     @Test
+    void theInstructorOpensAStudentDownToASingleItemAndAllowsExtraTime() {
+        Page orla = at("orla", "/class");
+        orla.getByText("Edda Rook").first().click();
+        assertThat(orla.getByText("Active minutes a day")).isVisible();
+        orla.getByLabel("Extra time in quizzes").fill("50");
+        press(orla, "Allow");
+        orla.getByLabel(Pattern.compile("^Item 1, right at once")).first().click();
+        assertThat(orla.getByText("The student’s page")).isVisible();
+        assertThat(orla.getByText("One try")).isVisible();
+        Page edda = at("edda", "/due");
+        edda.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start: Gauge round")).click();
+        assertThat(edda.getByText("for a round, 50% extra in it")).isVisible();
+    }
+
+    @Test
     void marksComeOutAsATable() throws IOException {
         Page orla = at("orla", "/class/marks");
         assertThat(orla.getByText("Trail signs")).isVisible();

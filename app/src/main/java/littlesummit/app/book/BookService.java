@@ -66,8 +66,8 @@ public class BookService {
     /** @param latex of a line that can be read as mathematics, else empty */
     public record ShownLine(String text, boolean struck, String latex) {}
 
-    /** @param item with the answers, once it is closed; @param lines of the page, blank ones left out */
-    public record BookPage(String student, String assignmentId, String assignment, String skillId, String skill, boolean workRequired, ItemView item, List<ShownLine> lines, String note) {}
+    /** @param item with the answers, once it is closed; @param lines of the page, blank ones left out; @param tries in practice, in their order */
+    public record BookPage(String student, String assignmentId, String assignment, String skillId, String skill, boolean workRequired, ItemView item, List<ShownLine> lines, List<PracticeService.Try> tries, String note) {}
 
     /** @param skill id to look for, blank for all; @param words that a page must have in its lines or its note, all of them */
     @Transactional(readOnly = true)
@@ -115,7 +115,7 @@ public class BookService {
         ItemView item = practice.item(served).or(() -> quizzes.item(served)).or(() -> placement.item(served)).orElseThrow(() -> Problem.notFound("There is no such page for you."));
         return new BookPage(people.require(served.personId()).name(), assignment.id(), assignment.title(), served.ref().skill(),
                 Catalogue.generator(served.ref().skill()).name(), wantsWork(assignment), item,
-                shown(work.page(person, itemId).lines(), Catalogue.make(served.ref())),
+                shown(work.page(person, itemId).lines(), Catalogue.make(served.ref())), practice.tries(served),
                 quizzes.notes(served.personId()).stream().filter(n -> n.itemId().equals(itemId)).map(QuizService.Note::text).findFirst().orElse(""));
     }
 

@@ -13,6 +13,7 @@ import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
+import littlesummit.app.working.WorkService;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import littlesummit.core.quiz.PointsScheme;
@@ -36,10 +37,12 @@ class DemoData implements SmartLifecycle {
     private final AssignmentService assignments;
     private final SimulatedStudent students;
     private final SimulatedCheck checks;
+    private final WorkService work;
     private final PastClock clock;
     private boolean running;
 
-    DemoData(PeopleService people, AssignmentService assignments, SimulatedStudent students, SimulatedCheck checks, PastClock clock) {
+    DemoData(PeopleService people, AssignmentService assignments, SimulatedStudent students, SimulatedCheck checks, WorkService work, PastClock clock) {
+        this.work = work;
         this.checks = checks;
         this.people = people;
         this.assignments = assignments;
@@ -70,7 +73,7 @@ class DemoData implements SmartLifecycle {
             return;
         }
         String classId = people.addClass("Valley school, class of the upper hut");
-        people.add("orla", "Orla Fennimer", Role.INSTRUCTOR, PASSWORD, classId);
+        Person orla = people.add("orla", "Orla Fennimer", Role.INSTRUCTOR, PASSWORD, classId);
         Assignment current = assignments.add(classId, "Hut stores", SKILLS, new Target.Score(80), Policy.DEFAULT, due(3));
         Assignment ropes = assignments.add(classId, "Rope work", List.of("line-kinds", "congruent-segments", "angle-pairs", "select-shapes"),
                 new Target.Run(3, 5), Policy.DEFAULT, due(5));
@@ -117,6 +120,7 @@ class DemoData implements SmartLifecycle {
             }
         }
         clock.goRight();
+        readSome(orla);
         LOG.info("demo data made");
     }
 
@@ -137,6 +141,13 @@ class DemoData implements SmartLifecycle {
                 }
             }
         }
+    }
+
+    /** Of the work that waits, a page is read and one sent back. */
+    private void readSome(Person orla) {
+        List<String> waiting = work.waiting(orla.classId()).stream().map(WorkService.Waiting::itemId).toList();
+        work.read(orla, waiting.get(0), 100, "Every step is there.");
+        work.sendBack(orla, waiting.get(1), "How did you come from the first line to the second? Show what you did on both sides.");
     }
 
     private Assignment past(String classId, String title, int days, String... skills) {

@@ -293,10 +293,14 @@ public class PracticeService {
                 .map(row -> log.replayed(row, served.id())).filter(state -> state.current().isPresent()).map(state -> ItemViews.item(state, served));
     }
 
+    /** One try as a reader sees it. @param entries by label of the field; @param result its name */
+    public record Try(Map<String, String> entries, String result, Instant at) {}
+
     /** What was tried at an item, in order. */
     @Transactional(readOnly = true)
-    public List<PracticeEvent.Tried> tries(String itemId) {
-        return log.tries(itemId);
+    public List<Try> tries(ServedItem served) {
+        List<Part> parts = Catalogue.make(served.ref()).parts();
+        return log.tries(served.id()).stream().map(t -> new Try(ItemViews.byLabel(parts.get(t.part()), t.entries()), t.result().name(), t.at())).toList();
     }
 
     /** Where a student stands in a skill of an assignment, in the measure of its target. @param course after each closed item */

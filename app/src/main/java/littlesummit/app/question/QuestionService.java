@@ -3,12 +3,10 @@ package littlesummit.app.question;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
-import littlesummit.app.practice.ItemViews;
 import littlesummit.app.practice.PracticeService;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
@@ -46,11 +44,8 @@ class QuestionService {
      * @param lines of the student's own page
      * @param prompts what each part of the item asks
      */
-    record Question(String id, String student, String assignmentId, String skillId, String skill, List<Block> stem, List<String> prompts, List<Try> tries,
+    record Question(String id, String student, String assignmentId, String skillId, String skill, List<Block> stem, List<String> prompts, List<PracticeService.Try> tries,
             List<String> lines, String question, Instant askedAt, Optional<String> answer, Optional<String> answeredBy, Optional<Instant> answeredAt) {}
-
-    /** @param entries by label of the field */
-    record Try(Map<String, String> entries, String result) {}
 
     /** The student's own, or all of the instructor's class; the latest first. */
     @Transactional(readOnly = true)
@@ -79,10 +74,8 @@ class QuestionService {
         Person student = people.require(entity.personId());
         ServedItem served = items.require(student, entity.itemId());
         Item item = Catalogue.make(served.ref());
-        List<Try> tries = practice.tries(entity.itemId()).stream()
-                .map(t -> new Try(ItemViews.byLabel(item.parts().get(t.part()), t.entries()), t.result().name())).toList();
         return new Question(entity.id(), student.name(), served.assignmentId(), served.ref().skill(), Catalogue.generator(served.ref().skill()).name(), item.stem(),
-                item.parts().stream().map(p -> p.prompt()).toList(), tries, work.page(student, entity.itemId()).counted(), entity.question(), entity.askedAt(),
+                item.parts().stream().map(p -> p.prompt()).toList(), practice.tries(served), work.page(student, entity.itemId()).counted(), entity.question(), entity.askedAt(),
                 entity.answer(), entity.answeredBy(), entity.answeredAt());
     }
 }
