@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.TextNode;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -200,8 +201,9 @@ class QuizApiTest extends ApiTest {
         assertEquals(1, missed.at("/item/parts/0/answers").size());
         assertTrue(missed.at("/item/solution/worked").size() > 0);
         assertTrue(correct(1, 1, "{\"note\":\"oops\"}").at("/detail").textValue().contains("too short"));
-        String explanation = missed.at("/item/solution/worked/0/say").textValue() + " " + missed.at("/item/solution/worked/1/say").textValue();
-        assertTrue(client.post(quiz + "/rounds/1/corrections/1", "{\"note\":" + new com.fasterxml.jackson.databind.node.TextNode(explanation) + "}").text().contains("words of the explanation"));
+        StringBuilder explanation = new StringBuilder();
+        missed.at("/item/solution/worked").forEach(step -> explanation.append(step.at("/say").textValue()).append(' '));
+        assertTrue(client.post(quiz + "/rounds/1/corrections/1", "{\"note\":" + new TextNode(explanation.toString()) + "}").text().contains("words of the explanation"));
         correct(1, 1, NOTE);
         assertEquals("15", client.get(quiz).body().at("/points/have").textValue());
         assertEquals(409, client.post(quiz + "/rounds/1/corrections/0", NOTE).status());

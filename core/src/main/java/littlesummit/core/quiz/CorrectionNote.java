@@ -53,8 +53,7 @@ public final class CorrectionNote {
     }
 
     private static boolean isTaken(String note, List<String> explanation) {
-        Set<List<String>> there = new HashSet<>();
-        explanation.forEach(text -> there.addAll(runs(words(text))));
+        Set<List<String>> there = new HashSet<>(runs(words(String.join(" ", explanation))));
         List<List<String>> own = runs(words(note));
         long taken = own.stream().filter(there::contains).count();
         return !own.isEmpty() && taken > MOST_TAKEN * own.size();
