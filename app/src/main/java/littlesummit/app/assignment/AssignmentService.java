@@ -47,9 +47,11 @@ public class AssignmentService {
     /** What is different for some students. @param due empty for the usual date; @param leftOut whether it is not set for them */
     public record ForOne(String personId, Optional<Instant> due, boolean leftOut) {}
 
+    /** By assignment; those without any are left out. */
     @Transactional(readOnly = true)
-    public List<ForOne> exceptions(String assignmentId) {
-        return exceptions.findByAssignmentId(assignmentId).stream().map(e -> new ForOne(e.personId(), e.due(), e.leftOut())).toList();
+    public Map<String, List<ForOne>> exceptions(List<Assignment> all) {
+        return exceptions.findByAssignmentIdIn(all.stream().map(Assignment::id).toList()).stream().collect(Collectors.groupingBy(ExceptionEntity::assignmentId,
+                Collectors.mapping(e -> new ForOne(e.personId(), e.due(), e.leftOut()), Collectors.toList())));
     }
 
     /** @throws Problem when it is another class's */

@@ -6,5 +6,5 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface ExceptionRepository extends JpaRepository<ExceptionEntity, ExceptionEntity.Key> {
     List<ExceptionEntity> findByPersonId(String personId);
 
-    List<ExceptionEntity> findByAssignmentId(String assignmentId);
+    List<ExceptionEntity> findByAssignmentIdIn(List<String> assignmentIds);
 }

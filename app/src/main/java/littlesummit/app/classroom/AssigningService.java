@@ -56,11 +56,12 @@ class AssigningService {
     public List<AssignmentRow> all(Person instructor) {
         List<Student> students = people.students(instructor.classId());
         Map<String, List<Standing>> standings = students.stream().collect(Collectors.toMap(Student::id, s -> practice.standings(people.require(s.id()))));
-        return assignments.ofClass(instructor.classId()).stream().map(a -> row(a, students, standings)).toList();
+        List<Assignment> all = assignments.ofClass(instructor.classId());
+        Map<String, List<AssignmentService.ForOne>> exceptions = assignments.exceptions(all);
+        return all.stream().map(a -> row(a, students, standings, exceptions.getOrDefault(a.id(), List.of()))).toList();
     }
 
-    private AssignmentRow row(Assignment a, List<Student> students, Map<String, List<Standing>> standings) {
-        List<AssignmentService.ForOne> exceptions = assignments.exceptions(a.id());
+    private AssignmentRow row(Assignment a, List<Student> students, Map<String, List<Standing>> standings, List<AssignmentService.ForOne> exceptions) {
         List<String> out = exceptions.stream().filter(AssignmentService.ForOne::leftOut).map(AssignmentService.ForOne::personId).toList();
         Map<String, String> names = students.stream().collect(Collectors.toMap(Student::id, Student::name));
         int finished = (int) students.stream().filter(s -> !a.isQuizOnly() && ClassService.isReached(a, standings.get(s.id()))).count();
