@@ -69,7 +69,7 @@ class Places {
 
     /** Id of the assignment in which a skill is best gone on with: one that is open, else one's own choice. */
     String of(Person person, String skillId) {
-        return assignments.of(person).stream().filter(a -> a.skills().contains(skillId) && !a.isPast(clock.instant())).findFirst()
+        return assignments.of(person).stream().filter(a -> !a.isQuizOnly() && a.skills().contains(skillId) && !a.isPast(clock.instant())).findFirst()
                 .map(a -> a.id()).orElse(OwnChoice.SKILLS);
     }
 }
