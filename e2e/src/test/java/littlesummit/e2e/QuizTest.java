@@ -15,7 +15,7 @@ import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.demo.PastClock;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
-import littlesummit.app.quiz.QuizService;
+import littlesummit.app.quiz.QuizRecord;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
@@ -42,7 +42,7 @@ class QuizTest extends BrowserTest {
     private List<Item> items(String username) {
         Person person = summit.part(PeopleService.class).signIn(username, "summit");
         Assignment quiz = summit.part(AssignmentService.class).of(person).stream().filter(a -> a.title().equals(QUIZ)).findFirst().orElseThrow();
-        return summit.part(QuizService.class).latest(person, quiz);
+        return summit.part(QuizRecord.class).latest(person, quiz);
     }
 
     /** Enters the right answer everywhere but at some items, counted from 0. */
@@ -105,7 +105,7 @@ class QuizTest extends BrowserTest {
         assertThat(page.getByText("Points: 40 of 40")).isVisible();
         page.navigate("/book");
         assertThat(page.getByText("Correction: I read the question too quickly").first()).isVisible();
-        assertEquals(0, summit.part(QuizService.class).differences());
+        assertEquals(0, summit.part(QuizRecord.class).differences());
     }
 
     @Test

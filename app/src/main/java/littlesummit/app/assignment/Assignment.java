@@ -12,9 +12,10 @@ import littlesummit.core.quiz.QuizPlan;
  *
  * @param skills ids, in the order in which they are worked
  * @param quiz the whole of it when the target is a quiz, else what opens at its end
+ * @param opens before that students do not see it; empty for at once
  * @param due empty for practice of one's own choice
  */
-public record Assignment(String id, String title, List<String> skills, Target target, Policy policy, Optional<QuizPlan> quiz, Optional<Instant> due) {
+public record Assignment(String id, String title, List<String> skills, Target target, Policy policy, Optional<QuizPlan> quiz, Optional<Instant> opens, Optional<Instant> due) {
     /** Whether there is nothing to practise in it. */
     public boolean isQuizOnly() {
         return target instanceof Target.Quiz;
@@ -25,8 +26,13 @@ public record Assignment(String id, String title, List<String> skills, Target ta
         return due.filter(d -> d.isBefore(now)).isPresent();
     }
 
+    /** Whether students see it. */
+    public boolean isOpen(Instant now) {
+        return opens.filter(o -> o.isAfter(now)).isEmpty();
+    }
+
     /** The same with another date. */
     Assignment dueAt(Instant date) {
-        return new Assignment(id, title, skills, target, policy, quiz, Optional.of(date));
+        return new Assignment(id, title, skills, target, policy, quiz, opens, Optional.of(date));
     }
 }

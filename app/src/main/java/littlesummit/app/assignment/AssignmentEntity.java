@@ -25,7 +25,9 @@ class AssignmentEntity {
     private String target;
     private String policy;
     private String quizPlan;
+    private Instant opens;
     private Instant due;
+    private Instant withdrawnAt;
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "assignment_skill", joinColumns = @JoinColumn(name = "assignment_id"))
@@ -74,8 +76,29 @@ class AssignmentEntity {
         return due;
     }
 
+    Optional<Instant> opens() {
+        return Optional.ofNullable(opens);
+    }
+
+    void openAt(Instant at) {
+        this.opens = at;
+    }
+
     void move(Instant to) {
         this.due = to;
+    }
+
+    void rename(String to) {
+        this.title = to;
+    }
+
+    boolean isWithdrawn() {
+        return withdrawnAt != null;
+    }
+
+    /** @param since empty to set it again */
+    void withdraw(Optional<Instant> since) {
+        this.withdrawnAt = since.orElse(null);
     }
 
     List<String> skills() {

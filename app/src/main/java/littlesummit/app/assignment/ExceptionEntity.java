@@ -49,7 +49,7 @@ class ExceptionEntity {
         this.due = to;
     }
 
-    void leaveOut() {
-        this.leftOut = true;
+    void leaveOut(boolean out) {
+        this.leftOut = out;
     }
 }

@@ -14,20 +14,25 @@ public final class OwnChoice {
     public static final String SKILLS = "own";
     /** Id of the lessons. */
     public static final String LESSONS = "lesson";
-
+    /** Id of the mixed sets of skills to refresh. */
+    public static final String REFRESH = "refresh";
     /** Id of the checks of what is known; nothing is practised in it. */
     public static final String CHECK = "check";
 
     private OwnChoice() {}
 
-    static Optional<Assignment> find(String id) {
+    /** Empty for an id of what is assigned. */
+    public static Optional<Assignment> find(String id) {
         return switch (id) {
-            case SKILLS -> Optional.of(new Assignment(SKILLS, "Own choice", Catalogue.all().stream().map(Skill::id).toList(), new Target.Score(80),
-                    Policy.DEFAULT, Optional.empty(), Optional.empty()));
-            case LESSONS -> Optional.of(new Assignment(LESSONS, "Lesson", Lessons.all().stream().map(Skill::id).toList(), new Target.Percent(100, 2),
-                    Policy.DEFAULT, Optional.empty(), Optional.empty()));
-            case CHECK -> Optional.of(new Assignment(CHECK, "Check", List.of(), new Target.Score(80), Policy.DEFAULT, Optional.empty(), Optional.empty()));
+            case SKILLS -> Optional.of(open(SKILLS, "Own choice", Catalogue.all(), new Target.Score(80)));
+            case LESSONS -> Optional.of(open(LESSONS, "Lesson", Lessons.all(), new Target.Percent(100, 2)));
+            case REFRESH -> Optional.of(open(REFRESH, "Refresh", Catalogue.all(), new Target.Score(80)));
+            case CHECK -> Optional.of(open(CHECK, "Check", List.of(), new Target.Score(80)));
             default -> Optional.empty();
         };
+    }
+
+    private static Assignment open(String id, String title, List<? extends Skill> skills, Target target) {
+        return new Assignment(id, title, skills.stream().map(Skill::id).toList(), target, Policy.DEFAULT, Optional.empty(), Optional.empty(), Optional.empty());
     }
 }

@@ -13,8 +13,9 @@ import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.placement.PlacementService;
-import littlesummit.app.practice.PracticeService;
+import littlesummit.app.practice.PracticeRecord;
 import littlesummit.app.practice.PracticeView.ItemView;
+import littlesummit.app.quiz.QuizRecord;
 import littlesummit.app.quiz.QuizService;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
@@ -38,15 +39,17 @@ public class BookService {
     private final WorkService work;
     private final ServedItems items;
     private final AssignmentService assignments;
-    private final PracticeService practice;
+    private final PracticeRecord practice;
     private final QuizService quizzes;
+    private final QuizRecord quizRecord;
     private final PlacementService placement;
     private final PeopleService people;
 
-    BookService(WorkService work, ServedItems items, AssignmentService assignments, PracticeService practice, QuizService quizzes, PlacementService placement,
+    BookService(WorkService work, ServedItems items, AssignmentService assignments, PracticeRecord practice, QuizService quizzes, QuizRecord quizRecord, PlacementService placement,
             PeopleService people) {
         this.placement = placement;
         this.quizzes = quizzes;
+        this.quizRecord = quizRecord;
         this.work = work;
         this.items = items;
         this.assignments = assignments;
@@ -67,12 +70,12 @@ public class BookService {
     public record ShownLine(String text, boolean struck, String latex) {}
 
     /** @param item with the answers, once it is closed; @param lines of the page, blank ones left out; @param tries in practice, in their order */
-    public record BookPage(String student, String assignmentId, String assignment, String skillId, String skill, boolean workRequired, ItemView item, List<ShownLine> lines, List<PracticeService.Try> tries, String note) {}
+    public record BookPage(String student, String assignmentId, String assignment, String skillId, String skill, boolean workRequired, ItemView item, List<ShownLine> lines, List<PracticeRecord.Try> tries, String note) {}
 
     /** @param skill id to look for, blank for all; @param words that a page must have in its lines or its note, all of them */
     @Transactional(readOnly = true)
     public Book book(Person person, String skill, String words) {
-        Map<String, QuizService.Note> notes = quizzes.notes(person.id()).stream().collect(Collectors.toMap(QuizService.Note::itemId, n -> n));
+        Map<String, QuizRecord.Note> notes = quizRecord.notes(person.id()).stream().collect(Collectors.toMap(QuizRecord.Note::itemId, n -> n));
         List<PageEntry> all = new ArrayList<>();
         for (WorkService.Entry e : work.entries(person.id())) {
             all.add(entry(person, e, Optional.ofNullable(notes.remove(e.itemId()))));
@@ -88,19 +91,19 @@ public class BookService {
         return List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+")).stream().allMatch(text::contains);
     }
 
-    private PageEntry entry(Person person, WorkService.Entry e, Optional<QuizService.Note> note) {
-        return new PageEntry(e.itemId(), title(person, e.assignmentId()), e.skillId(), Catalogue.generator(e.skillId()).name(), e.startedAt(),
-                shown(e.lines(), Catalogue.make(items.requireSeen(person, e.itemId()).ref())), e.hasInk(), e.photos(), e.state(), note.map(QuizService.Note::text).orElse(""));
+    private PageEntry entry(Person person, WorkService.Entry e, Optional<QuizRecord.Note> note) {
+        return new PageEntry(e.itemId(), title(e.assignmentId()), e.skillId(), Catalogue.generator(e.skillId()).name(), e.startedAt(),
+                shown(e.lines(), Catalogue.make(items.requireSeen(person, e.itemId()).ref())), e.hasInk(), e.photos(), e.state(), note.map(QuizRecord.Note::text).orElse(""));
     }
 
     /** A correction of an item that has no page of work. */
-    private PageEntry entry(Person person, QuizService.Note n) {
-        return new PageEntry(n.itemId(), title(person, n.assignmentId()), n.skillId(), Catalogue.require(n.skillId()).name(), n.at(), List.of(), false, 0,
+    private PageEntry entry(Person person, QuizRecord.Note n) {
+        return new PageEntry(n.itemId(), title(n.assignmentId()), n.skillId(), Catalogue.require(n.skillId()).name(), n.at(), List.of(), false, 0,
                 WorkState.START, n.text());
     }
 
-    private String title(Person person, String assignmentId) {
-        return assignments.require(person, assignmentId).title();
+    private String title(String assignmentId) {
+        return assignments.lookBack(assignmentId).title();
     }
 
     /**
@@ -111,12 +114,12 @@ public class BookService {
     @Transactional
     public BookPage page(Person person, String itemId) {
         ServedItem served = items.requireSeen(person, itemId);
-        Assignment assignment = assignments.require(person, served.assignmentId());
+        Assignment assignment = assignments.lookBack(served.assignmentId());
         ItemView item = practice.item(served).or(() -> quizzes.item(served)).or(() -> placement.item(served)).orElseThrow(() -> Problem.notFound("There is no such page for you."));
         return new BookPage(people.require(served.personId()).name(), assignment.id(), assignment.title(), served.ref().skill(),
                 Catalogue.generator(served.ref().skill()).name(), wantsWork(assignment), item,
                 shown(work.page(person, itemId).lines(), Catalogue.make(served.ref())), practice.tries(served),
-                quizzes.notes(served.personId()).stream().filter(n -> n.itemId().equals(itemId)).map(QuizService.Note::text).findFirst().orElse(""));
+                quizRecord.notes(served.personId()).stream().filter(n -> n.itemId().equals(itemId)).map(QuizRecord.Note::text).findFirst().orElse(""));
     }
 
     private static boolean wantsWork(Assignment assignment) {

@@ -8,14 +8,13 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.assignment.AssignmentService.ForOne;
 import littlesummit.app.classroom.ClassView.AssignmentRow;
+import littlesummit.app.classroom.ClassView.Assignments;
 import littlesummit.app.classroom.ClassView.ForStudent;
-import littlesummit.app.classroom.ClassView.SkillChoice;
-import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.PeopleService.Student;
+import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
-import littlesummit.app.practice.PracticeService;
-import littlesummit.app.practice.PracticeService.Standing;
 import littlesummit.app.web.Problem;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.Policy;
@@ -23,70 +22,80 @@ import littlesummit.core.practice.Target;
 import littlesummit.core.quiz.PointsScheme;
 import littlesummit.core.quiz.QuizPlan;
 import littlesummit.core.skill.Catalogue;
-import littlesummit.core.skill.Skill;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Setting assignments, and changing them for the class or for one student. */
 @Service
 class AssigningService {
+    private static final String PAST = "The due date lies in the past.";
     private final AssignmentService assignments;
     private final PeopleService people;
-    private final PracticeService practice;
+    private final Overview overview;
     private final Clock clock;
 
-    AssigningService(AssignmentService assignments, PeopleService people, PracticeService practice, Clock clock) {
+    AssigningService(AssignmentService assignments, PeopleService people, Overview overview, Clock clock) {
         this.assignments = assignments;
         this.people = people;
-        this.practice = practice;
+        this.overview = overview;
         this.clock = clock;
     }
 
-    /** @param quiz at the end, or all of it; @param students ids, empty for the whole class */
-    record Wish(String title, List<String> skills, String target, Policy policy, Optional<QuizWish> quiz, Instant due, List<String> students) {}
+    /** @param quiz at the end, or all of it; @param opens empty for at once; @param students ids, empty for the whole class */
+    record Wish(String title, List<String> skills, String target, Policy policy, Optional<QuizWish> quiz, Optional<Instant> opens, Instant due, List<String> students) {}
 
     /** @param items in a round, over all skills */
     record QuizWish(int items, int minutes, int rounds, int target, boolean workRequired) {}
 
-    static List<SkillChoice> choices() {
-        return Catalogue.all().stream().map(s -> new SkillChoice(s.id(), s.name(), s.strand().title(), s.prerequisites().stream().map(id -> Catalogue.require(id).name()).toList())).toList();
-    }
-
     @Transactional(readOnly = true)
-    public List<AssignmentRow> all(Person instructor) {
-        List<Student> students = people.students(instructor.classId());
-        Map<String, List<Standing>> standings = students.stream().collect(Collectors.toMap(Student::id, s -> practice.standings(people.require(s.id()))));
-        List<Assignment> all = assignments.ofClass(instructor.classId());
-        Map<String, List<AssignmentService.ForOne>> exceptions = assignments.exceptions(all);
-        return all.stream().map(a -> row(a, students, standings, exceptions.getOrDefault(a.id(), List.of()))).toList();
+    public Assignments all(Person instructor) {
+        Overview.Whole whole = overview.of(instructor.classId());
+        List<Assignment> withdrawn = assignments.withdrawn(instructor.classId());
+        Map<String, String> names = whole.students().stream().collect(Collectors.toMap(Student::id, Student::name));
+        Map<String, List<ForStudent>> exceptions = whole.exceptions().values().stream().flatMap(List::stream).filter(e -> names.containsKey(e.personId()))
+                .collect(Collectors.groupingBy(ForOne::assignmentId, Collectors.mapping(e -> new ForStudent(e.personId(), names.get(e.personId()), e.due(), e.leftOut()), Collectors.toList())));
+        return new Assignments(whole.now(), rows(whole, whole.assignments(), exceptions), rows(whole, withdrawn, exceptions));
     }
 
-    private AssignmentRow row(Assignment a, List<Student> students, Map<String, List<Standing>> standings, List<AssignmentService.ForOne> exceptions) {
-        List<String> out = exceptions.stream().filter(AssignmentService.ForOne::leftOut).map(AssignmentService.ForOne::personId).toList();
-        Map<String, String> names = students.stream().collect(Collectors.toMap(Student::id, Student::name));
-        int finished = (int) students.stream().filter(s -> !a.isQuizOnly() && ClassService.isReached(a, standings.get(s.id()))).count();
-        return new AssignmentRow(a.id(), a.title(), a.skills().stream().map(id -> Catalogue.require(id).name()).toList(), Explain.target(a.target()), a.due().orElseThrow(),
-                a.quiz().isPresent(), a.policy(), finished, students.size() - out.size(),
-                exceptions.stream().map(e -> new ForStudent(e.personId(), names.getOrDefault(e.personId(), ""), e.due(), e.leftOut())).toList());
+    private static List<AssignmentRow> rows(Overview.Whole whole, List<Assignment> all, Map<String, List<ForStudent>> exceptions) {
+        return all.stream().map(a -> row(whole, a, exceptions.getOrDefault(a.id(), List.of()))).toList();
+    }
+
+    private static AssignmentRow row(Overview.Whole whole, Assignment a, List<ForStudent> exceptions) {
+        int started = (int) whole.students().stream().filter(s -> whole.standings(s, a).values().stream().anyMatch(p -> p.lastAt().isPresent())).count();
+        int finished = (int) whole.students().stream().filter(s -> !a.isQuizOnly() && Overview.isReached(a, whole.standings(s, a))).count();
+        return new AssignmentRow(a.id(), a.title(), a.skills(), a.skills().stream().map(id -> Catalogue.require(id).name()).toList(), a.target().code(), Explain.target(a.target()), a.opens(),
+                a.due().orElseThrow(), a.quiz(), a.policy(), started, finished, whole.students().size() - (int) exceptions.stream().filter(ForStudent::leftOut).count(), exceptions);
     }
 
     /** @throws Problem when something of it makes no sense, in a sentence */
     @Transactional
-    public List<AssignmentRow> add(Person instructor, Wish wish) {
-        if (wish.title().isBlank()) {
-            throw Problem.badRequest("Give the assignment a title.");
-        }
+    public Assignments add(Person instructor, Wish wish) {
+        String title = title(wish.title());
         if (wish.skills().isEmpty() || wish.skills().stream().distinct().count() < wish.skills().size() || wish.skills().stream().anyMatch(id -> Catalogue.find(id).isEmpty())) {
             throw Problem.badRequest("Choose at least one skill of the map, each once.");
         }
         Target target = Target.of(wish.target()).orElseThrow(() -> Problem.badRequest("This target is none: a score of 1 to 100, a run, a percent of a set, or a quiz."));
         if (!wish.due().isAfter(clock.instant())) {
-            throw Problem.badRequest("The due date lies in the past.");
+            throw Problem.badRequest(PAST);
         }
-        Assignment made = assignments.add(instructor.classId(), wish.title().strip(), wish.skills(), target, checked(wish.policy()), quiz(wish, target), wish.due());
-        people.students(instructor.classId()).stream().map(Student::id).filter(id -> !wish.students().isEmpty() && !wish.students().contains(id))
-                .forEach(id -> assignments.leaveOut(instructor, made.id(), id));
+        if (wish.opens().filter(o -> !o.isBefore(wish.due())).isPresent()) {
+            throw Problem.badRequest("It would open after it is due. Choose an earlier day, or none.");
+        }
+        List<String> everybody = people.students(instructor.classId()).stream().map(Student::id).toList();
+        if (!everybody.containsAll(wish.students())) {
+            throw Problem.badRequest("Somebody whom you chose is not in this class any more. Load the page again.");
+        }
+        Assignment made = assignments.add(instructor.classId(), title, wish.skills(), target, checked(wish.policy()), quiz(wish, target), wish.opens(), wish.due());
+        everybody.stream().filter(id -> !wish.students().isEmpty() && !wish.students().contains(id)).forEach(id -> assignments.leaveOut(instructor, made.id(), id, true));
         return all(instructor);
+    }
+
+    private static String title(String wanted) {
+        if (wanted.isBlank()) {
+            throw Problem.badRequest("Give the assignment a title.");
+        }
+        return wanted.strip();
     }
 
     private static Policy checked(Policy policy) {
@@ -109,9 +118,12 @@ class AssigningService {
         }
     }
 
-    /** @param student for one alone; empty for the class */
+    /** @param student for one alone; empty for the class. @throws Problem when the date is past */
     @Transactional
-    public List<AssignmentRow> move(Person instructor, String assignmentId, Optional<String> student, Instant due) {
+    public Assignments move(Person instructor, String assignmentId, Optional<String> student, Instant due) {
+        if (!due.isAfter(clock.instant())) {
+            throw Problem.badRequest(PAST);
+        }
         if (student.isPresent()) {
             people.student(instructor, student.get());
             assignments.postpone(instructor, assignmentId, student.get(), due);
@@ -121,7 +133,23 @@ class AssigningService {
         return all(instructor);
     }
 
-    static Skill skill(String id) {
-        return Catalogue.find(id).orElseThrow(() -> Problem.notFound("There is no such skill."));
+    @Transactional
+    public Assignments rename(Person instructor, String assignmentId, String wanted) {
+        assignments.rename(instructor, assignmentId, title(wanted));
+        return all(instructor);
+    }
+
+    @Transactional
+    public Assignments withdraw(Person instructor, String assignmentId, boolean withdrawn) {
+        assignments.withdraw(instructor, assignmentId, withdrawn);
+        return all(instructor);
+    }
+
+    /** @param out whether the student has nothing to do with it */
+    @Transactional
+    public Assignments leaveOut(Person instructor, String assignmentId, String studentId, boolean out) {
+        people.student(instructor, studentId);
+        assignments.leaveOut(instructor, assignmentId, studentId, out);
+        return all(instructor);
     }
 }

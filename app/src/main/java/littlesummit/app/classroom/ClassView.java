@@ -4,50 +4,62 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.app.people.PeopleService.Student;
+import littlesummit.app.people.RosterService.Invited;
 import littlesummit.core.practice.Policy;
+import littlesummit.core.quiz.QuizPlan;
 
 /** What the instructor sees of the class. */
 public final class ClassView {
     private ClassView() {}
 
-    /** @param stuck skills in which students are stuck, those of most students first */
-    public record Glance(String className, List<StudentRow> students, List<StuckSkill> stuck) {}
+    /** @param closed whose accounts are closed; @param stuck skills in which students are stuck, those of most students first */
+    public record Glance(String className, List<StudentRow> students, List<Student> closed, List<StuckSkill> stuck) {}
 
     /**
      * @param known skills; @param open assignments not finished and not past; @param late past ones not finished
-     * @param lastAt when something was answered last; @param minutesThisWeek active
+     * @param lastAt when an item was closed last; @param minutesThisWeek active; @param where that was
      */
-    public record StudentRow(Student student, int known, int open, int late, Optional<Instant> lastAt, int minutesThisWeek, List<String> stuckOn) {}
+    public record StudentRow(Student student, int known, int open, int late, Optional<Instant> lastAt, int minutesThisWeek, Optional<Where> where, List<String> stuckOn) {}
+
+    /** Where a student works. @param stands in the measure of the target, whose flag is at {@code flag} */
+    public record Where(String assignment, String skill, int stands, int flag, boolean reached) {}
 
     /** @param mistake what was told most often there; empty when the mistakes were all different; @param times how often */
     public record StuckSkill(String skillId, String skill, List<String> students, String mistake, int times) {}
 
-    /** @param code opens the account once; shown this one time */
-    public record Invited(String id, String name, String username, String code) {}
-
     /** @param refused lines that could not be taken, each with the reason */
     public record RosterResult(List<Invited> added, List<String> refused) {}
 
-    /** @param exceptions for single students */
-    public record AssignmentRow(String id, String title, List<String> skills, String target, Instant due, boolean hasQuiz, Policy policy, int finished, int students,
-            List<ForStudent> exceptions) {}
+    /** @param all that are set; @param withdrawn that were taken back */
+    public record Assignments(Instant now, List<AssignmentRow> all, List<AssignmentRow> withdrawn) {}
+
+    /**
+     * @param skillIds in the order in which they are worked, and their names; @param says the target in words
+     * @param opens empty for at once; @param started students who have closed an item; @param students for whom it is set
+     * @param exceptions for single students
+     */
+    public record AssignmentRow(String id, String title, List<String> skillIds, List<String> skills, String target, String says, Optional<Instant> opens, Instant due,
+            Optional<QuizPlan> quiz, Policy policy, int started, int finished, int students, List<ForStudent> exceptions) {}
 
     /** @param due empty for the usual date */
     public record ForStudent(String id, String name, Optional<Instant> due, boolean leftOut) {}
 
     public record MarksTable(List<MarksHead> assignments, List<MarksRow> rows) {}
 
-    public record MarksHead(String id, String title, Instant due) {}
+    public record MarksHead(String id, String title, Instant due, boolean hasQuiz) {}
 
-    /** @param cells in the order of the assignments */
-    public record MarksRow(String studentId, String student, List<MarkCell> cells) {}
+    /** @param cells in the order of the assignments; @param mean percent over all that are set, empty without any */
+    public record MarksRow(String studentId, String student, String username, List<MarkCell> cells, Optional<Integer> mean) {}
 
     /**
      * @param set whether it is set for the student; @param reached of {@code skills}
+     * @param percent how far the skills are toward the target on average, 0 to 100; empty for a quiz alone
      * @param points of a quiz, or empty; @param credit percent of read work, or empty; @param waiting pages not read yet
      */
-    public record MarkCell(boolean set, int reached, int skills, String points, String credit, int waiting, boolean late) {}
+    public record MarkCell(boolean set, int reached, int skills, Optional<Integer> percent, String points, String credit, int waiting, boolean late) {
+        static final MarkCell NONE = new MarkCell(false, 0, 0, Optional.empty(), "", "", 0, false);
+    }
 
-    /** A skill to choose for an assignment. @param needs names of its prerequisites */
-    public record SkillChoice(String id, String name, String strand, List<String> needs) {}
+    /** A skill to choose for an assignment. @param needs ids of its prerequisites; @param knownBy how many of the class know it */
+    public record SkillChoice(String id, String name, String strand, List<String> needs, int depth, int knownBy) {}
 }

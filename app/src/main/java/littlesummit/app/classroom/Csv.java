@@ -13,6 +13,9 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.DuplicateHeaderMode;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 
 /** Tables as CSV (RFC 4180), safe to be opened by a spreadsheet: no cell can be taken for a formula. */
 final class Csv {
@@ -20,6 +23,12 @@ final class Csv {
     private static final int MOST_ROWS = 1000;
 
     private Csv() {}
+
+    /** To be taken away under a name. */
+    static ResponseEntity<String> file(String name, String content) {
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"").header("X-Content-Type-Options", "nosniff").body(content);
+    }
 
     static String write(List<String> head, List<List<String>> rows) {
         StringBuilder text = new StringBuilder();

@@ -90,9 +90,9 @@ class DemoData implements SmartLifecycle {
         Policy shown = new Policy(3, 1, 2, 1, true, true, true, Policy.LineCheck.ALWAYS, Policy.Calculator.AS_ITEM, Policy.Work.REQUIRED);
         Assignment loads = assignments.add(classId, "Loads in balance", List.of("both-sides", "one-step-multiplication"), new Target.Score(80), shown, due(8));
         assignments.add(classId, "Gauge round", List.of("scientific-notation", "percent-discount", "prime-factors", "both-sides", "mean"), new Target.Quiz(100), Policy.DEFAULT,
-                Optional.of(QuizPlan.usual(List.of("scientific-notation", "percent-discount", "prime-factors", "both-sides", "mean"), 10, 100)), due(4));
+                Optional.of(QuizPlan.usual(List.of("scientific-notation", "percent-discount", "prime-factors", "both-sides", "mean"), 10, 100)), Optional.empty(), due(4));
         assignments.add(classId, "Signal flags", List.of("absolute-value"), new Target.Run(2, 3), Policy.DEFAULT,
-                Optional.of(new QuizPlan(List.of(new QuizPlan.Share("absolute-value", 4)), 10, 3, 75, PointsScheme.DEFAULT, Policy.Calculator.NEVER, false)), due(10));
+                Optional.of(new QuizPlan(List.of(new QuizPlan.Share("absolute-value", 4)), 10, 3, 75, PointsScheme.DEFAULT, Policy.Calculator.NEVER, false)), Optional.empty(), due(10));
         people.add("wim", "Wim Tarrow", Role.STUDENT, PASSWORD, classId);
         Person middle = people.add("nela", "Nela Brisk", Role.STUDENT, PASSWORD, classId);
         List<Person> others = NAMES.stream().map(name -> people.add(name.split(" ")[0].toLowerCase(java.util.Locale.ROOT), name, Role.STUDENT, PASSWORD, classId)).toList();

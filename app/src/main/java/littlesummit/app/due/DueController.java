@@ -4,12 +4,14 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.Person;
-import littlesummit.app.practice.PracticeService.Standing;
-import littlesummit.app.practice.PracticeService;
+import littlesummit.app.practice.PracticeRecord;
+import littlesummit.app.practice.PracticeRecord.Worked;
 import littlesummit.app.quiz.QuizService;
 import littlesummit.app.working.WorkService;
 import littlesummit.core.practice.Explain;
@@ -26,12 +28,12 @@ import org.springframework.web.bind.annotation.RestController;
 class DueController {
     private static final Duration SOON = Duration.ofDays(7);
     private final AssignmentService assignments;
-    private final PracticeService practice;
+    private final PracticeRecord practice;
     private final WorkService work;
     private final QuizService quizzes;
     private final Clock clock;
 
-    DueController(AssignmentService assignments, PracticeService practice, WorkService work, QuizService quizzes, Clock clock) {
+    DueController(AssignmentService assignments, PracticeRecord practice, WorkService work, QuizService quizzes, Clock clock) {
         this.quizzes = quizzes;
         this.work = work;
         this.assignments = assignments;
@@ -60,17 +62,19 @@ class DueController {
     @Transactional
     public Due due(@AuthenticationPrincipal Person person) {
         Instant now = clock.instant();
-        List<Standing> standings = practice.standings(person);
-        List<WorkService.Entry> pages = work.entries(person.id());
-        return new Due(now, assignments.of(person).stream().map(a -> due(a, standings, pages.stream().filter(p -> p.assignmentId().equals(a.id())).toList(),
-                quizzes.summary(person, a), now)).toList());
+        List<Assignment> all = assignments.of(person);
+        Map<String, List<Worked>> worked = practice.worked(person).stream().collect(Collectors.groupingBy(w -> w.standing().assignmentId()));
+        Map<String, List<WorkState>> pages = work.standings(List.of(person.id())).stream()
+                .collect(Collectors.groupingBy(WorkService.Standing::assignmentId, Collectors.mapping(WorkService.Standing::state, Collectors.toList())));
+        Map<String, QuizService.Summary> quiz = quizzes.summaries(person, all);
+        return new Due(now, all.stream().map(a -> due(a, worked.getOrDefault(a.id(), List.of()), pages.getOrDefault(a.id(), List.of()), Optional.ofNullable(quiz.get(a.id())), now)).toList());
     }
 
-    private static DueAssignment due(Assignment assignment, List<Standing> standings, List<WorkService.Entry> pages, Optional<QuizService.Summary> quiz, Instant now) {
+    private static DueAssignment due(Assignment assignment, List<Worked> worked, List<WorkState> pages, Optional<QuizService.Summary> quiz, Instant now) {
         Instant until = assignment.due().orElseThrow();
-        List<DueSkill> skills = assignment.isQuizOnly() ? List.of() : assignment.skills().stream().map(id -> skill(id, assignment, standings)).toList();
-        int sentBack = (int) pages.stream().filter(p -> p.state() instanceof WorkState.SentBack).count();
-        int waiting = (int) pages.stream().filter(p -> p.state() instanceof WorkState.HandedIn).count();
+        List<DueSkill> skills = assignment.isQuizOnly() ? List.of() : assignment.skills().stream().map(id -> skill(id, assignment, worked)).toList();
+        int sentBack = (int) pages.stream().filter(WorkState.SentBack.class::isInstance).count();
+        int waiting = (int) pages.stream().filter(WorkState.HandedIn.class::isInstance).count();
         boolean finished = skills.stream().allMatch(DueSkill::reached) && sentBack == 0 && quiz.filter(q -> !q.finished()).isEmpty();
         String when = until.isBefore(now) ? "PAST" : until.isBefore(now.plus(SOON)) ? "SOON" : "LATER";
         Target target = assignment.target();
@@ -84,10 +88,10 @@ class DueController {
                 .map(DueSkill::id).orElse(assignment.skills().getFirst());
     }
 
-    private static DueSkill skill(String id, Assignment assignment, List<Standing> standings) {
+    private static DueSkill skill(String id, Assignment assignment, List<Worked> worked) {
         String name = Catalogue.require(id).name();
-        Optional<Standing> found = standings.stream().filter(s -> s.assignmentId().equals(assignment.id()) && s.skillId().equals(id)).findFirst();
-        return found.map(s -> new DueSkill(id, name, s.stands(), true, s.reached(), s.reachedAt().filter(assignment::isPast).isPresent(), s.course()))
+        Optional<Worked> found = worked.stream().filter(w -> w.standing().skillId().equals(id)).findFirst();
+        return found.map(w -> new DueSkill(id, name, w.standing().stands(), true, w.standing().reached(), w.standing().reachedAt().filter(assignment::isPast).isPresent(), w.course()))
                 .orElse(new DueSkill(id, name, 0, false, false, false, List.of()));
     }
 }

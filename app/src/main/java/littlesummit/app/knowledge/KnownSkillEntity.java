@@ -23,6 +23,9 @@ class KnownSkillEntity {
     private Instant confirmedAt;
     private int refreshes;
     private Instant fallenAt;
+    private Integer saidPercent;
+    private String saidWhy;
+    private Instant saidAt;
 
     protected KnownSkillEntity() {}
 
@@ -47,7 +50,17 @@ class KnownSkillEntity {
         this.refreshes = 0;
     }
 
+    void say(KnowledgeService.Said said) {
+        this.saidPercent = said.percent();
+        this.saidWhy = said.why();
+        this.saidAt = said.at();
+    }
+
+    private Optional<KnowledgeService.Said> said() {
+        return Optional.ofNullable(saidPercent).map(percent -> new KnowledgeService.Said(percent, saidWhy, saidAt));
+    }
+
     KnowledgeService.Known toKnown() {
-        return new KnowledgeService.Known(skill, Optional.ofNullable(knownSince), Optional.ofNullable(confirmedAt), refreshes, Optional.ofNullable(fallenAt));
+        return new KnowledgeService.Known(personId, skill, Optional.ofNullable(knownSince), Optional.ofNullable(confirmedAt), refreshes, Optional.ofNullable(fallenAt), said());
     }
 }

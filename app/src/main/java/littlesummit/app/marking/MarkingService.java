@@ -37,11 +37,11 @@ class MarkingService {
 
     @Transactional(readOnly = true)
     public Pile pile(Person instructor) {
-        return new Pile(work.waiting(instructor.classId()).stream().map(w -> page(instructor, w)).toList(), saved(instructor));
+        return new Pile(work.waiting(instructor.classId()).stream().map(this::page).toList(), saved(instructor));
     }
 
-    private WaitingPage page(Person instructor, WorkService.Waiting w) {
-        return new WaitingPage(w.itemId(), w.personId(), people.require(w.personId()).name(), assignments.require(instructor, w.assignmentId()).title(),
+    private WaitingPage page(WorkService.Waiting w) {
+        return new WaitingPage(w.itemId(), w.personId(), people.require(w.personId()).name(), assignments.lookBack(w.assignmentId()).title(),
                 w.skillId(), Catalogue.generator(w.skillId()).name(), w.since());
     }
 

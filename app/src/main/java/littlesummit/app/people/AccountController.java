@@ -1,14 +1,12 @@
 package littlesummit.app.people;
 
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpSession;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -20,9 +18,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/account")
 class AccountController {
     private final PeopleService people;
-    private final FindByIndexNameSessionRepository<?> sessions;
+    private final Sessions sessions;
 
-    AccountController(PeopleService people, FindByIndexNameSessionRepository<?> sessions) {
+    AccountController(PeopleService people, Sessions sessions) {
         this.people = people;
         this.sessions = sessions;
     }
@@ -33,20 +31,17 @@ class AccountController {
     /** Also ends every other session. */
     @PostMapping("/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void change(@AuthenticationPrincipal Person person, @Valid @RequestBody NewPassword request, HttpServletRequest http) {
+    void change(@AuthenticationPrincipal Person person, @Valid @RequestBody NewPassword request, HttpServletRequest http, HttpServletResponse response) {
         people.changePassword(person, request.old(), request.fresh());
-        end(person, Optional.ofNullable(http.getSession(false)).map(HttpSession::getId).orElse(""));
+        sessions.endOthers(person.username(), http);
+        sessions.goOnAs(people.require(person.id()), http, response);
     }
 
     /** Ends all sessions, this one too. */
     @PostMapping("/sign-out-everywhere")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOutEverywhere(@AuthenticationPrincipal Person person, HttpServletRequest http) {
-        end(person, "");
-        Optional.ofNullable(http.getSession(false)).ifPresent(HttpSession::invalidate);
-    }
-
-    private void end(Person person, String but) {
-        sessions.findByPrincipalName(person.username()).keySet().stream().filter(id -> !id.equals(but)).forEach(sessions::deleteById);
+        sessions.end(person.username());
+        sessions.end(http);
     }
 }

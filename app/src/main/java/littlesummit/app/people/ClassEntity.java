@@ -3,6 +3,10 @@ package littlesummit.app.people;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Optional;
+import littlesummit.app.people.SchoolClass.Goal;
 
 /** A school class. */
 @Entity
@@ -11,6 +15,10 @@ class ClassEntity {
     @Id
     private String id;
     private String name;
+    private Integer goalSkills;
+    private LocalDate goalStart;
+    private LocalDate goalDate;
+    private Instant overSince;
 
     protected ClassEntity() {}
 
@@ -19,7 +27,34 @@ class ClassEntity {
         this.name = name;
     }
 
+    String id() {
+        return id;
+    }
+
     String name() {
         return name;
+    }
+
+    void rename(String to) {
+        this.name = to;
+    }
+
+    Optional<Goal> goal() {
+        return Optional.ofNullable(goalSkills).map(skills -> new Goal(skills, goalStart, goalDate));
+    }
+
+    void aim(Optional<Goal> goal) {
+        this.goalSkills = goal.map(Goal::skills).orElse(null);
+        this.goalStart = goal.map(Goal::start).orElse(null);
+        this.goalDate = goal.map(Goal::date).orElse(null);
+    }
+
+    boolean isOver() {
+        return overSince != null;
+    }
+
+    /** @param since empty to take it up again */
+    void over(Optional<Instant> since) {
+        this.overSince = since.orElse(null);
     }
 }

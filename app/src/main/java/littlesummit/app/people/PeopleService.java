@@ -1,10 +1,13 @@
 package littlesummit.app.people;
 
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import littlesummit.app.web.Problem;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -17,13 +20,15 @@ public class PeopleService {
     private static final String REFUSED = "The name and the password do not go together.";
     private final PersonRepository people;
     private final ClassRepository classes;
+    private final TeachingRepository teaching;
     private final PasswordEncoder passwords;
     private final Clock clock;
     private final String noHash;
 
-    PeopleService(PersonRepository people, ClassRepository classes, PasswordEncoder passwords, Clock clock) {
+    PeopleService(PersonRepository people, ClassRepository classes, TeachingRepository teaching, PasswordEncoder passwords, Clock clock) {
         this.people = people;
         this.classes = classes;
+        this.teaching = teaching;
         this.passwords = passwords;
         this.clock = clock;
         this.noHash = passwords.encode("nobody has this password");
@@ -45,6 +50,9 @@ public class PeopleService {
             found.ifPresent(p -> p.wrongPassword(clock.instant()));
             throw Problem.unauthorized(REFUSED);
         }
+        if (found.get().isClosed()) {
+            throw Problem.unauthorized("This account is closed. Your instructor can open it again; nothing of your work is lost.");
+        }
         found.get().rightPassword();
         return person(found.get());
     }
@@ -59,36 +67,49 @@ public class PeopleService {
         return people.findById(id).map(this::person).orElseThrow(() -> Problem.notFound("There is nobody like that."));
     }
 
+    /** Names by id; of nobody, none. */
+    @Transactional(readOnly = true)
+    public Map<String, String> names(Collection<String> ids) {
+        return people.findAllById(ids).stream().collect(Collectors.toMap(PersonEntity::id, PersonEntity::name));
+    }
+
     /** Extra time in quizzes, in percent of the usual time. */
     @Transactional(readOnly = true)
     public int extraTime(String personId) {
         return people.findById(personId).map(PersonEntity::extraTime).orElse(0);
     }
 
-    /** @param percent 0 to 200 */
-    @Transactional
-    public void allowExtraTime(String personId, int percent) {
-        people.findById(personId).orElseThrow(() -> Problem.notFound("There is nobody like that.")).allow(percent);
-    }
-
     /** A student as the instructor sees one. @param extraTime in quizzes, in percent; @param waiting whether the first-time code was not used yet */
     public record Student(String id, String username, String name, int extraTime, boolean waiting) {}
 
+    /** Who is in a class now, by name. */
     @Transactional(readOnly = true)
     public List<Student> students(String classId) {
-        return people.findByClassIdAndRoleOrderByName(classId, Role.STUDENT).stream()
+        return all(classId, false);
+    }
+
+    /** Whose account is closed. */
+    @Transactional(readOnly = true)
+    public List<Student> closed(String classId) {
+        return all(classId, true);
+    }
+
+    private List<Student> all(String classId, boolean closed) {
+        return people.findByClassIdAndRoleOrderByName(classId, Role.STUDENT).stream().filter(p -> p.isClosed() == closed)
                 .map(p -> new Student(p.id(), p.username(), p.name(), p.extraTime(), p.mustChange())).toList();
     }
 
-    /** @throws Problem when there is no such student in the instructor's class */
+    /** @throws Problem when there is no such student in the class that the instructor has open */
     @Transactional(readOnly = true)
     public Person student(Person instructor, String id) {
-        return person(studentOf(instructor, id));
+        return people.findById(id).filter(p -> p.role() == Role.STUDENT && p.classId().equals(instructor.classId())).map(this::person)
+                .orElseThrow(() -> Problem.notFound("There is no such student in your class."));
     }
 
-    private PersonEntity studentOf(Person instructor, String id) {
-        return people.findById(id).filter(p -> p.role() == Role.STUDENT && p.classId().equals(instructor.classId()))
-                .orElseThrow(() -> Problem.notFound("There is no such student in your class."));
+    /** Whether the class is one of the instructor's, open or not. */
+    @Transactional(readOnly = true)
+    public boolean teaches(Person instructor, String classId) {
+        return teaching.existsById(new TeachingEntity.Key(classId, instructor.id()));
     }
 
     @Transactional(readOnly = true)
@@ -96,37 +117,21 @@ public class PeopleService {
         return people.findByUsername(username).isPresent();
     }
 
-    /** Closes an account but for a code that opens it once. @return the code, which is shown this one time */
-    @Transactional
-    public String newCode(Person instructor, String id) {
-        String code = FirstCode.next();
-        studentOf(instructor, id).setPassword(passwords.encode(code), true);
-        return code;
-    }
-
-    /** An account that a code opens once. @return the code, which is shown this one time */
-    @Transactional
-    public String invite(Person instructor, String username, String name) {
-        Person made = add(username, name, Role.STUDENT, FirstCode.next(), instructor.classId());
-        return newCode(instructor, made.id());
-    }
-
-    @Transactional(readOnly = true)
-    public boolean mustChange(String id) {
-        return people.findById(id).filter(PersonEntity::mustChange).isPresent();
-    }
-
     /** @throws Problem when the old one is wrong or the new one too easy */
     @Transactional(noRollbackFor = Problem.class)
     public void changePassword(Person person, String old, String fresh) {
         signIn(person.username(), old);
-        if (fresh.length() < SHORTEST || fresh.equalsIgnoreCase(person.username())) {
-            throw Problem.badRequest("Choose at least " + SHORTEST + " characters, and not your name.");
-        }
+        requireGood(person.username(), fresh);
         if (fresh.equals(old)) {
             throw Problem.badRequest("This is the old one. Choose another.");
         }
         people.findById(person.id()).orElseThrow().setPassword(passwords.encode(fresh), false);
+    }
+
+    static void requireGood(String username, String password) {
+        if (password.length() < SHORTEST || password.equalsIgnoreCase(username)) {
+            throw Problem.badRequest("Choose at least " + SHORTEST + " characters, and not your name.");
+        }
     }
 
     @Transactional
@@ -138,8 +143,10 @@ public class PeopleService {
 
     @Transactional
     public Person add(String username, String name, Role role, String password, String classId) {
-        PersonEntity entity = new PersonEntity(UUID.randomUUID().toString(), username, name, role, passwords.encode(password), classId);
-        people.save(entity);
+        PersonEntity entity = people.save(new PersonEntity(UUID.randomUUID().toString(), username, name, role, passwords.encode(password), classId));
+        if (role == Role.INSTRUCTOR) {
+            teaching.save(new TeachingEntity(classId, entity.id()));
+        }
         return person(entity);
     }
 

@@ -30,6 +30,7 @@ class PersonEntity {
     private int extraTime;
     private boolean mustChange;
     private Instant lockedUntil;
+    private Instant closedAt;
 
     protected PersonEntity() {}
 
@@ -43,7 +44,7 @@ class PersonEntity {
     }
 
     Person toPerson(String className) {
-        return new Person(id, username, name, role, classId, className);
+        return new Person(id, username, name, role, classId, className, mustChange);
     }
 
     String id() {
@@ -83,6 +84,24 @@ class PersonEntity {
 
     int extraTime() {
         return extraTime;
+    }
+
+    void rename(String to) {
+        this.name = to;
+    }
+
+    /** Into another class, or to another class of an instructor's own. */
+    void moveTo(String otherClassId) {
+        this.classId = otherClassId;
+    }
+
+    boolean isClosed() {
+        return closedAt != null;
+    }
+
+    /** @param since empty to open it again */
+    void close(Optional<Instant> since) {
+        this.closedAt = since.orElse(null);
     }
 
     void allow(int percent) {

@@ -1,20 +1,20 @@
 package littlesummit.app.placement;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.knowledge.KnowledgeService;
+import littlesummit.app.knowledge.KnowledgeService.Said;
 import littlesummit.app.people.Person;
 import littlesummit.app.placement.CheckView.DoneCheck;
 import littlesummit.app.placement.CheckView.RunningCheck;
 import littlesummit.app.placement.CheckView.RefreshSkill;
 import littlesummit.app.placement.CheckView.SkillVerdict;
 import littlesummit.app.practice.ItemViews;
-import littlesummit.app.practice.PracticeService;
+import littlesummit.app.practice.PracticeRecord;
 import littlesummit.app.practice.PracticeView.ItemView;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
@@ -42,12 +42,12 @@ public class PlacementService {
     private static final int MOST_IN_A_SHORT_ONE = 6;
     private final SkillCheckRepository checks;
     private final ServedItems items;
-    private final PracticeService practice;
+    private final PracticeRecord practice;
     private final KnowledgeService knowledge;
     private final Json json;
     private final Clock clock;
 
-    PlacementService(SkillCheckRepository checks, ServedItems items, PracticeService practice, KnowledgeService knowledge, Json json, Clock clock) {
+    PlacementService(SkillCheckRepository checks, ServedItems items, PracticeRecord practice, KnowledgeService knowledge, Json json, Clock clock) {
         this.checks = checks;
         this.items = items;
         this.practice = practice;
@@ -79,7 +79,7 @@ public class PlacementService {
 
     private Optional<String> refusal(Person person, List<SkillCheckEntity> courses) {
         Optional<Instant> last = courses.isEmpty() ? Optional.empty() : courses.getLast().finishedAt();
-        return RetakeRules.refusal(courses.size(), last, Duration.ofSeconds(practice.secondsWorked(person, last.orElse(Instant.EPOCH))), clock.instant());
+        return RetakeRules.refusal(courses.size(), last, practice.timeWorked(person, last.orElse(Instant.EPOCH)), clock.instant());
     }
 
     private List<RefreshSkill> due(Person person) {
@@ -89,15 +89,18 @@ public class PlacementService {
     private static List<SkillVerdict> verdicts(CheckState state) {
         return state.verdicts().stream().map(v -> {
             Skill skill = Catalogue.require(v.skill());
-            return new SkillVerdict(skill.id(), skill.name(), skill.strand().title(), v.standing(), (int) Math.round(100 * v.chance()), v.why());
+            return new SkillVerdict(skill.id(), skill.name(), skill.strand().title(), v.standing(), percent(v), v.why());
         }).toList();
     }
 
     private DoneCheck done(SkillCheckEntity check) {
         CheckState state = state(check);
-        List<String> known = state.isShort() ? state.confirmed()
-                : state.verdicts().stream().filter(v -> v.standing() == Placement.Standing.KNOWN).map(Placement.Verdict::skill).toList();
-        return new DoneCheck(check.finishedAt().orElseThrow(), !state.isShort(), state.asked().size(), names(known), state.isShort() ? names(state.fallen()) : List.of());
+        return new DoneCheck(check.finishedAt().orElseThrow(), !state.isShort(), state.asked().size(), names(shown(state)), names(check.fell().isEmpty() && state.isShort() ? state.fallen() : check.fell()));
+    }
+
+    /** Skills that a check shows to be known. */
+    private static List<String> shown(CheckState state) {
+        return state.isShort() ? state.confirmed() : state.verdicts().stream().filter(v -> v.standing() == Placement.Standing.KNOWN).map(Placement.Verdict::skill).toList();
     }
 
     private static List<String> names(List<String> skills) {
@@ -139,19 +142,26 @@ public class PlacementService {
         }).orElse(state);
         entity.keep(json.write(next));
         if (next.waiting().isEmpty()) {
-            entity.finish(clock.instant());
-            learn(person, next);
+            entity.finish(clock.instant(), learn(person, next));
         }
         checks.saveAndFlush(entity);
     }
 
-    private void learn(Person person, CheckState done) {
-        List<String> known = done.isShort() ? done.confirmed()
-                : done.verdicts().stream().filter(v -> v.standing() == Placement.Standing.KNOWN).map(Placement.Verdict::skill).toList();
-        known.forEach(skill -> knowledge.shown(person.id(), skill, clock.instant(), done.isShort()));
-        if (done.isShort()) {
-            done.fallen().forEach(skill -> knowledge.fell(person.id(), skill, clock.instant()));
+    /** @return skills that were known and are back in practice now */
+    private List<String> learn(Person person, CheckState done) {
+        Instant now = clock.instant();
+        List<String> before = practice.map(person).stream().filter(SkillMap.Node::isKnown).map(n -> n.skill().id()).toList();
+        List<String> fell = done.isShort() ? done.fallen() : done.lowered().stream().filter(before::contains).toList();
+        shown(done).forEach(skill -> knowledge.shown(person.id(), skill, now, done.isShort()));
+        fell.forEach(skill -> knowledge.fell(person.id(), skill, now));
+        if (!done.isShort()) {
+            done.verdicts().forEach(v -> knowledge.say(person.id(), v.skill(), new Said(percent(v), v.why(), now)));
         }
+        return fell;
+    }
+
+    private static int percent(Placement.Verdict v) {
+        return (int) Math.round(100 * v.chance());
     }
 
     /**
@@ -185,6 +195,12 @@ public class PlacementService {
             kind = check.result() == PracticeEvent.Result.INCORRECT ? Evidence.Kind.WRONG : kind;
         }
         return kind;
+    }
+
+    /** When something was answered in a check. */
+    @Transactional(readOnly = true)
+    public List<Instant> moments(Person person, Instant since) {
+        return checks.findByPersonIdOrderByStartedAt(person.id()).stream().flatMap(c -> state(c).asked().stream()).map(CheckState.Asked::at).filter(at -> at.isAfter(since)).toList();
     }
 
     /** An item of a check as it may be seen now; empty for any other. */

@@ -6,6 +6,7 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -20,6 +21,7 @@ class SkillCheckEntity {
     private String state;
     private Instant startedAt;
     private Instant finishedAt;
+    private String fell;
     @Version
     private long version;
 
@@ -40,8 +42,14 @@ class SkillCheckEntity {
         this.state = json;
     }
 
-    void finish(Instant at) {
+    /** @param skills that it has put back into practice */
+    void finish(Instant at, List<String> skills) {
         this.finishedAt = at;
+        this.fell = String.join(",", skills);
+    }
+
+    List<String> fell() {
+        return Optional.ofNullable(fell).filter(f -> !f.isEmpty()).map(f -> List.of(f.split(","))).orElse(List.of());
     }
 
     Instant startedAt() {

@@ -1,6 +1,7 @@
 package littlesummit.app.practice;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
@@ -12,4 +13,9 @@ interface EventRepository extends JpaRepository<EventEntity, Long> {
     List<EventEntity> findByItemIdOrderById(String itemId);
 
     int countByPersonIdAndAtAfter(String personId, Instant since);
+
+    /** When somebody did something. */
+    record Moment(String personId, Instant at) {}
+
+    List<Moment> findMomentsByPersonIdInAndAtAfter(Collection<String> personIds, Instant since);
 }

@@ -1,8 +1,14 @@
 package littlesummit.app.practice;
 
+import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import littlesummit.app.assignment.OwnChoice;
+import littlesummit.app.knowledge.KnowledgeService;
+import littlesummit.app.knowledge.KnowledgeService.Known;
 import littlesummit.app.people.Person;
 import littlesummit.core.practice.SkillMap;
 import littlesummit.core.skill.Skill;
@@ -16,9 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class MapController {
     private final Places places;
+    private final KnowledgeService knowledge;
 
-    MapController(Places places) {
+    MapController(Places places, KnowledgeService knowledge) {
         this.places = places;
+        this.knowledge = knowledge;
     }
 
     record SkillMapView(List<MapSkill> skills) {}
@@ -28,20 +36,29 @@ class MapController {
      * @param depth column of the map, from 0
      * @param assignmentId where it is practised
      * @param lesson id of a lesson that leads to it
+     * @param said what the last check over the course said of it; empty before the first
+     * @param shownAt when it was last shown to be known; @param refreshAt when it should be looked at once more; both empty for what is not known
+     * @param fallenAt when a check has put it back into practice; empty when it is known, or never did
      */
     record MapSkill(String id, String name, String strand, SkillMap.Status status, List<String> prerequisites, List<String> missing, int depth, String assignmentId,
-            Optional<String> lesson) {}
+            Optional<String> lesson, Optional<Said> said, Optional<Instant> shownAt, Optional<Instant> refreshAt, Optional<Instant> fallenAt) {}
+
+    /** @param percent how likely it is known, 0 to 100; @param why a sentence; @param at when that was */
+    record Said(int percent, String why, Instant at) {}
 
     @GetMapping("/api/map")
     @Transactional(readOnly = true)
     public SkillMapView map(@AuthenticationPrincipal Person person) {
-        return new SkillMapView(places.map(person).stream().map(node -> skill(node, person)).toList());
+        Map<String, Known> checked = knowledge.of(person.id()).stream().collect(Collectors.toMap(Known::skill, k -> k));
+        Function<String, String> open = places.open(person);
+        return new SkillMapView(places.map(person).stream().map(node -> skill(node, open, Optional.ofNullable(checked.get(node.skill().id())))).toList());
     }
 
-    private MapSkill skill(SkillMap.Node node, Person person) {
+    private static MapSkill skill(SkillMap.Node node, Function<String, String> open, Optional<Known> checked) {
         Skill skill = node.skill();
-        String place = node.status() == SkillMap.Status.KNOWN || node.status() == SkillMap.Status.REFRESH ? OwnChoice.SKILLS : places.of(person, skill.id());
+        boolean known = node.isKnown();
         return new MapSkill(skill.id(), skill.name(), skill.strand().title(), node.status(), skill.prerequisites(), node.missing(), node.depth(),
-                place, Lessons.teaching(skill.id()).map(Skill::id));
+                known ? OwnChoice.SKILLS : open.apply(skill.id()), Lessons.teaching(skill.id()).map(Skill::id), checked.flatMap(Known::said).map(s -> new Said(s.percent(), s.why(), s.at())),
+                node.record().confirmed().filter(at -> known), SkillMap.dueAt(node.record()).filter(at -> known), checked.flatMap(Known::fallen).filter(at -> !known));
     }
 }

@@ -2,10 +2,13 @@ package littlesummit.app.practice;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.OwnChoice;
@@ -29,17 +32,25 @@ class Places {
         this.clock = clock;
     }
 
-    /** By skill id; lessons are no skills and count for nothing here. */
+    /** By skill id. */
     Map<String, SkillMap.Record> records(Person person) {
-        Map<String, SkillMap.Record> records = new HashMap<>();
-        for (ProgressEntity row : log.of(person.id())) {
+        return records(List.of(person.id())).getOrDefault(person.id(), Map.of());
+    }
+
+    /** By student and skill id; lessons are no skills and count for nothing here. */
+    private Map<String, Map<String, SkillMap.Record>> records(Collection<String> personIds) {
+        Map<String, Map<String, SkillMap.Record>> all = new HashMap<>();
+        for (PracticeRecord.Standing row : log.standings(personIds)) {
             if (!row.assignmentId().equals(OwnChoice.LESSONS)) {
                 SkillMap.Record one = new SkillMap.Record(true, row.reachedAt(), row.shownAt(), 0);
-                records.merge(row.skill(), one, Places::together);
+                all.computeIfAbsent(row.personId(), id -> new HashMap<>()).merge(row.skillId(), one, Places::together);
             }
         }
-        knowledge.of(person.id()).forEach(known -> records.put(known.skill(), checked(Optional.ofNullable(records.get(known.skill())), known)));
-        return records;
+        for (KnowledgeService.Known known : knowledge.of(personIds)) {
+            Map<String, SkillMap.Record> own = all.computeIfAbsent(known.personId(), id -> new HashMap<>());
+            own.put(known.skill(), checked(Optional.ofNullable(own.get(known.skill())), known));
+        }
+        return all;
     }
 
     /** With what checks say: a fall takes back what was known before it, and the next right answer in practice gives it again. */
@@ -67,9 +78,20 @@ class Places {
         return SkillMap.of(records(person), clock.instant());
     }
 
+    Map<String, List<SkillMap.Node>> maps(Collection<String> personIds) {
+        Map<String, Map<String, SkillMap.Record>> records = records(personIds);
+        return personIds.stream().collect(Collectors.toMap(id -> id, id -> SkillMap.of(records.getOrDefault(id, Map.of()), clock.instant())));
+    }
+
     /** Id of the assignment in which a skill is best gone on with: one that is open, else one's own choice. */
     String of(Person person, String skillId) {
-        return assignments.of(person).stream().filter(a -> !a.isQuizOnly() && a.skills().contains(skillId) && !a.isPast(clock.instant())).findFirst()
-                .map(a -> a.id()).orElse(OwnChoice.SKILLS);
+        return open(person).apply(skillId);
+    }
+
+    /** The same for many skills at once. */
+    Function<String, String> open(Person person) {
+        Map<String, String> bySkill = new HashMap<>();
+        assignments.of(person).stream().filter(a -> !a.isQuizOnly() && !a.isPast(clock.instant())).forEach(a -> a.skills().forEach(skill -> bySkill.putIfAbsent(skill, a.id())));
+        return skill -> bySkill.getOrDefault(skill, OwnChoice.SKILLS);
     }
 }

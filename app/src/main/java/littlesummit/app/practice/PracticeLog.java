@@ -1,9 +1,12 @@
 package littlesummit.app.practice;
 
+import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.web.Json;
+import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.SkillState;
 import org.springframework.stereotype.Component;
@@ -80,5 +83,26 @@ class PracticeLog {
 
     List<ProgressEntity> of(String personId) {
         return progress.findByPersonId(personId);
+    }
+
+    List<PracticeRecord.Standing> standings(Collection<String> personIds) {
+        return progress.findSummariesByPersonIdIn(personIds).stream().map(s -> new PracticeRecord.Standing(s.getPersonId(), s.getAssignmentId(), s.getSkill(), s.getStands(), s.getReached(),
+                s.getReachedAt(), s.getShownAt(), s.getLastAt())).toList();
+    }
+
+    /** Rows not reached of which at least half of the last items were missed. */
+    List<ProgressEntity> stuck(Collection<String> personIds) {
+        return progress.findByPersonIdInAndReachedFalseAndMissedLatelyGreaterThanEqual(personIds, (Policy.LATELY + 1) / 2);
+    }
+
+    List<EventRepository.Moment> moments(Collection<String> personIds, Instant since) {
+        return events.findMomentsByPersonIdInAndAtAfter(personIds, since);
+    }
+
+    /** Rows of a database that is older than their summaries get them. */
+    void summariseOld() {
+        List<ProgressEntity> old = progress.findBySummarisedFalse();
+        old.forEach(row -> row.summarise(state(row)));
+        progress.saveAll(old);
     }
 }

@@ -24,9 +24,7 @@ import littlesummit.core.practice.Outcome;
 import littlesummit.core.practice.PartCheck;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.PracticeEvent;
-import littlesummit.core.practice.SkillMap;
 import littlesummit.core.practice.SkillState;
-import littlesummit.core.practice.Step;
 import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.CheckedLine;
 import littlesummit.core.working.LineVerdict;
@@ -45,19 +43,17 @@ public class PracticeService {
     private final PracticeLog log;
     private final EventRepository events;
     private final Surroundings surroundings;
-    private final Places places;
     private final Clock clock;
     private final int checksPerMinute;
 
     PracticeService(AssignmentService assignments, ServedItems items, WorkService work, PracticeLog log, EventRepository events,
-            Surroundings surroundings, Places places, Clock clock, @Value("${summit.checks-per-minute}") int checksPerMinute) {
+            Surroundings surroundings, Clock clock, @Value("${summit.checks-per-minute}") int checksPerMinute) {
         this.assignments = assignments;
         this.items = items;
         this.work = work;
         this.log = log;
         this.events = events;
         this.surroundings = surroundings;
-        this.places = places;
         this.clock = clock;
         this.checksPerMinute = checksPerMinute;
     }
@@ -284,105 +280,5 @@ public class PracticeService {
         }
         int tier = onward == Onward.EASIER ? Math.max(1, state.current().orElseThrow().ref().tier() - 1) : state.nextTier();
         return served(items.serve(person, place.assignmentId(), place.skillId(), tier), state, false, state.nextSlot());
-    }
-
-    /** An item of whenever, as far as it was worked: what was tried, and what is right once it is closed. Empty for one that was never practised. */
-    @Transactional(readOnly = true)
-    public Optional<PracticeView.ItemView> item(ServedItem served) {
-        return log.find(served.personId(), served.assignmentId(), served.ref().skill())
-                .map(row -> log.replayed(row, served.id())).filter(state -> state.current().isPresent()).map(state -> ItemViews.item(state, served));
-    }
-
-    /** One try as a reader sees it. @param entries by label of the field; @param result its name */
-    public record Try(Map<String, String> entries, String result, Instant at) {}
-
-    /** What was tried at an item, in order. */
-    @Transactional(readOnly = true)
-    public List<Try> tries(ServedItem served) {
-        List<Part> parts = Catalogue.make(served.ref()).parts();
-        return log.tries(served.id()).stream().map(t -> new Try(ItemViews.byLabel(parts.get(t.part()), t.entries()), t.result().name(), t.at())).toList();
-    }
-
-    /** Where a student stands in a skill of an assignment, in the measure of its target. @param course after each closed item */
-    public record Standing(String assignmentId, String skillId, int stands, boolean reached, Optional<Instant> reachedAt, List<Integer> course) {}
-
-    @Transactional(readOnly = true)
-    public List<Standing> standings(Person person) {
-        return log.of(person.id()).stream().map(this::standing).toList();
-    }
-
-    private Standing standing(ProgressEntity row) {
-        SkillState state = log.state(row);
-        return new Standing(row.assignmentId(), row.skill(), state.measure(), row.reached(), row.reachedAt(),
-                state.history().stream().map(s -> s.after()).toList());
-    }
-
-    /** A skill that does not go well. @param missed of the last items; @param mistakes what seems to have happened at them, as it was told */
-    public record Stuck(String assignmentId, String skillId, int missed, int of, List<String> mistakes) {}
-
-    /** Skills not reached in which the last items were mostly missed. */
-    @Transactional(readOnly = true)
-    public List<Stuck> stuck(Person person) {
-        return log.of(person.id()).stream().filter(row -> !row.reached()).flatMap(row -> stuck(row).stream()).toList();
-    }
-
-    private Optional<Stuck> stuck(ProgressEntity row) {
-        SkillState state = log.state(row);
-        List<Step> last = state.history().subList(Math.max(0, state.history().size() - Policy.LATELY), state.history().size());
-        List<Step> missed = last.stream().filter(s -> s.outcome() == Outcome.MISSED).toList();
-        return missed.size() * 2 < Policy.LATELY ? Optional.empty() : Optional.of(new Stuck(row.assignmentId(), row.skill(), missed.size(), last.size(),
-                missed.stream().flatMap(s -> mistakes(s.itemId()).stream()).toList()));
-    }
-
-    private List<String> mistakes(String itemId) {
-        Optional<ItemRef> ref = items.refOf(itemId);
-        return ref.isEmpty() ? List.of() : log.tries(itemId).stream().filter(t -> t.result() == PracticeEvent.Result.INCORRECT)
-                .flatMap(t -> PartCheck.of(Catalogue.make(ref.get()).parts().get(t.part()), t.entries()).fields().stream())
-                .flatMap(f -> f.mistake().stream()).map(m -> m.message()).distinct().toList();
-    }
-
-    /** One closed item. @param outcome its name */
-    public record Attempted(String itemId, Instant at, String outcome) {}
-
-    /** All closed items of a person, by assignment and skill. */
-    @Transactional(readOnly = true)
-    public List<Worked> worked(Person person) {
-        return log.of(person.id()).stream().map(row -> {
-            SkillState state = log.state(row);
-            return new Worked(standing(row), state.history().stream().map(s -> new Attempted(s.itemId(), s.at(), s.outcome().name())).toList());
-        }).toList();
-    }
-
-    /** @param items closed, in their order */
-    public record Worked(Standing standing, List<Attempted> items) {}
-
-    /** The map of all skills, over all assignments and checks. */
-    @Transactional(readOnly = true)
-    public List<SkillMap.Node> map(Person person) {
-        return places.map(person);
-    }
-
-    /** When something was closed last; empty before the first item. */
-    @Transactional(readOnly = true)
-    public Optional<Instant> lastAt(Person person) {
-        return log.of(person.id()).stream().flatMap(row -> log.state(row).history().stream()).map(Step::at).max(Instant::compareTo);
-    }
-
-    /** Active time, without pauses, in seconds. @param since work before it is left out */
-    @Transactional(readOnly = true)
-    public long secondsWorked(Person person, Instant since) {
-        return log.of(person.id()).stream().mapToLong(row -> PracticeViews.seconds(log.state(row).history().stream().filter(s -> s.at().isAfter(since)).toList())).sum();
-    }
-
-    /** How many snapshots differ from the replayed log; none ever should. */
-    @Transactional(readOnly = true)
-    public long differences() {
-        return log.all().stream().filter(row -> !log.state(row).equals(log.replayed(row))).count();
-    }
-
-    /** How many snapshots there are. */
-    @Transactional(readOnly = true)
-    public long snapshots() {
-        return log.all().size();
     }
 }

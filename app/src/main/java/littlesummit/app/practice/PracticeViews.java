@@ -1,6 +1,5 @@
 package littlesummit.app.practice;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +9,7 @@ import littlesummit.app.practice.PracticeView.Point;
 import littlesummit.app.practice.PracticeView.TargetView;
 import littlesummit.app.served.ServedItem;
 import littlesummit.core.item.Part;
+import littlesummit.core.practice.ActiveTime;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.Forecast;
 import littlesummit.core.practice.Policy;
@@ -26,7 +26,7 @@ final class PracticeViews {
     static PracticeView of(Assignment assignment, String skillId, SkillState state, ServedItem served, PracticeView.Around around, Instant now) {
         return new PracticeView(assignment.id(), assignment.title(), assignment.due(), assignment.isPast(now), skillId, Catalogue.generator(skillId).name(),
                 target(state), state.history().stream().map(step -> point(state.target(), step)).toList(), Forecast.of(state),
-                Explain.policy(state.policy()), state.policy().lineCheck() != Policy.LineCheck.NEVER, state.policy().work() == Policy.Work.REQUIRED, seconds(state.history()), around, ItemViews.item(state, served));
+                Explain.policy(state.policy()), state.policy().lineCheck() != Policy.LineCheck.NEVER, state.policy().work() == Policy.Work.REQUIRED, ActiveTime.of(state.history().stream().map(Step::at).toList()).toSeconds(), around, ItemViews.item(state, served));
     }
 
     private static TargetView target(SkillState state) {
@@ -43,16 +43,6 @@ final class PracticeViews {
 
     private static Point point(Target target, Step step) {
         return new Point(step.after(), step.after() - step.before(), step.outcome().name(), step.regained(), Explain.step(target, step));
-    }
-
-    /** Time between closed items; a pause of more than ten minutes is not work. */
-    static long seconds(List<Step> history) {
-        long sum = 0;
-        for (int i = 1; i < history.size(); i++) {
-            Duration gap = Duration.between(history.get(i - 1).at(), history.get(i).at());
-            sum += gap.compareTo(Duration.ofMinutes(10)) < 0 ? gap.toSeconds() : 0;
-        }
-        return sum;
     }
 
     static Map<String, String> trimmed(Part part, Map<String, String> entries) {

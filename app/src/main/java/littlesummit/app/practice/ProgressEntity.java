@@ -8,6 +8,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import littlesummit.core.practice.Outcome;
 import littlesummit.core.practice.SkillState;
 
 /** The state of one student in one skill of one assignment, folded from the log. */
@@ -25,6 +26,10 @@ class ProgressEntity {
     private boolean reached;
     private Instant reachedAt;
     private Instant shownAt;
+    private boolean summarised;
+    private int stands;
+    private int missedLately;
+    private Instant lastAt;
     @Version
     private long version;
 
@@ -61,10 +66,21 @@ class ProgressEntity {
             this.reachedAt = at;
         }
         this.reached = now.reached();
-        boolean right = now.history().size() > 0 && now.history().getLast().at().equals(at) && now.history().getLast().outcome().isRightUnaided();
-        if (reached && right) {
-            this.shownAt = at;
-        }
+        now.history().stream().skip(Math.max(0, now.history().size() - 1)).filter(last -> last.at().equals(at) && last.outcome().isRightUnaided())
+                .forEach(last -> this.shownAt = at);
+        summarise(now);
+    }
+
+    /** Keeps beside the state what lists of a whole class show of it. */
+    void summarise(SkillState now) {
+        this.stands = now.measure();
+        this.missedLately = (int) now.lately().stream().filter(s -> s.outcome() == Outcome.MISSED).count();
+        this.lastAt = now.history().isEmpty() ? null : now.history().getLast().at();
+        this.summarised = true;
+    }
+
+    PracticeRecord.Standing standing() {
+        return new PracticeRecord.Standing(personId, assignmentId, skill, stands, reached, reachedAt(), shownAt(), Optional.ofNullable(lastAt));
     }
 
     Optional<Instant> reachedAt() {

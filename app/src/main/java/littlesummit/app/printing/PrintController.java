@@ -7,7 +7,7 @@ import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
-import littlesummit.app.quiz.QuizService;
+import littlesummit.app.quiz.QuizRecord;
 import littlesummit.app.web.Problem;
 import littlesummit.core.item.Item;
 import org.springframework.http.HttpHeaders;
@@ -25,11 +25,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/quiz/{assignmentId}")
 class PrintController {
-    private final QuizService quizzes;
+    private final QuizRecord quizzes;
     private final AssignmentService assignments;
     private final PeopleService people;
 
-    PrintController(QuizService quizzes, AssignmentService assignments, PeopleService people) {
+    PrintController(QuizRecord quizzes, AssignmentService assignments, PeopleService people) {
         this.quizzes = quizzes;
         this.assignments = assignments;
         this.people = people;

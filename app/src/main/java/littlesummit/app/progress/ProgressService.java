@@ -6,26 +6,33 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.Optional;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.knowledge.KnowledgeService;
+import littlesummit.app.people.ClassesService;
 import littlesummit.app.people.Person;
 import littlesummit.app.placement.PlacementService;
-import littlesummit.app.practice.PracticeService;
-import littlesummit.app.practice.PracticeService.Attempted;
-import littlesummit.app.practice.PracticeService.Worked;
+import littlesummit.app.practice.PracticeRecord;
+import littlesummit.app.practice.PracticeRecord.Worked;
 import littlesummit.app.progress.ProgressView.AssignmentCourse;
 import littlesummit.app.progress.ProgressView.DayTime;
+import littlesummit.app.progress.ProgressView.CourseGoal;
 import littlesummit.app.progress.ProgressView.KnownPoint;
 import littlesummit.app.progress.ProgressView.SkillCourse;
+import littlesummit.app.quiz.QuizRecord;
 import littlesummit.app.quiz.QuizService;
+import littlesummit.core.practice.ActiveTime;
 import littlesummit.core.practice.Explain;
+import littlesummit.core.practice.Pace;
+import littlesummit.core.practice.SkillMap;
 import littlesummit.core.skill.Catalogue;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,30 +40,48 @@ import org.springframework.transaction.annotation.Transactional;
 /** Looks back over everything that a student has done. */
 @Service
 class ProgressService {
-    private static final Duration PAUSE = Duration.ofMinutes(10);
     private static final int DAYS_SHOWN = 42;
     private final AssignmentService assignments;
-    private final PracticeService practice;
+    private final PracticeRecord practice;
     private final KnowledgeService knowledge;
     private final PlacementService placement;
     private final QuizService quizzes;
+    private final QuizRecord quizzed;
+    private final ClassesService classes;
     private final Clock clock;
 
-    ProgressService(AssignmentService assignments, PracticeService practice, KnowledgeService knowledge, PlacementService placement, QuizService quizzes, Clock clock) {
+    ProgressService(AssignmentService assignments, PracticeRecord practice, KnowledgeService knowledge, PlacementService placement, QuizService quizzes, QuizRecord quizzed,
+            ClassesService classes, Clock clock) {
         this.assignments = assignments;
         this.practice = practice;
         this.knowledge = knowledge;
         this.placement = placement;
         this.quizzes = quizzes;
+        this.quizzed = quizzed;
+        this.classes = classes;
         this.clock = clock;
     }
 
     @Transactional
     public ProgressView of(Person person) {
         List<Worked> worked = practice.worked(person);
-        List<Assignment> all = Stream.concat(assignments.of(person).stream(), Stream.of(OwnChoice.SKILLS, OwnChoice.LESSONS).map(id -> assignments.require(person, id))).toList();
-        return new ProgressView(person.name(), day(clock.instant()), known(person, worked, all), time(worked), placement.view(person).history(),
-                all.stream().map(a -> course(person, a, worked)).filter(a -> !a.skills().isEmpty() || !a.quiz().isEmpty()).toList());
+        List<Assignment> all = all(person, worked);
+        Map<String, QuizService.Summary> quiz = quizzes.summaries(person, all);
+        Map<String, List<Worked>> byAssignment = worked.stream().collect(Collectors.groupingBy(w -> w.standing().assignmentId()));
+        LocalDate today = day(clock.instant());
+        int known = (int) practice.map(person).stream().filter(SkillMap.Node::isKnown).count();
+        return new ProgressView(person.name(), today, known(person, worked, all), classes.goal(person.classId()).map(g -> new Pace(g.start(), g.date(), g.skills()))
+                .map(pace -> new CourseGoal(pace, pace.says(known, today))), time(person), placement.view(person).history(),
+                all.stream().map(a -> course(a, byAssignment.getOrDefault(a.id(), List.of()), Optional.ofNullable(quiz.get(a.id())))).filter(a -> !a.skills().isEmpty() || !a.quiz().isEmpty()).toList());
+    }
+
+    /** What is set, what was chosen, and what was worked on and is set no more. */
+    private List<Assignment> all(Person person, List<Worked> worked) {
+        Map<String, Assignment> all = new LinkedHashMap<>();
+        assignments.of(person).forEach(a -> all.put(a.id(), a));
+        Stream.concat(worked.stream().map(w -> w.standing().assignmentId()).filter(id -> OwnChoice.find(id).isEmpty()), Stream.of(OwnChoice.SKILLS, OwnChoice.REFRESH, OwnChoice.LESSONS))
+                .forEach(id -> all.computeIfAbsent(id, assignments::lookBack));
+        return List.copyOf(all.values());
     }
 
     private LocalDate day(Instant at) {
@@ -84,27 +109,22 @@ class ProgressService {
         return (int) dates.values().stream().filter(d -> !d.isAfter(day)).count();
     }
 
-    /** Time between closed items of a day; a longer pause is none. */
-    private List<DayTime> time(List<Worked> worked) {
-        Map<LocalDate, Duration> byDay = new TreeMap<>();
-        List<Instant> all = worked.stream().flatMap(w -> w.items().stream()).map(Attempted::at).sorted().toList();
-        for (int i = 1; i < all.size(); i++) {
-            Duration gap = Duration.between(all.get(i - 1), all.get(i));
-            if (gap.compareTo(PAUSE) < 0) {
-                byDay.merge(day(all.get(i)), gap, Duration::plus);
-            }
-        }
-        List<DayTime> days = new ArrayList<>();
+    /** What was done in practice, quizzes and checks. */
+    private List<DayTime> time(Person person) {
         LocalDate today = day(clock.instant());
+        Instant since = today.minusDays(DAYS_SHOWN).atStartOfDay(clock.getZone()).toInstant();
+        Map<LocalDate, Duration> byDay = ActiveTime.byDay(Stream.of(practice.moments(person, since), quizzed.moments(person, since), placement.moments(person, since)).flatMap(List::stream).toList(),
+                clock.getZone());
+        List<DayTime> days = new ArrayList<>();
         for (LocalDate d = today.minusDays(DAYS_SHOWN - 1L); !d.isAfter(today); d = d.plusDays(1)) {
             days.add(new DayTime(d, (int) byDay.getOrDefault(d, Duration.ZERO).toMinutes()));
         }
         return days;
     }
 
-    private AssignmentCourse course(Person person, Assignment a, List<Worked> worked) {
-        List<SkillCourse> skills = worked.stream().filter(w -> w.standing().assignmentId().equals(a.id())).map(w -> new SkillCourse(w.standing().skillId(),
-                Catalogue.generator(w.standing().skillId()).name(), w.standing().stands(), w.standing().reached(), w.standing().course(), w.items())).toList();
-        return new AssignmentCourse(a.id(), a.title(), a.due(), Explain.target(a.target()), quizzes.summary(person, a).map(QuizService.Summary::words).orElse(""), skills);
+    private static AssignmentCourse course(Assignment a, List<Worked> worked, Optional<QuizService.Summary> quiz) {
+        List<SkillCourse> skills = worked.stream().map(w -> new SkillCourse(w.standing().skillId(), Catalogue.generator(w.standing().skillId()).name(), w.standing().stands(), w.standing().reached(),
+                w.course(), w.items())).toList();
+        return new AssignmentCourse(a.id(), a.title(), a.due(), Explain.target(a.target()), quiz.map(QuizService.Summary::words).orElse(""), skills);
     }
 }

@@ -7,7 +7,7 @@ import java.util.Optional;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
-import littlesummit.app.practice.PracticeService;
+import littlesummit.app.practice.PracticeRecord;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
@@ -23,12 +23,12 @@ import org.springframework.transaction.annotation.Transactional;
 class QuestionService {
     private final QuestionRepository questions;
     private final ServedItems items;
-    private final PracticeService practice;
+    private final PracticeRecord practice;
     private final WorkService work;
     private final PeopleService people;
     private final Clock clock;
 
-    QuestionService(QuestionRepository questions, ServedItems items, PracticeService practice, WorkService work, PeopleService people, Clock clock) {
+    QuestionService(QuestionRepository questions, ServedItems items, PracticeRecord practice, WorkService work, PeopleService people, Clock clock) {
         this.questions = questions;
         this.items = items;
         this.practice = practice;
@@ -44,7 +44,7 @@ class QuestionService {
      * @param lines of the student's own page
      * @param prompts what each part of the item asks
      */
-    record Question(String id, String student, String assignmentId, String skillId, String skill, List<Block> stem, List<String> prompts, List<PracticeService.Try> tries,
+    record Question(String id, String student, String assignmentId, String skillId, String skill, List<Block> stem, List<String> prompts, List<PracticeRecord.Try> tries,
             List<String> lines, String question, Instant askedAt, Optional<String> answer, Optional<String> answeredBy, Optional<Instant> answeredAt) {}
 
     /** The student's own, or all of the instructor's class; the latest first. */

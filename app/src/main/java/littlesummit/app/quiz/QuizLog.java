@@ -1,5 +1,7 @@
 package littlesummit.app.quiz;
 
+import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.app.web.Json;
@@ -31,7 +33,15 @@ class QuizLog {
     }
 
     List<QuizRunEntity> of(String personId) {
-        return runs.findByPersonId(personId);
+        return of(List.of(personId));
+    }
+
+    List<QuizRunEntity> of(Collection<String> personIds) {
+        return runs.findByPersonIdIn(personIds);
+    }
+
+    List<QuizEventRepository.Moment> moments(Collection<String> personIds, Instant since) {
+        return events.findMomentsByPersonIdInAndAtAfter(personIds, since);
     }
 
     List<QuizRunEntity> all() {

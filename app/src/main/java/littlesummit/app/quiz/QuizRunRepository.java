@@ -1,6 +1,7 @@
 package littlesummit.app.quiz;
 
 import jakarta.persistence.LockModeType;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -11,5 +12,5 @@ interface QuizRunRepository extends JpaRepository<QuizRunEntity, String> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     Optional<QuizRunEntity> findByPersonIdAndAssignmentId(String personId, String assignmentId);
 
-    List<QuizRunEntity> findByPersonId(String personId);
+    List<QuizRunEntity> findByPersonIdIn(Collection<String> personIds);
 }

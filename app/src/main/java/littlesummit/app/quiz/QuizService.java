@@ -14,7 +14,7 @@ import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
-import littlesummit.app.practice.PracticeService;
+import littlesummit.app.practice.PracticeRecord;
 import littlesummit.app.practice.PracticeView.ItemView;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
@@ -39,14 +39,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class QuizService {
     private static final String OVER = "The time of this round is over. What was saved by then counts.";
     private final AssignmentService assignments;
-    private final PracticeService practice;
+    private final PracticeRecord practice;
     private final ServedItems items;
     private final WorkService work;
     private final PeopleService people;
     private final QuizLog log;
     private final Clock clock;
 
-    QuizService(AssignmentService assignments, PracticeService practice, ServedItems items, WorkService work, PeopleService people, QuizLog log, Clock clock) {
+    QuizService(AssignmentService assignments, PracticeRecord practice, ServedItems items, WorkService work, PeopleService people, QuizLog log, Clock clock) {
         this.assignments = assignments;
         this.practice = practice;
         this.items = items;
@@ -102,14 +102,20 @@ public class QuizService {
         return work.entries(person.id()).stream().map(WorkService.Entry::itemId).collect(Collectors.toSet());
     }
 
-    /** Names of skills that must be reached before: all of a practice assignment. */
+    private record Skill(String assignmentId, String skillId) {}
+
+    private Set<Skill> reached(Person person) {
+        return practice.standings(person).stream().filter(PracticeRecord.Standing::reached).map(p -> new Skill(p.assignmentId(), p.skillId())).collect(Collectors.toSet());
+    }
+
     private List<String> opensAfter(Sitting s) {
-        if (s.assignment().isQuizOnly() || !s.state().rounds().isEmpty()) {
-            return List.of();
-        }
-        Set<String> reached = practice.standings(s.person()).stream().filter(p -> p.assignmentId().equals(s.assignment().id()) && p.reached())
-                .map(PracticeService.Standing::skillId).collect(Collectors.toSet());
-        return s.assignment().skills().stream().filter(id -> !reached.contains(id)).map(id -> Catalogue.require(id).name()).toList();
+        return opensAfter(s.assignment(), s.state(), reached(s.person()));
+    }
+
+    /** Names of skills that must be reached before: all of a practice assignment. */
+    private static List<String> opensAfter(Assignment assignment, QuizState state, Set<Skill> reached) {
+        return assignment.isQuizOnly() || !state.rounds().isEmpty() ? List.of()
+                : assignment.skills().stream().filter(id -> !reached.contains(new Skill(assignment.id(), id))).map(id -> Catalogue.require(id).name()).toList();
     }
 
     /** Begins the next round; the running one goes on when there is one. */
@@ -228,21 +234,17 @@ public class QuizService {
     /** A quiz in a list of due work. @param words where it stands, in a few words */
     public record Summary(boolean open, boolean finished, int rounds, String words) {}
 
-    /** Empty for an assignment without a quiz. */
+    /** By assignment; those without a quiz are left out. */
     @Transactional
-    public Optional<Summary> summary(Person person, Assignment assignment) {
-        return assignment.quiz().map(plan -> {
-            Optional<QuizRunEntity> run = log.find(person.id(), assignment.id());
-            QuizState state = run.map(r -> settled(new Sitting(person, assignment, plan, r, log.state(r))).state()).orElse(QuizState.start(plan));
-            List<String> before = opensAfter(new Sitting(person, assignment, plan, run.orElse(null), state));
+    public Map<String, Summary> summaries(Person person, List<Assignment> all) {
+        Map<String, QuizRunEntity> runs = log.of(person.id()).stream().collect(Collectors.toMap(QuizRunEntity::assignmentId, run -> run));
+        Set<Skill> reached = reached(person);
+        return all.stream().filter(a -> a.quiz().isPresent()).collect(Collectors.toMap(Assignment::id, a -> {
+            QuizState state = Optional.ofNullable(runs.get(a.id())).map(run -> settled(new Sitting(person, a, a.quiz().orElseThrow(), run, log.state(run))).state())
+                    .orElseGet(() -> QuizState.start(a.quiz().orElseThrow()));
+            List<String> before = opensAfter(a, state, reached);
             return new Summary(before.isEmpty(), state.phase() == QuizState.Phase.FINISHED, state.rounds().size(), words(state, before));
-        });
-    }
-
-    /** Points so far, as they are read, by the assignment of each quiz that was begun. */
-    @Transactional(readOnly = true)
-    public Map<String, String> points(Person person) {
-        return log.of(person.id()).stream().collect(Collectors.toMap(QuizRunEntity::assignmentId, run -> QuizViews.points(log.state(run)).have()));
+        }));
     }
 
     private static String words(QuizState state, List<String> before) {
@@ -263,46 +265,10 @@ public class QuizService {
     public Optional<ItemView> item(ServedItem served) {
         return log.find(served.personId(), served.assignmentId()).flatMap(run -> {
             Person owner = people.require(served.personId());
-            Assignment assignment = assignments.require(owner, served.assignmentId());
+            Assignment assignment = assignments.lookBack(served.assignmentId());
             QuizState state = settled(new Sitting(owner, assignment, assignment.quiz().orElseThrow(), run, log.state(run))).state();
             return state.rounds().stream().flatMap(r -> r.slots().stream()).filter(slot -> slot.itemId().equals(served.id())).findFirst()
                     .map(slot -> QuizViews.item(state, slot, served, served.number() - 1));
         });
-    }
-
-    /** A correction that a student has written. @param at when its round ended */
-    public record Note(String itemId, String assignmentId, String skillId, Instant at, String text) {}
-
-    @Transactional(readOnly = true)
-    public List<Note> notes(String personId) {
-        return log.of(personId).stream().flatMap(run -> log.state(run).rounds().stream()
-                .flatMap(round -> round.slots().stream().filter(slot -> slot.note().isPresent())
-                        .map(slot -> new Note(slot.itemId(), run.assignmentId(), slot.ref().skill(), round.submittedAt().orElseThrow(), slot.note().orElseThrow())))).toList();
-    }
-
-    /** Items of the round that a student is in, or was in last; none before the first. */
-    @Transactional(readOnly = true)
-    public List<Item> latest(Person person, Assignment assignment) {
-        return log.find(person.id(), assignment.id()).map(log::state).filter(state -> !state.rounds().isEmpty())
-                .map(state -> state.rounds().getLast().slots().stream().map(slot -> Catalogue.make(slot.ref())).toList()).orElse(List.of());
-    }
-
-    /** A round that nobody is in, to practise with. @throws Problem when the assignment has no quiz */
-    public List<Item> sample(Assignment assignment, long seed) {
-        QuizPlan plan = assignment.quiz().orElseThrow(() -> Problem.notFound("There is no quiz in this assignment."));
-        return plan.shares().stream().flatMap(share -> IntStream.range(0, share.items())
-                .mapToObj(place -> Catalogue.require(share.skill()).make(QuizPlan.tier(place, share.items()), seed * 1000 + place))).toList();
-    }
-
-    /** How many snapshots differ from the replayed log; none ever should. */
-    @Transactional(readOnly = true)
-    public long differences() {
-        return log.all().stream().filter(run -> !log.state(run).equals(log.replayed(run))).count();
-    }
-
-    /** How many snapshots there are. */
-    @Transactional(readOnly = true)
-    public long snapshots() {
-        return log.all().size();
     }
 }

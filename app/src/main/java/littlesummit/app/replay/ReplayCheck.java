@@ -1,7 +1,7 @@
 package littlesummit.app.replay;
 
-import littlesummit.app.practice.PracticeService;
-import littlesummit.app.quiz.QuizService;
+import littlesummit.app.practice.PracticeRecord;
+import littlesummit.app.quiz.QuizRecord;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -11,10 +11,10 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty("summit.replay")
 class ReplayCheck implements ApplicationRunner {
-    private final PracticeService practice;
-    private final QuizService quizzes;
+    private final PracticeRecord practice;
+    private final QuizRecord quizzes;
 
-    ReplayCheck(PracticeService practice, QuizService quizzes) {
+    ReplayCheck(PracticeRecord practice, QuizRecord quizzes) {
         this.practice = practice;
         this.quizzes = quizzes;
     }

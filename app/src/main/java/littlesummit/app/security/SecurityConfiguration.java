@@ -1,6 +1,7 @@
 package littlesummit.app.security;
 
-import jakarta.servlet.http.HttpServletResponse;
+import littlesummit.app.people.OpenClass;
+import littlesummit.app.web.Problem;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -8,6 +9,7 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
@@ -31,25 +33,20 @@ class SecurityConfiguration {
                 .authorizeHttpRequests(a -> a
                         .requestMatchers(HttpMethod.POST, "/api/session").permitAll()
                         .requestMatchers(HttpMethod.GET, "/api/session").permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/set-up").permitAll()
                         .requestMatchers("/api/openapi/**").hasRole("INSTRUCTOR")
                         .requestMatchers("/api/**").authenticated()
                         .anyRequest().permitAll())
-                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, failure) -> refuse(response, 401,
-                                "Sign in first. What you entered is kept."))
-                        .accessDeniedHandler((request, response, failure) -> refuse(response, 403,
-                                "This page is out of date, or not open to you. Load it again.")))
+                .addFilterAfter(new OpenClass(), AuthorizationFilter.class)
+                .exceptionHandling(e -> e
+                        .authenticationEntryPoint((request, response, failure) -> Problem.unauthorized("Sign in first. What you entered is kept.").write(response))
+                        .accessDeniedHandler((request, response, failure) -> Problem.forbidden("This page is out of date, or not open to you. Load it again.").write(response)))
                 .securityContext(c -> c.securityContextRepository(contexts()))
                 .requestCache(c -> c.disable())
                 .formLogin(f -> f.disable())
                 .httpBasic(b -> b.disable())
                 .logout(l -> l.disable())
                 .build();
-    }
-
-    private static void refuse(HttpServletResponse response, int status, String sentence) throws java.io.IOException {
-        response.setStatus(status);
-        response.setContentType("application/problem+json");
-        response.getWriter().write("{\"title\":\"Not allowed\",\"status\":" + status + ",\"detail\":\"" + sentence + "\"}");
     }
 
     @Bean

@@ -87,7 +87,7 @@ public class ServedItems {
     }
 
     /**
-     * For its owner, and for the instructor of the owner's class.
+     * For its owner, and for whoever teaches the owner's class.
      *
      * @throws Problem when there is none, or when it is somebody else's
      */
@@ -98,7 +98,7 @@ public class ServedItems {
     }
 
     private boolean maySee(Person person, String ownerId) {
-        return ownerId.equals(person.id()) || person.role() == Role.INSTRUCTOR && people.require(ownerId).classId().equals(person.classId());
+        return ownerId.equals(person.id()) || person.role() == Role.INSTRUCTOR && people.teaches(person, people.require(ownerId).classId());
     }
 
     private ServedItemEntity entity(Person person, String itemId) {

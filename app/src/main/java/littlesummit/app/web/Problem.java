@@ -1,5 +1,8 @@
 package littlesummit.app.web;
 
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import org.springframework.http.HttpStatus;
 
 /** What a request got wrong, said to a person. Becomes a problem document (RFC 9457). */
@@ -14,6 +17,14 @@ public final class Problem extends RuntimeException {
 
     HttpStatus status() {
         return status;
+    }
+
+    /** As a problem document, where no controller is asked. The sentence is one of ours, without quotes in it. */
+    public void write(HttpServletResponse response) throws IOException {
+        response.setStatus(status.value());
+        response.setContentType("application/problem+json");
+        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+        response.getWriter().write("{\"title\":\"" + status.getReasonPhrase() + "\",\"status\":" + status.value() + ",\"detail\":\"" + getMessage() + "\"}");
     }
 
     /** Also for what exists but belongs to somebody else: that it exists is not told. */

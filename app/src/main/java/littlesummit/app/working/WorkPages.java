@@ -40,7 +40,11 @@ class WorkPages {
     }
 
     WorkState state(WorkPageEntity page) {
-        return json.read(page.state(), WorkState.class);
+        return state(page.state());
+    }
+
+    WorkState state(String kept) {
+        return json.read(kept, WorkState.class);
     }
 
     void move(WorkPageEntity page, WorkState to) {

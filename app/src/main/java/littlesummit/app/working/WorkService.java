@@ -2,6 +2,7 @@ package littlesummit.app.working;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -129,6 +130,16 @@ public class WorkService {
 
     private Entry entry(WorkPageEntity page, boolean inked, int pictures) {
         return new Entry(page.itemId(), page.assignmentId(), page.skill(), page.startedAt(), page.lines(), inked, pictures, pages.state(page));
+    }
+
+    /** What has become of a page. */
+    public record Standing(String personId, String assignmentId, WorkState state) {}
+
+    /** Of several students, quickly; pages that were never handed in are left out. */
+    @Transactional(readOnly = true)
+    public List<Standing> standings(Collection<String> personIds) {
+        return rows.findStatesByPersonIdIn(personIds).stream().map(r -> new Standing(r.personId(), r.assignmentId(), pages.state(r.state())))
+                .filter(s -> !(s.state() instanceof WorkState.None || s.state() instanceof WorkState.Kept)).toList();
     }
 
     /** A page that waits to be read. */

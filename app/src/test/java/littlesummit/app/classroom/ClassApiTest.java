@@ -50,7 +50,7 @@ class ClassApiTest extends ApiTest {
 
     @Test
     void aDateIsMovedForTheClassOrForOne() {
-        String id = instructor.post("/api/class/assignments", simple("Moved")).body().at("/0/id").textValue();
+        String id = instructor.post("/api/class/assignments", simple("Moved")).body().at("/all/0/id").textValue();
         instructor.put("/api/class/assignments/" + id + "/due", "{\"due\":\"2032-02-02T10:00:00Z\",\"student\":\"" + student.id() + "\"}");
         assertEquals("2032-02-02T10:00:00Z", client.get("/api/due").body().at("/assignments/0/due").textValue());
         assertEquals("2031-01-01T10:00:00Z", other.get("/api/due").body().at("/assignments/0/due").textValue());
@@ -62,7 +62,7 @@ class ClassApiTest extends ApiTest {
     @Test
     void aQuizIsSetWithItsPlan() {
         String quiz = ",\"quiz\":{\"items\":6,\"minutes\":20,\"rounds\":3,\"target\":90,\"workRequired\":false}";
-        String id = instructor.post("/api/class/assignments", wish("Round", "\"mean\",\"both-sides\"", "quiz:90", quiz, "2031-01-01T10:00:00Z", "")).body().at("/0/id").textValue();
+        String id = instructor.post("/api/class/assignments", wish("Round", "\"mean\",\"both-sides\"", "quiz:90", quiz, "2031-01-01T10:00:00Z", "")).body().at("/all/0/id").textValue();
         JsonNode page = client.get("/api/quiz/" + id).body();
         assertEquals("6 20 3 90", page.at("/items") + " " + page.at("/minutes") + " " + page.at("/rounds") + " " + page.at("/target"));
     }
@@ -107,11 +107,11 @@ class ClassApiTest extends ApiTest {
         String username = made.at("/username").textValue();
         String code = made.at("/code").textValue();
         var person = people.signIn(username, code);
-        assertTrue(people.mustChange(person.id()));
+        assertTrue(person.mustChange());
         Assertions.assertThrows(Problem.class, () -> people.changePassword(person, code, "short"));
         Assertions.assertThrows(Problem.class, () -> people.changePassword(person, "wrong", "long enough"));
         people.changePassword(person, code, "long enough");
-        assertFalse(people.mustChange(person.id()));
+        assertFalse(people.require(person.id()).mustChange());
         Assertions.assertThrows(Problem.class, () -> people.signIn(username, code));
         assertEquals(person.id(), people.signIn(username, "long enough").id());
     }

@@ -28,11 +28,11 @@ class CheckLimitTest {
     private final EventRepository events = mock(EventRepository.class);
     private final AssignmentService assignments = mock(AssignmentService.class);
     private final PracticeService practice = new PracticeService(assignments, mock(ServedItems.class), mock(WorkService.class),
-            mock(PracticeLog.class), events, mock(Surroundings.class), mock(Places.class), Clock.fixed(NOW, ZoneOffset.UTC), 40);
+            mock(PracticeLog.class), events, mock(Surroundings.class), Clock.fixed(NOW, ZoneOffset.UTC), 40);
 
     @Test
     void checksAreLimitedByTheMinute() {
-        Person person = new Person("p", "p", "P", Role.STUDENT, "c", "Class");
+        Person person = new Person("p", "p", "P", Role.STUDENT, "c", "Class", false);
         when(events.countByPersonIdAndAtAfter(eq("p"), any())).thenReturn(40);
         Place place = new Place(person, "a", "mean");
         Attempt attempt = new Attempt("i", 0, Map.of(), false);

@@ -34,6 +34,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 class PracticeApiTest extends ApiTest {
     @Autowired
     private PracticeService practice;
+    @Autowired
+    private PracticeRecord record;
     private String path;
 
     @BeforeEach
@@ -169,7 +171,7 @@ class PracticeApiTest extends ApiTest {
 
         assertEquals(88, view.at("/target/stands").intValue());
         assertTrue(view.at("/target/reached").booleanValue());
-        assertEquals(0, practice.differences());
+        assertEquals(0, record.differences());
     }
 
     @Test

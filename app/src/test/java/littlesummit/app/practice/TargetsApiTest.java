@@ -14,7 +14,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 class TargetsApiTest extends ApiTest {
     private static final String SKILL = "scientific-notation";
     @Autowired
-    private PracticeService practice;
+    private PracticeRecord record;
 
     @Test
     void aRunIsReachedByThreeInARow() {
@@ -45,7 +45,7 @@ class TargetsApiTest extends ApiTest {
         assertEquals("MISSED", redo.at("/target/slots/1").textValue());
         assertEquals(itemOf(missed).ref().variant(), itemOf(redo.at("/item/id").textValue()).ref().variant());
         assertTrue(answerRight(path).at("/target/reached").booleanValue());
-        assertEquals(0, practice.differences());
+        assertEquals(0, record.differences());
     }
 
     @Test

@@ -40,8 +40,8 @@ class ProgressApiTest extends ApiTest {
         JsonNode own = client.get("/api/progress").body();
         JsonNode today = own.at("/known/0");
         assertEquals("2026-05-04 1 0", today.at("/date").textValue() + " " + today.at("/byPractice") + " " + today.at("/byCheck"));
-        assertEquals(1, own.at("/known/1/pace").intValue());
-        assertEquals(8, own.at("/time/41/minutes").intValue());
+        assertEquals(1, own.at("/known/1/due").intValue());
+        assertEquals(12, own.at("/time/41/minutes").intValue());
         assertEquals(4, own.at("/assignments/0/skills/0/items").size());
         assertEquals("UNAIDED_FIRST", own.at("/assignments/0/skills/0/items/0/outcome").textValue());
         String item = own.at("/assignments/0/skills/0/items/0/itemId").textValue();

@@ -32,7 +32,7 @@ class QuizApiTest extends ApiTest {
     @MockitoBean
     private Clock clock;
     @Autowired
-    private QuizService service;
+    private QuizRecord record;
     private Instant now;
     private String quiz;
 
@@ -42,13 +42,13 @@ class QuizApiTest extends ApiTest {
         Mockito.when(clock.instant()).thenAnswer(call -> now);
         Mockito.when(clock.getZone()).thenReturn(ZoneOffset.UTC);
         quiz = "/api/quiz/" + assignments.add(student.classId(), "Round", List.of("scientific-notation"), new Target.Quiz(100), Policy.DEFAULT,
-                Optional.of(new QuizPlan(List.of(new QuizPlan.Share("scientific-notation", 2)), 45, 3, 100, PointsScheme.DEFAULT, Policy.Calculator.AS_ITEM, true)),
+                Optional.of(new QuizPlan(List.of(new QuizPlan.Share("scientific-notation", 2)), 45, 3, 100, PointsScheme.DEFAULT, Policy.Calculator.AS_ITEM, true)), Optional.empty(),
                 Instant.parse("2030-01-01T00:00:00Z")).id();
     }
 
     @AfterEach
     void snapshotsAreTheFoldOfTheLog() {
-        assertEquals(0, service.differences());
+        assertEquals(0, record.differences());
     }
 
     private void pass(int minutes) {
@@ -171,7 +171,7 @@ class QuizApiTest extends ApiTest {
 
     @Test
     void extraTimeIsTheStudentsOwn() {
-        people.allowExtraTime(student.id(), 50);
+        instructor.put("/api/class/students/" + student.id() + "/extra-time", "{\"percent\":50}");
         assertEquals(68, start().at("/minutes").intValue() + 1);
         pass(60);
         assertEquals(204, save(itemId(0), "17").status());
@@ -267,7 +267,7 @@ class QuizApiTest extends ApiTest {
     @Test
     void aQuizAtTheEndOpensWhenItsSkillsAreReached() {
         String id = assignments.add(student.classId(), "Both", List.of("scientific-notation"), new Target.Run(1, 1), Policy.DEFAULT,
-                Optional.of(QuizPlan.usual(List.of("scientific-notation"), 2, 100)), Instant.parse("2030-01-01T00:00:00Z")).id();
+                Optional.of(QuizPlan.usual(List.of("scientific-notation"), 2, 100)), Optional.empty(), Instant.parse("2030-01-01T00:00:00Z")).id();
         assertEquals("Powers of ten, both ways", client.get("/api/quiz/" + id).body().at("/opensAfter/0").textValue());
         assertEquals(409, client.post("/api/quiz/" + id + "/start", "{}").status());
         answerRight("/api/practice/" + id + "/scientific-notation");

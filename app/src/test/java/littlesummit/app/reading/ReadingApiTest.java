@@ -27,8 +27,8 @@ class ReadingApiTest {
 
     @BeforeEach
     void people() {
-        student = new Client(mvc, new Person(UUID.randomUUID().toString(), "s", "S", Role.STUDENT, "c", "Class"));
-        instructor = new Client(mvc, new Person(UUID.randomUUID().toString(), "i", "I", Role.INSTRUCTOR, "c", "Class"));
+        student = new Client(mvc, new Person(UUID.randomUUID().toString(), "s", "S", Role.STUDENT, "c", "Class", false));
+        instructor = new Client(mvc, new Person(UUID.randomUUID().toString(), "i", "I", Role.INSTRUCTOR, "c", "Class", false));
     }
 
     private Client.Answer read(String kind, String letters, String entry) {

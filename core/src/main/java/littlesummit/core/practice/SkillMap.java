@@ -31,14 +31,19 @@ public final class SkillMap {
     }
 
     /** @param missing prerequisites that are not known yet; @param depth longest chain of prerequisites below it, from 0 */
-    public record Node(Skill skill, Status status, List<String> missing, int depth) {}
+    public record Node(Skill skill, Status status, List<String> missing, int depth, Record record) {
+        public boolean isKnown() {
+            return record.knownSince().isPresent();
+        }
+    }
 
     /** @param records by skill id; a missing one counts as nothing done */
     public static List<Node> of(Map<String, Record> records, Instant now) {
         List<Node> nodes = new ArrayList<>();
         for (Skill skill : Catalogue.all()) {
             List<String> missing = missing(skill, records);
-            nodes.add(new Node(skill, status(records.getOrDefault(skill.id(), Record.NONE), missing, now), missing, depth(skill)));
+            Record record = records.getOrDefault(skill.id(), Record.NONE);
+            nodes.add(new Node(skill, status(record, missing, now), missing, depth(skill), record));
         }
         return nodes;
     }
@@ -57,11 +62,17 @@ public final class SkillMap {
 
     /** Whether a known skill should be looked at once more. */
     public static boolean isDue(Record record, Instant now) {
-        int days = REFRESH_DAYS[Math.min(record.refreshes(), REFRESH_DAYS.length - 1)];
-        return record.confirmed().filter(at -> !at.plus(Duration.ofDays(days)).isAfter(now)).isPresent();
+        return record.knownSince().flatMap(since -> dueAt(record)).filter(at -> !at.isAfter(now)).isPresent();
     }
 
-    private static int depth(Skill skill) {
+    /** When a skill is to be looked at once more; empty for one that was never shown to be known. */
+    public static Optional<Instant> dueAt(Record record) {
+        int days = REFRESH_DAYS[Math.min(record.refreshes(), REFRESH_DAYS.length - 1)];
+        return record.confirmed().map(at -> at.plus(Duration.ofDays(days)));
+    }
+
+    /** Length of the longest chain of prerequisites below a skill, from 0. */
+    public static int depth(Skill skill) {
         return skill.prerequisites().stream().mapToInt(id -> 1 + depth(Catalogue.require(id))).max().orElse(0);
     }
 }

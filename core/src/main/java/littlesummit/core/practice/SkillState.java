@@ -39,6 +39,11 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
         return state;
     }
 
+    /** The last closed items, so many as tell whether it goes well. */
+    public List<Step> lately() {
+        return history.subList(Math.max(0, history.size() - Policy.LATELY), history.size());
+    }
+
     public int score() {
         return mastery.score();
     }

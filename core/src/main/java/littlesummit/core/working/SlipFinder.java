@@ -9,7 +9,6 @@ import littlesummit.core.math.Expr;
 import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.Rational;
-import littlesummit.core.math.RationalFunction;
 import littlesummit.core.math.SolutionSet;
 import littlesummit.core.math.Statement;
 import littlesummit.core.math.Statement.Relation;

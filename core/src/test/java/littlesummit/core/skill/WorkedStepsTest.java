@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
-import littlesummit.core.grading.AnswerSpec;
-import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Grader;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.grading.Verdict;

@@ -1,0 +1,74 @@
+package littlesummit.app.classroom;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import littlesummit.app.assignment.Assignment;
+import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.assignment.AssignmentService.ForOne;
+import littlesummit.app.assignment.OwnChoice;
+import littlesummit.app.people.PeopleService;
+import littlesummit.app.people.PeopleService.Student;
+import littlesummit.app.practice.PracticeRecord;
+import littlesummit.app.practice.PracticeRecord.Standing;
+import org.springframework.stereotype.Component;
+
+/** Reads a whole class in a handful of queries, however many students and assignments it has. */
+@Component
+class Overview {
+    private final PeopleService people;
+    private final AssignmentService assignments;
+    private final PracticeRecord practice;
+    private final Clock clock;
+
+    Overview(PeopleService people, AssignmentService assignments, PracticeRecord practice, Clock clock) {
+        this.people = people;
+        this.assignments = assignments;
+        this.practice = practice;
+        this.clock = clock;
+    }
+
+    /** @param exceptions by student; @param standings by student, assignment and skill */
+    record Whole(Instant now, List<Student> students, List<Assignment> assignments, Map<String, List<ForOne>> exceptions, Map<String, Map<String, Map<String, Standing>>> standings) {
+        /** Those that are set for a student and open, with the dates that hold for this one. */
+        List<Assignment> setFor(Student student) {
+            return AssignmentService.setFor(assignments, exceptions.getOrDefault(student.id(), List.of()), now);
+        }
+
+        Stream<Standing> standings(Student student) {
+            return standings.getOrDefault(student.id(), Map.of()).values().stream().flatMap(skills -> skills.values().stream());
+        }
+
+        /** Of one student, by skill. */
+        Map<String, Standing> standings(Student student, Assignment assignment) {
+            return standings.getOrDefault(student.id(), Map.of()).getOrDefault(assignment.id(), Map.of());
+        }
+
+        /** Also what everybody may choose; empty for what was withdrawn, or is another class's. */
+        Optional<Assignment> find(String assignmentId) {
+            return assignments.stream().filter(a -> a.id().equals(assignmentId)).findFirst().or(() -> OwnChoice.find(assignmentId));
+        }
+
+        List<String> ids() {
+            return students.stream().map(Student::id).toList();
+        }
+    }
+
+    Whole of(String classId) {
+        List<Student> students = people.students(classId);
+        List<Assignment> all = assignments.ofClass(classId);
+        return new Whole(clock.instant(), students, all, assignments.exceptions(all).stream().collect(Collectors.groupingBy(ForOne::personId)),
+                practice.standings(students.stream().map(Student::id).toList()).stream()
+                        .collect(Collectors.groupingBy(Standing::personId, Collectors.groupingBy(Standing::assignmentId, Collectors.toMap(Standing::skillId, Function.identity())))));
+    }
+
+    /** Whether all skills of an assignment are reached. */
+    static boolean isReached(Assignment assignment, Map<String, Standing> standings) {
+        return assignment.skills().stream().allMatch(skill -> standings.containsKey(skill) && standings.get(skill).reached());
+    }
+}

@@ -1,0 +1,35 @@
+package littlesummit.app.classroom;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import littlesummit.app.classroom.ClassView.SkillChoice;
+import littlesummit.app.people.PeopleService;
+import littlesummit.app.people.PeopleService.Student;
+import littlesummit.app.people.Person;
+import littlesummit.app.practice.PracticeRecord;
+import littlesummit.core.practice.SkillMap;
+import littlesummit.core.skill.Catalogue;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The skills that an assignment can have, and who in the class knows them already. */
+@Service
+class SkillChoices {
+    private final PeopleService people;
+    private final PracticeRecord practice;
+
+    SkillChoices(PeopleService people, PracticeRecord practice) {
+        this.people = people;
+        this.practice = practice;
+    }
+
+    @Transactional(readOnly = true)
+    public List<SkillChoice> of(Person instructor) {
+        List<String> students = people.students(instructor.classId()).stream().map(Student::id).toList();
+        Map<String, Long> known = practice.known(students).values().stream().flatMap(List::stream).collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
+        return Catalogue.all().stream().map(s -> new SkillChoice(s.id(), s.name(), s.strand().title(), s.prerequisites(),
+                SkillMap.depth(s), known.getOrDefault(s.id(), 0L).intValue())).toList();
+    }
+}

@@ -1,0 +1,47 @@
+package littlesummit.app.people;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Optional;
+import littlesummit.app.web.Problem;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * What holds for everybody who is signed in, before any feature is asked: whoever came in by a code chooses a password first; and a
+ * screen that shows one class changes nothing in another that was opened meanwhile in a second window.
+ */
+public final class OpenClass extends OncePerRequestFilter {
+    /** Id of the class that the screen shows. */
+    public static final String HEADER = "X-Class";
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+        Optional<Problem> refusal = signedIn().flatMap(person -> refusal(person, request));
+        if (refusal.isPresent()) {
+            refusal.get().write(response);
+        } else {
+            chain.doFilter(request, response);
+        }
+    }
+
+    private static Optional<Person> signedIn() {
+        return Optional.ofNullable(SecurityContextHolder.getContext().getAuthentication()).map(Authentication::getPrincipal)
+                .filter(Person.class::isInstance).map(Person.class::cast);
+    }
+
+    private static Optional<Problem> refusal(Person person, HttpServletRequest request) {
+        String path = request.getRequestURI();
+        boolean own = path.equals("/api/session") || path.startsWith("/api/account/");
+        if (person.mustChange() && path.startsWith("/api/") && !own) {
+            return Optional.of(Problem.forbidden("Choose a password of your own first."));
+        }
+        boolean elsewhere = Optional.ofNullable(request.getHeader(HEADER)).filter(shown -> !shown.equals(person.classId())).isPresent();
+        boolean choosing = path.equals("/api/classes") || path.endsWith("/open");
+        return elsewhere && !own && !choosing ? Optional.of(Problem.conflict("You have opened another class in another window. Load this page again.")) : Optional.empty();
+    }
+}

@@ -1,0 +1,151 @@
+package littlesummit.app.people;
+
+import java.text.Normalizer;
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import littlesummit.app.web.Problem;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Who is in a class and who teaches it: instructors make the accounts of others, which a code opens once. */
+@Service
+public class RosterService {
+    private static final int LONGEST_NAME = 100;
+    private final PersonRepository people;
+    private final TeachingRepository teaching;
+    private final PeopleService accounts;
+    private final Sessions sessions;
+    private final PasswordEncoder passwords;
+    private final Clock clock;
+
+    RosterService(PersonRepository people, TeachingRepository teaching, PeopleService accounts, Sessions sessions, PasswordEncoder passwords, Clock clock) {
+        this.people = people;
+        this.teaching = teaching;
+        this.accounts = accounts;
+        this.sessions = sessions;
+        this.passwords = passwords;
+        this.clock = clock;
+    }
+
+    /** @param code opens the account once; shown this one time */
+    public record Invited(String id, String name, String username, String code) {}
+
+    /**
+     * A new student of the class that the instructor has open. A refusal comes before anything is written: hence no roll-back, and a table goes on.
+     *
+     * @param username made from the name when blank
+     * @throws Problem when the name is no name, or the username is taken
+     */
+    @Transactional(noRollbackFor = Problem.class)
+    public Invited invite(Person instructor, String name, String username) {
+        return invite(Role.STUDENT, instructor.classId(), name, username);
+    }
+
+    /** Somebody who teaches the open class as well, and can make classes of their own. */
+    @Transactional
+    public Invited inviteColleague(Person instructor, String name, String username) {
+        return invite(Role.INSTRUCTOR, instructor.classId(), name, username);
+    }
+
+    private Invited invite(Role role, String classId, String name, String username) {
+        String asked = username.isBlank() ? freeName(name) : username.strip().toLowerCase(Locale.ROOT);
+        refusal(name, asked).ifPresent(sentence -> {
+            throw Problem.badRequest(sentence);
+        });
+        String code = FirstCode.next();
+        Person made = accounts.add(asked, name.strip(), role, code, classId);
+        people.findById(made.id()).orElseThrow().setPassword(passwords.encode(code), true);
+        return new Invited(made.id(), made.name(), asked, code);
+    }
+
+    /** Why somebody cannot be called so; empty when it is fine. */
+    Optional<String> refusal(String name, String username) {
+        if (!isName(name)) {
+            return Optional.of("A name has 1 to " + LONGEST_NAME + " characters.");
+        }
+        if (!username.matches("[a-z0-9][a-z0-9._-]{1,39}")) {
+            return Optional.of("“" + username + "” cannot be signed in with: use 2 to 40 small letters, digits, dots or dashes.");
+        }
+        return accounts.isTaken(username) ? Optional.of("Somebody signs in as “" + username + "” already. Choose another.") : Optional.empty();
+    }
+
+    private static boolean isName(String name) {
+        return !name.isBlank() && name.strip().length() <= LONGEST_NAME;
+    }
+
+    /** The first name in plain letters, with a number where it is taken. */
+    private String freeName(String name) {
+        String plain = Normalizer.normalize(name.strip().split("\\s+")[0], Normalizer.Form.NFD).replaceAll("[^A-Za-z0-9]", "").toLowerCase(Locale.ROOT);
+        String base = plain.length() < 2 ? "student" : plain.substring(0, Math.min(plain.length(), 30));
+        String free = base;
+        for (int i = 2; accounts.isTaken(free); i++) {
+            free = base + i;
+        }
+        return free;
+    }
+
+    /** Closes an account but for a code that opens it once, and ends its sessions. @return the code, which is shown this one time */
+    @Transactional
+    public String newCode(Person instructor, String id) {
+        String code = FirstCode.next();
+        PersonEntity student = student(instructor, id);
+        student.setPassword(passwords.encode(code), true);
+        sessions.end(student.username());
+        return code;
+    }
+
+    /** @param percent extra time in quizzes, 0 to 200 */
+    @Transactional
+    public void allowExtraTime(Person instructor, String id, int percent) {
+        student(instructor, id).allow(percent);
+    }
+
+    @Transactional
+    public void rename(Person instructor, String id, String name) {
+        if (!isName(name)) {
+            throw Problem.badRequest("A name has 1 to " + LONGEST_NAME + " characters.");
+        }
+        student(instructor, id).rename(name.strip());
+    }
+
+    /** Takes a student out of the class; the work stays, and the account can be opened again. */
+    @Transactional
+    public void close(Person instructor, String id) {
+        PersonEntity student = student(instructor, id);
+        student.close(Optional.of(clock.instant()));
+        sessions.end(student.username());
+    }
+
+    @Transactional
+    public void openAgain(Person instructor, String id) {
+        student(instructor, id).close(Optional.empty());
+    }
+
+    /** Into another class that the instructor teaches. @throws Problem when it is none of the instructor's */
+    @Transactional
+    public void moveTo(Person instructor, String id, String classId) {
+        PersonEntity student = student(instructor, id);
+        if (!accounts.teaches(instructor, classId)) {
+            throw Problem.notFound("You teach no such class.");
+        }
+        student.moveTo(classId);
+        sessions.end(student.username());
+    }
+
+    private PersonEntity student(Person instructor, String id) {
+        return people.findById(accounts.student(instructor, id).id()).orElseThrow();
+    }
+
+    /** Who teaches the open class, by name. */
+    @Transactional(readOnly = true)
+    public List<Colleague> colleagues(Person instructor) {
+        return people.findByIdInOrderByName(teaching.findByClassId(instructor.classId()).stream().map(TeachingEntity::personId).toList()).stream()
+                .map(p -> new Colleague(p.id(), p.name(), p.mustChange())).toList();
+    }
+
+    /** @param waiting whether the first-time code was not used yet */
+    public record Colleague(String id, String name, boolean waiting) {}
+}

@@ -1,0 +1,160 @@
+package littlesummit.app.practice;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import littlesummit.app.people.Person;
+import littlesummit.app.served.ServedItem;
+import littlesummit.app.served.ServedItems;
+import littlesummit.core.item.ItemRef;
+import littlesummit.core.item.Part;
+import littlesummit.core.practice.ActiveTime;
+import littlesummit.core.practice.Outcome;
+import littlesummit.core.practice.PartCheck;
+import littlesummit.core.practice.PracticeEvent;
+import littlesummit.core.practice.SkillMap;
+import littlesummit.core.practice.SkillState;
+import littlesummit.core.practice.Step;
+import littlesummit.core.skill.Catalogue;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Looks at what was practised, and changes nothing. */
+@Service
+public class PracticeRecord {
+    private final PracticeLog log;
+    private final ServedItems items;
+    private final Places places;
+
+    PracticeRecord(PracticeLog log, ServedItems items, Places places) {
+        this.log = log;
+        this.items = items;
+        this.places = places;
+    }
+
+    /** An item of whenever, as far as it was worked: what was tried, and what is right once it is closed. Empty for one that was never practised. */
+    @Transactional(readOnly = true)
+    public Optional<PracticeView.ItemView> item(ServedItem served) {
+        return log.find(served.personId(), served.assignmentId(), served.ref().skill())
+                .map(row -> log.replayed(row, served.id())).filter(state -> state.current().isPresent()).map(state -> ItemViews.item(state, served));
+    }
+
+    /** How an item of practice ended; empty while it is open, and for one that was never practised. */
+    @Transactional(readOnly = true)
+    public Optional<Outcome> outcome(ServedItem served) {
+        return log.find(served.personId(), served.assignmentId(), served.ref().skill()).map(row -> log.replayed(row, served.id()))
+                .flatMap(SkillState::current).flatMap(item -> item.outcome());
+    }
+
+    /** One try as a reader sees it. @param entries by label of the field; @param result its name */
+    public record Try(Map<String, String> entries, String result, Instant at) {}
+
+    /** What was tried at an item, in order. */
+    @Transactional(readOnly = true)
+    public List<Try> tries(ServedItem served) {
+        List<Part> parts = Catalogue.make(served.ref()).parts();
+        return log.tries(served.id()).stream().map(t -> new Try(ItemViews.byLabel(parts.get(t.part()), t.entries()), t.result().name(), t.at())).toList();
+    }
+
+    /**
+     * Where a student stands in a skill of an assignment.
+     *
+     * @param stands in the measure of the target; @param lastAt when an item was closed last
+     */
+    public record Standing(String personId, String assignmentId, String skillId, int stands, boolean reached, Optional<Instant> reachedAt, Optional<Instant> shownAt, Optional<Instant> lastAt) {}
+
+    @Transactional(readOnly = true)
+    public List<Standing> standings(Person person) {
+        return standings(List.of(person.id()));
+    }
+
+    /** Of several students, quickly. */
+    @Transactional(readOnly = true)
+    public List<Standing> standings(Collection<String> personIds) {
+        return log.standings(personIds);
+    }
+
+    /** A skill that does not go well. @param mistakes what seems to have happened at the missed ones of the last items, as it was told */
+    public record Stuck(String personId, String assignmentId, String skillId, List<String> mistakes) {}
+
+    /** Skills not reached in which at least half of the last items were missed. */
+    @Transactional(readOnly = true)
+    public List<Stuck> stuck(Collection<String> personIds) {
+        return log.stuck(personIds).stream().map(this::stuck).toList();
+    }
+
+    private Stuck stuck(ProgressEntity row) {
+        return new Stuck(row.personId(), row.assignmentId(), row.skill(),
+                log.state(row).lately().stream().filter(s -> s.outcome() == Outcome.MISSED).flatMap(s -> mistakes(s.itemId()).stream()).toList());
+    }
+
+    private List<String> mistakes(String itemId) {
+        Optional<ItemRef> ref = items.refOf(itemId);
+        return ref.isEmpty() ? List.of() : log.tries(itemId).stream().filter(t -> t.result() == PracticeEvent.Result.INCORRECT)
+                .flatMap(t -> PartCheck.of(Catalogue.make(ref.get()).parts().get(t.part()), t.entries()).fields().stream())
+                .flatMap(f -> f.mistake().stream()).map(m -> m.message()).distinct().toList();
+    }
+
+    /** One closed item. @param outcome its name */
+    public record Attempted(String itemId, Instant at, String outcome) {}
+
+    /** @param items closed, in their order; @param course where the student stood after each */
+    public record Worked(Standing standing, List<Integer> course, List<Attempted> items) {}
+
+    /** All closed items of a person, by assignment and skill. */
+    @Transactional(readOnly = true)
+    public List<Worked> worked(Person person) {
+        return log.of(person.id()).stream().map(row -> {
+            List<Step> history = log.state(row).history();
+            return new Worked(row.standing(), history.stream().map(Step::after).toList(),
+                    history.stream().map(s -> new Attempted(s.itemId(), s.at(), s.outcome().name())).toList());
+        }).toList();
+    }
+
+    /** The map of all skills, over all assignments and checks. */
+    @Transactional(readOnly = true)
+    public List<SkillMap.Node> map(Person person) {
+        return places.map(person);
+    }
+
+    /** Skills known by each of several students. */
+    @Transactional(readOnly = true)
+    public Map<String, List<String>> known(Collection<String> personIds) {
+        return places.maps(personIds).entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey,
+                e -> e.getValue().stream().filter(SkillMap.Node::isKnown).map(n -> n.skill().id()).toList()));
+    }
+
+    /** When something was done: an item given out, tried, or a hint opened. */
+    @Transactional(readOnly = true)
+    public List<Instant> moments(Person person, Instant since) {
+        return moments(List.of(person.id()), since).getOrDefault(person.id(), List.of());
+    }
+
+    /** The same of several students, by id. */
+    @Transactional(readOnly = true)
+    public Map<String, List<Instant>> moments(Collection<String> personIds, Instant since) {
+        return log.moments(personIds, since).stream().collect(Collectors.groupingBy(EventRepository.Moment::personId, Collectors.mapping(EventRepository.Moment::at, Collectors.toList())));
+    }
+
+    /** Active time without pauses. @param since work before it is left out */
+    @Transactional(readOnly = true)
+    public Duration timeWorked(Person person, Instant since) {
+        return ActiveTime.of(moments(person, since));
+    }
+
+    /** How many snapshots differ from the replayed log; none ever should. */
+    @Transactional(readOnly = true)
+    public long differences() {
+        return log.all().stream().filter(row -> !log.state(row).equals(log.replayed(row))).count();
+    }
+
+    /** How many snapshots there are. */
+    @Transactional(readOnly = true)
+    public long snapshots() {
+        return log.all().size();
+    }
+}

@@ -1,0 +1,82 @@
+package littlesummit.app.quiz;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import littlesummit.app.assignment.Assignment;
+import littlesummit.app.people.Person;
+import littlesummit.app.web.Problem;
+import littlesummit.core.item.Item;
+import littlesummit.core.quiz.QuizPlan;
+import littlesummit.core.skill.Catalogue;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Looks at quizzes, and changes nothing. */
+@Service
+public class QuizRecord {
+    private final QuizLog log;
+
+    QuizRecord(QuizLog log) {
+        this.log = log;
+    }
+
+    /** Points so far, as they are read, by student and assignment of each quiz that was begun. */
+    @Transactional(readOnly = true)
+    public Map<String, Map<String, String>> points(Collection<String> personIds) {
+        return log.of(personIds).stream().collect(Collectors.groupingBy(QuizRunEntity::personId,
+                Collectors.toMap(QuizRunEntity::assignmentId, run -> QuizViews.points(log.state(run)).have())));
+    }
+
+    /** A correction that a student has written. @param at when its round ended */
+    public record Note(String itemId, String assignmentId, String skillId, Instant at, String text) {}
+
+    @Transactional(readOnly = true)
+    public List<Note> notes(String personId) {
+        return log.of(personId).stream().flatMap(run -> log.state(run).rounds().stream()
+                .flatMap(round -> round.slots().stream().filter(slot -> slot.note().isPresent())
+                        .map(slot -> new Note(slot.itemId(), run.assignmentId(), slot.ref().skill(), round.submittedAt().orElseThrow(), slot.note().orElseThrow())))).toList();
+    }
+
+    /** Items of the round that a student is in, or was in last; none before the first. */
+    @Transactional(readOnly = true)
+    public List<Item> latest(Person person, Assignment assignment) {
+        return log.find(person.id(), assignment.id()).map(log::state).filter(state -> !state.rounds().isEmpty())
+                .map(state -> state.rounds().getLast().slots().stream().map(slot -> Catalogue.make(slot.ref())).toList()).orElse(List.of());
+    }
+
+    /** A round that nobody is in, to practise with. @throws Problem when the assignment has no quiz */
+    public List<Item> sample(Assignment assignment, long seed) {
+        QuizPlan plan = assignment.quiz().orElseThrow(() -> Problem.notFound("There is no quiz in this assignment."));
+        return plan.shares().stream().flatMap(share -> IntStream.range(0, share.items())
+                .mapToObj(place -> Catalogue.require(share.skill()).make(QuizPlan.tier(place, share.items()), seed * 1000 + place))).toList();
+    }
+
+    /** When something was done in a quiz. */
+    @Transactional(readOnly = true)
+    public List<Instant> moments(Person person, Instant since) {
+        return moments(List.of(person.id()), since).getOrDefault(person.id(), List.of());
+    }
+
+    /** The same of several students, by id. */
+    @Transactional(readOnly = true)
+    public Map<String, List<Instant>> moments(Collection<String> personIds, Instant since) {
+        return log.moments(personIds, since).stream().collect(Collectors.groupingBy(QuizEventRepository.Moment::personId,
+                Collectors.mapping(QuizEventRepository.Moment::at, Collectors.toList())));
+    }
+
+    /** How many snapshots differ from the replayed log; none ever should. */
+    @Transactional(readOnly = true)
+    public long differences() {
+        return log.all().stream().filter(run -> !log.state(run).equals(log.replayed(run))).count();
+    }
+
+    /** How many snapshots there are. */
+    @Transactional(readOnly = true)
+    public long snapshots() {
+        return log.all().size();
+    }
+}
