@@ -24,9 +24,20 @@ function csrfToken(): string {
   return found?.[1] ?? '';
 }
 
-const csrf: Middleware = {
+/** Id of the class that the screen shows an instructor; empty for others. */
+let shownClass = '';
+
+/** From now on the server refuses what is meant for another class than this one. */
+export function showClass(id: string) {
+  shownClass = id;
+}
+
+const headers: Middleware = {
   onRequest({ request }) {
     request.headers.set('X-XSRF-TOKEN', csrfToken());
+    if (shownClass !== '') {
+      request.headers.set('X-Class', shownClass);
+    }
     return request;
   },
   onError() {
@@ -35,7 +46,7 @@ const csrf: Middleware = {
 };
 
 export const api = createClient<paths>({ baseUrl: '' });
-api.use(csrf);
+api.use(headers);
 
 function sentenceOf(problem: unknown): string {
   if (typeof problem === 'object' && problem !== null && 'detail' in problem && typeof problem.detail === 'string') {

@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -91,7 +91,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        get: operations["view_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -172,7 +172,55 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["move"];
+        put: operations["move_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/assignments/{id}/left-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["leaveOut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/assignments/{id}/title": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/assignments/{id}/withdrawn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["withdraw"];
         post?: never;
         delete?: never;
         options?: never;
@@ -269,7 +317,39 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["invite"];
+        post: operations["invite_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/students/{id}/class": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/students/{id}/closed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["close"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -308,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/class/students/{id}/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/class/users.csv": {
         parameters: {
             query?: never;
@@ -317,6 +413,102 @@ export interface paths {
         };
         get: operations["roster"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["make_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/colleagues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["colleagues"];
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/goal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["aim"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/over": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["over"];
         post?: never;
         delete?: never;
         options?: never;
@@ -347,7 +539,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -635,7 +827,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["open"];
+        get: operations["open_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -717,7 +909,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["next"];
+        post: operations["next_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -811,7 +1003,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
+        get: operations["view_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -964,6 +1156,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/review": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/review/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/review/set/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["next"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -975,6 +1215,22 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/set-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["make"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1032,6 +1288,12 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Aim: {
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            skills: number;
+        };
         AnswerView: {
             fieldId: string;
             latex: string;
@@ -1050,7 +1312,11 @@ export interface components {
         AssignmentCourse: {
             /** Format: date-time */
             due?: string;
+            /** Format: int32 */
+            flag: number;
             id: string;
+            /** Format: int32 */
+            most: number;
             quiz: string;
             skills: components["schemas"]["SkillCourse"][];
             target: string;
@@ -1062,14 +1328,26 @@ export interface components {
             exceptions: components["schemas"]["ForStudent"][];
             /** Format: int32 */
             finished: number;
-            hasQuiz: boolean;
             id: string;
+            /** Format: date-time */
+            opens?: string;
             policy: components["schemas"]["Policy"];
+            quiz?: components["schemas"]["QuizPlan"];
+            says: string;
+            skillIds: string[];
             skills: string[];
+            /** Format: int32 */
+            started: number;
             /** Format: int32 */
             students: number;
             target: string;
             title: string;
+        };
+        Assignments: {
+            all: components["schemas"]["AssignmentRow"][];
+            /** Format: date-time */
+            now: string;
+            withdrawn: components["schemas"]["AssignmentRow"][];
         };
         Attempted: {
             /** Format: date-time */
@@ -1149,6 +1427,17 @@ export interface components {
             unread: components["schemas"]["FeedbackView"][];
             view: components["schemas"]["PracticeView"];
         };
+        ClassName: {
+            name: string;
+        };
+        Closed: {
+            closed: boolean;
+        };
+        Colleague: {
+            id: string;
+            name: string;
+            waiting: boolean;
+        };
         Comment: {
             id: string;
             text: string;
@@ -1159,6 +1448,10 @@ export interface components {
         };
         Correction: {
             note: string;
+        };
+        CourseGoal: {
+            pace: components["schemas"]["Pace"];
+            says: string;
         };
         Credit: {
             comment: string;
@@ -1438,6 +1731,13 @@ export interface components {
             /** @enum {string} */
             kind: "Straights";
         };
+        FirstAccount: {
+            className: string;
+            code: string;
+            name: string;
+            password: string;
+            username: string;
+        };
         Flag: {
             on: boolean;
         };
@@ -1464,8 +1764,19 @@ export interface components {
         };
         Glance: {
             className: string;
+            closed: components["schemas"]["Student"][];
+            /** Format: int32 */
+            skills: number;
             stuck: components["schemas"]["StuckSkill"][];
             students: components["schemas"]["StudentRow"][];
+        };
+        Goal: {
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            skills: number;
+            /** Format: date */
+            start: string;
         };
         Ink: {
             marks: components["schemas"]["Stroke"][];
@@ -1488,6 +1799,9 @@ export interface components {
             id: string;
             name: string;
             username: string;
+        };
+        IsOver: {
+            over: boolean;
         };
         ItemView: {
             calculator: boolean;
@@ -1521,7 +1835,19 @@ export interface components {
             /** Format: date */
             date: string;
             /** Format: int32 */
-            pace: number;
+            due: number;
+        };
+        KnownSkill: {
+            /** Format: date-time */
+            dueAt: string;
+            id: string;
+            isDue: boolean;
+            name: string;
+            /** Format: date-time */
+            shownAt: string;
+            /** Format: date-time */
+            since: string;
+            strand: string;
         };
         Layout: components["schemas"]["LayoutStacked"] | components["schemas"]["LayoutInSentence"] | components["schemas"]["LayoutInFormula"] | components["schemas"]["LayoutInTable"] | components["schemas"]["LayoutOnFigure"];
         LayoutInFormula: {
@@ -1550,6 +1876,10 @@ export interface components {
             /** @enum {string} */
             kind: "Stacked";
         };
+        LeftOut: {
+            leftOut: boolean;
+            student: string;
+        };
         LineView: {
             message: string;
             place: string;
@@ -1562,11 +1892,18 @@ export interface components {
             assignmentId: string;
             /** Format: int32 */
             depth: number;
+            /** Format: date-time */
+            fallenAt?: string;
             id: string;
             lesson?: string;
             missing: string[];
             name: string;
             prerequisites: string[];
+            /** Format: date-time */
+            refreshAt?: string;
+            said?: components["schemas"]["Said"];
+            /** Format: date-time */
+            shownAt?: string;
             /** @enum {string} */
             status: "KNOWN" | "REFRESH" | "IN_PROGRESS" | "READY" | "LOCKED";
             strand: string;
@@ -1574,6 +1911,8 @@ export interface components {
         MarkCell: {
             credit: string;
             late: boolean;
+            /** Format: int32 */
+            percent?: number;
             points: string;
             /** Format: int32 */
             reached: number;
@@ -1586,23 +1925,29 @@ export interface components {
         MarksHead: {
             /** Format: date-time */
             due: string;
+            hasQuiz: boolean;
             id: string;
             title: string;
         };
         MarksRow: {
             cells: components["schemas"]["MarkCell"][];
+            /** Format: int32 */
+            mean?: number;
             student: string;
             studentId: string;
+            username: string;
         };
         MarksTable: {
             assignments: components["schemas"]["MarksHead"][];
             rows: components["schemas"]["MarksRow"][];
         };
         Me: {
+            classId: string;
             className: string;
             mustChange: boolean;
             name: string;
             role: string;
+            setUp: boolean;
             signedIn: boolean;
         };
         MoreWanted: {
@@ -1611,6 +1956,8 @@ export interface components {
         NewAssignment: {
             /** Format: date-time */
             due: string;
+            /** Format: date-time */
+            opens?: string;
             policy: components["schemas"]["Policy"];
             quiz?: components["schemas"]["NewQuiz"];
             skills: string[];
@@ -1621,6 +1968,10 @@ export interface components {
         NewCode: {
             code: string;
         };
+        NewColleague: {
+            name: string;
+            username: string;
+        };
         NewComment: {
             text: string;
         };
@@ -1628,6 +1979,9 @@ export interface components {
             /** Format: date-time */
             due: string;
             student?: string;
+        };
+        NewGoal: {
+            goal?: components["schemas"]["Aim"];
         };
         NewPassword: {
             fresh: string;
@@ -1644,9 +1998,15 @@ export interface components {
             target: number;
             workRequired: boolean;
         };
+        NewSet: {
+            skills: string[];
+        };
         NewStudent: {
             name: string;
             username: string;
+        };
+        NewTitle: {
+            title: string;
         };
         Next: {
             itemId: string;
@@ -1666,9 +2026,20 @@ export interface components {
             id: string;
             text: string;
         };
+        OtherClass: {
+            classId: string;
+        };
         OwnLines: {
             itemId: string;
             lines: string[];
+        };
+        Pace: {
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            skills: number;
+            /** Format: date */
+            start: string;
         };
         Page: {
             figureUnder: boolean;
@@ -1752,6 +2123,11 @@ export interface components {
             most: number;
             what: string;
         };
+        PointsScheme: {
+            steps: components["schemas"]["Step"][];
+            /** Format: int32 */
+            weight: number;
+        };
         PointsView: {
             have: string;
             /** Format: int32 */
@@ -1802,6 +2178,7 @@ export interface components {
         ProgressView: {
             assignments: components["schemas"]["AssignmentCourse"][];
             checks: components["schemas"]["DoneCheck"][];
+            goal?: components["schemas"]["CourseGoal"];
             known: components["schemas"]["KnownPoint"][];
             student: string;
             time: components["schemas"]["DayTime"][];
@@ -1825,6 +2202,19 @@ export interface components {
             stem: components["schemas"]["Block"][];
             student: string;
             tries: components["schemas"]["Try"][];
+        };
+        QuizPlan: {
+            /** @enum {string} */
+            calculator: "NEVER" | "AS_ITEM" | "ALWAYS";
+            /** Format: int32 */
+            minutes: number;
+            points: components["schemas"]["PointsScheme"];
+            /** Format: int32 */
+            rounds: number;
+            shares: components["schemas"]["Share"][];
+            /** Format: int32 */
+            target: number;
+            workRequired: boolean;
         };
         QuizSkill: {
             id: string;
@@ -1952,6 +2342,14 @@ export interface components {
             kind: "Value";
             rounded: boolean;
         };
+        ReviewView: {
+            /** Format: int32 */
+            most: number;
+            /** Format: date-time */
+            now: string;
+            set?: components["schemas"]["SetView"];
+            skills: components["schemas"]["KnownSkill"][];
+        };
         Roster: {
             csv: string;
         };
@@ -2004,14 +2402,49 @@ export interface components {
             slot: number;
             worked: boolean;
         };
+        Said: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int32 */
+            percent: number;
+            why: string;
+        };
         Saved: {
             entries: {
                 [key: string]: string;
             }[];
         };
+        SchoolClass: {
+            goal?: components["schemas"]["Goal"];
+            id: string;
+            isOpen: boolean;
+            isOver: boolean;
+            name: string;
+            /** Format: int32 */
+            students: number;
+        };
         SecondView: {
             blocks: components["schemas"]["Block"][];
             title: string;
+        };
+        SetPlace: {
+            /** @enum {string} */
+            outcome?: "UNAIDED_FIRST" | "UNAIDED_LATER" | "AIDED" | "MISSED";
+            skill: string;
+            skillId: string;
+        };
+        SetStep: {
+            itemId: string;
+        };
+        SetView: {
+            /** Format: int32 */
+            current: number;
+            places: components["schemas"]["SetPlace"][];
+        };
+        Share: {
+            /** Format: int32 */
+            items: number;
+            skill: string;
         };
         Sheet: {
             entry: string;
@@ -2029,7 +2462,11 @@ export interface components {
             username: string;
         };
         SkillChoice: {
+            /** Format: int32 */
+            depth: number;
             id: string;
+            /** Format: int32 */
+            knownBy: number;
             name: string;
             needs: string[];
             strand: string;
@@ -2072,6 +2509,14 @@ export interface components {
         Spoken: {
             sentences: string[];
         };
+        Step: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            points: number;
+            /** Format: int32 */
+            to: number;
+        };
         Stroke: {
             /** @enum {string} */
             colour: "BLACK" | "BLUE" | "ORANGE" | "GREEN" | "PINK" | "BROWN";
@@ -2098,6 +2543,9 @@ export interface components {
             username: string;
             waiting: boolean;
         };
+        StudentName: {
+            name: string;
+        };
         StudentRow: {
             /** Format: int32 */
             known: number;
@@ -2111,6 +2559,7 @@ export interface components {
             open: number;
             stuckOn: string[];
             student: components["schemas"]["Student"];
+            where?: components["schemas"]["Where"];
         };
         Submission: {
             /** Format: int32 */
@@ -2183,6 +2632,18 @@ export interface components {
             skillId: string;
             student: string;
             studentId: string;
+        };
+        Where: {
+            assignment: string;
+            /** Format: int32 */
+            flag: number;
+            reached: boolean;
+            skill: string;
+            /** Format: int32 */
+            stands: number;
+        };
+        Withdrawn: {
+            withdrawn: boolean;
         };
         WorkLine: {
             struck: boolean;
@@ -2274,7 +2735,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: {
                 skill?: string;
@@ -2343,7 +2804,7 @@ export interface operations {
             };
         };
     };
-    view_1: {
+    view_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2446,7 +2907,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AssignmentRow"][];
+                    "application/json": components["schemas"]["Assignments"];
                 };
             };
         };
@@ -2470,12 +2931,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AssignmentRow"][];
+                    "application/json": components["schemas"]["Assignments"];
                 };
             };
         };
     };
-    move: {
+    move_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2496,7 +2957,85 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AssignmentRow"][];
+                    "application/json": components["schemas"]["Assignments"];
+                };
+            };
+        };
+    };
+    leaveOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeftOut"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Assignments"];
+                };
+            };
+        };
+    };
+    rename_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTitle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Assignments"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Withdrawn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Assignments"];
                 };
             };
         };
@@ -2609,7 +3148,7 @@ export interface operations {
             };
         };
     };
-    invite: {
+    invite_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2629,6 +3168,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invited"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherClass"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Glance"];
+                };
+            };
+        };
+    };
+    close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Closed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Glance"];
                 };
             };
         };
@@ -2681,6 +3272,32 @@ export interface operations {
             };
         };
     };
+    rename_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StudentName"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Glance"];
+                };
+            };
+        };
+    };
     roster: {
         parameters: {
             query?: never;
@@ -2697,6 +3314,192 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"][];
+                };
+            };
+        };
+    };
+    make_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassName"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"][];
+                };
+            };
+        };
+    };
+    colleagues: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Colleague"][];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewColleague"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invited"];
+                };
+            };
+        };
+    };
+    aim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewGoal"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"][];
+                };
+            };
+        };
+    };
+    rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassName"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"][];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"][];
+                };
+            };
+        };
+    };
+    over: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IsOver"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"][];
                 };
             };
         };
@@ -2721,7 +3524,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3243,7 +4046,7 @@ export interface operations {
             };
         };
     };
-    open: {
+    open_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3380,7 +4183,7 @@ export interface operations {
             };
         };
     };
-    next: {
+    next_1: {
         parameters: {
             query?: never;
             header: {
@@ -3550,7 +4353,7 @@ export interface operations {
             };
         };
     };
-    view: {
+    view_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3805,6 +4608,94 @@ export interface operations {
             };
         };
     };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    next: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetStep"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
     me: {
         parameters: {
             query?: never;
@@ -3857,6 +4748,30 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstAccount"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

@@ -23,6 +23,9 @@ const ClassScreen = lazy(() => import('../features/classroom/ClassScreen'));
 const AssignmentsScreen = lazy(() => import('../features/classroom/AssignmentsScreen'));
 const MarksScreen = lazy(() => import('../features/classroom/MarksScreen'));
 const StudentScreen = lazy(() => import('../features/classroom/StudentScreen'));
+const ClassesScreen = lazy(() => import('../features/classes/ClassesScreen'));
+const ReviewScreen = lazy(() => import('../features/review/ReviewScreen'));
+const RefreshScreen = lazy(() => import('../features/review/RefreshScreen'));
 const QuestionsScreen = lazy(() => import('../features/question/QuestionsScreen'));
 
 const later = (screen: ReactNode) => <Suspense fallback={<Notice title="Opening the page." />}>{screen}</Suspense>;
@@ -53,6 +56,9 @@ export const router = createBrowserRouter([
       { path: '/class/assignments', element: later(<AssignmentsScreen />) },
       { path: '/class/marks', element: later(<MarksScreen />) },
       { path: '/class/students/:studentId', element: later(<StudentScreen />) },
+      { path: '/classes', element: later(<ClassesScreen />) },
+      { path: '/review', element: later(<ReviewScreen />) },
+      { path: '/review/set', element: later(<RefreshScreen />) },
       { path: '/questions', element: later(<QuestionsScreen />) },
       { path: '/gallery', element: gallery },
       { path: '/gallery/:skillId/:tier/:seed', element: gallery },

@@ -7,6 +7,7 @@ import { Mark } from './Mark';
 const STUDENT: [string, string][] = [
   ['/due', 'Due'],
   ['/map', 'Map'],
+  ['/review', 'Review'],
   ['/book', 'Book'],
   ['/progress', 'Progress'],
   ['/entering', 'Entering answers'],
@@ -43,7 +44,13 @@ export function TopBar({ children }: { children?: ReactNode }) {
         <NavLink to="/account" className="text-soft">
           {me.data?.name}
         </NavLink>
-        <span className="hidden lg:inline">{me.data?.className}</span>
+        {me.data?.role === 'INSTRUCTOR' ? (
+          <NavLink to="/classes" className="max-w-64 truncate text-soft" title="Your classes">
+            {me.data.className}
+          </NavLink>
+        ) : (
+          <span className="hidden lg:inline">{me.data?.className}</span>
+        )}
         <Button look="quiet" onClick={() => signOut.mutate()}>
           Sign out
         </Button>

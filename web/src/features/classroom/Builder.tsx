@@ -1,82 +1,65 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, type Schemas, taken } from '../../api/client';
+import { api, taken } from '../../api/client';
 import { Button } from '../../ui/Button';
-import { endOf } from './AssignmentsScreen';
+import { INPUT } from '../../ui/Labelled';
+import { Refused } from '../../ui/Refused';
 import { Policies } from './Policies';
 import { Preview } from './Preview';
+import { SkillPicker } from './SkillPicker';
 import { Targets } from './Targets';
-import { FIRST_WISH, type Wish, bodyOf } from './wish';
-import { type useAssignments, useClass } from './useClass';
+import { type AssignmentsHand, useGlance } from './useClass';
+import { bodyOf, type Wish } from './wish';
 
-/** Sets an assignment: skills of the map, a target, policies, a date, for whom; with real items to look at before. */
-export function Builder({ hand, onClose }: { hand: ReturnType<typeof useAssignments>; onClose: () => void }) {
-  const skills = useQuery({ queryKey: ['class-skills'], queryFn: () => taken(api.GET('/api/class/skills')), staleTime: Infinity });
-  const [wish, setWish] = useState<Wish>(FIRST_WISH);
+/** Sets an assignment: skills of the map, a target, policies, dates, for whom; with real items to look at before. */
+export function Builder({ first, hand, onClose }: { first: Wish; hand: AssignmentsHand; onClose: () => void }) {
+  const skills = useQuery({ queryKey: ['class-skills'], queryFn: () => taken(api.GET('/api/class/skills')) });
+  const [wish, setWish] = useState<Wish>(first);
   const change = (part: Partial<Wish>) => setWish({ ...wish, ...part });
-  const send = () => hand.add.mutate(bodyOf(wish, endOf(wish.date)), { onSuccess: onClose });
+  const all = skills.data ?? [];
   return (
     <form
       aria-label="A new assignment"
       className="grid gap-6 rounded-slip border border-edge bg-leaf p-5"
       onSubmit={(e) => {
         e.preventDefault();
-        send();
+        hand.add.mutate(bodyOf(wish), { onSuccess: onClose });
       }}
     >
       <div className="flex flex-wrap gap-4">
         <label className="grid gap-1">
           <span className="font-semibold">Title</span>
-          <input className="w-80 rounded-slip border border-edge bg-paper px-3 py-1.5" value={wish.title} maxLength={100} required onChange={(e) => change({ title: e.target.value })} />
+          <input className={`${INPUT} w-80`} value={wish.title} maxLength={100} required onChange={(e) => change({ title: e.target.value })} />
+        </label>
+        <label className="grid gap-1">
+          <span className="font-semibold">Opens on (at once when empty)</span>
+          <input type="date" className={INPUT} value={wish.opens} onChange={(e) => change({ opens: e.target.value })} />
         </label>
         <label className="grid gap-1">
           <span className="font-semibold">Due at the end of</span>
-          <input type="date" className="rounded-slip border border-edge bg-paper px-3 py-1.5" value={wish.date} required onChange={(e) => change({ date: e.target.value })} />
+          <input type="date" className={INPUT} value={wish.date} required onChange={(e) => change({ date: e.target.value })} />
         </label>
       </div>
-      <Skills all={skills.data ?? []} chosen={wish.skills} onChange={(chosen) => change({ skills: chosen })} />
-      {wish.skills.length > 0 && <Preview skills={(skills.data ?? []).filter((s) => wish.skills.includes(s.id))} />}
+      <Refused by={[skills]} />
+      <SkillPicker all={all} chosen={wish.skills} onChange={(chosen) => change({ skills: chosen })} />
+      {wish.skills.length > 0 && <Preview skills={all.filter((s) => wish.skills.includes(s.id))} />}
       <Targets wish={wish} onChange={change} />
       <Policies wish={wish} onChange={change} />
       <Who chosen={wish.students} onChange={(students) => change({ students })} />
-      {hand.add.isError && <p role="alert" className="text-rust">{hand.add.error.message}</p>}
-      <span className="flex gap-3">
+      <Refused by={[hand.add]} />
+      <span className="flex flex-wrap items-center gap-3">
         <Button type="submit" look="main" disabled={hand.add.isPending || wish.skills.length === 0 || wish.date === ''}>
           Set it
         </Button>
         <Button onClick={onClose}>Not now</Button>
+        {wish.skills.length === 0 && <span className="text-soft">Choose at least one skill first.</span>}
       </span>
     </form>
   );
 }
 
-function Skills({ all, chosen, onChange }: { all: Schemas['SkillChoice'][]; chosen: string[]; onChange: (ids: string[]) => void }) {
-  const strands = [...new Set(all.map((s) => s.strand))];
-  return (
-    <fieldset>
-      <legend className="font-semibold">Skills{chosen.length > 0 && `: ${chosen.length} chosen`}</legend>
-      <div className="mt-1 grid gap-x-6 gap-y-3 md:grid-cols-2">
-        {strands.map((strand) => (
-          <div key={strand}>
-            <p className="text-sm text-soft">{strand}</p>
-            {all.filter((s) => s.strand === strand).map((s) => (
-              <label key={s.id} className="flex gap-2">
-                <input type="checkbox" checked={chosen.includes(s.id)} onChange={() => onChange(chosen.includes(s.id) ? chosen.filter((id) => id !== s.id) : [...chosen, s.id])} />
-                <span>
-                  {s.name}
-                  {s.needs.length > 0 && <span className="block text-sm text-soft">after {s.needs.join(', ')}</span>}
-                </span>
-              </label>
-            ))}
-          </div>
-        ))}
-      </div>
-    </fieldset>
-  );
-}
-
 function Who({ chosen, onChange }: { chosen: string[]; onChange: (ids: string[]) => void }) {
-  const students = useClass().glance.data?.students ?? [];
+  const students = useGlance().data?.students ?? [];
   return (
     <details>
       <summary className="cursor-pointer font-semibold">For {chosen.length === 0 ? 'the whole class' : chosen.length === 1 ? 'one student' : `${chosen.length} students`}</summary>

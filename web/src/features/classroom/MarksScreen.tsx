@@ -1,8 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, type Schemas, taken } from '../../api/client';
+import { day } from '../../ui/dates';
+import { INPUT, Labelled } from '../../ui/Labelled';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
+
+type Marks = Schemas['MarksTable'];
+
+const FEW = 12;
 
 /** Marks of the class, student by assignment, and as a table to take away. */
 export default function MarksScreen() {
@@ -10,47 +17,73 @@ export default function MarksScreen() {
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="grid gap-4 px-6 py-8">
+      <main className="grid gap-4 px-6 py-6">
         <header className="flex flex-wrap items-center justify-between gap-4">
           <h1 className="font-serif text-3xl font-bold">Marks</h1>
           <a href="/api/class/marks.csv" download>
             Marks as CSV
           </a>
         </header>
-        <p className="text-soft">In each field: skills reached of all; points of a quiz; credit of work that was read. Late work carries a mark.</p>
+        <p className="text-soft">In each field: how far toward the target on average, and skills reached; points of a quiz; credit of work that was read. Late work carries a mark.</p>
         {marks.isPending && <Notice title="Adding up." />}
         {marks.isError && <Notice title="This could not be loaded.">{marks.error.message}</Notice>}
-        {marks.isSuccess && (marks.data.rows.length === 0 || marks.data.assignments.length === 0 ? <Notice title="No marks yet.">They stand here when something is set and students work.</Notice> : <Table marks={marks.data} />)}
+        {marks.isSuccess && (marks.data.rows.length === 0 || marks.data.assignments.length === 0 ? <Notice title="No marks yet.">They stand here when something is set and students work.</Notice> : <Shown marks={marks.data} />)}
       </main>
     </div>
   );
 }
 
-function Table({ marks }: { marks: Schemas['MarksTable'] }) {
+/** Of many assignments only some at a time, the latest first to be seen. */
+function Shown({ marks }: { marks: Marks }) {
+  const [words, setWords] = useState('');
+  const [from, setFrom] = useState(Math.max(0, marks.assignments.length - FEW));
+  const many = marks.assignments.length > FEW;
+  const found = marks.assignments.map((a, i) => ({ a, i })).filter(({ a }) => a.title.toLowerCase().includes(words.toLowerCase()));
+  const columns = words === '' ? found.slice(from, from + FEW) : found.slice(0, FEW);
+  return (
+    <>
+      {many && (
+        <div className="flex flex-wrap items-end gap-6">
+          <Labelled name="Find an assignment">
+            <input type="search" className={INPUT} value={words} onChange={(e) => setWords(e.target.value)} />
+          </Labelled>
+          <Labelled name={`Shown: ${columns.length} of ${marks.assignments.length}, due from ${columns[0] === undefined ? 'no day' : day(columns[0].a.due)}`}>
+            <input type="range" className="w-80 accent-spruce" min={0} max={marks.assignments.length - FEW} value={from} disabled={words !== ''} onChange={(e) => setFrom(e.target.valueAsNumber)} />
+          </Labelled>
+        </div>
+      )}
+      <Table rows={marks.rows} columns={columns} />
+    </>
+  );
+}
+
+function Table({ rows, columns }: { rows: Marks['rows']; columns: { a: Marks['assignments'][number]; i: number }[] }) {
   return (
     // oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- scrolled by keyboard
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Marks">
+    <div className="max-h-[75vh] overflow-auto" tabIndex={0} role="region" aria-label="Marks">
       <table className="border-collapse text-sm">
-        <thead>
+        <thead className="sticky top-0 z-10 bg-paper">
           <tr>
             <th scope="col" className="sticky left-0 bg-paper py-1 pr-4 text-left">Student</th>
-            {marks.assignments.map((a) => (
-              <th key={a.id} scope="col" className="min-w-24 px-2 py-1 text-left align-bottom font-semibold">
+            <th scope="col" className="px-2 py-1 text-right align-bottom font-semibold">Mean</th>
+            {columns.map(({ a }) => (
+              <th key={a.id} scope="col" className="min-w-22 px-2 py-1 text-left align-bottom font-semibold">
                 {a.title}
-                <span className="block font-normal text-soft">{new Date(a.due).toLocaleDateString('en', { day: 'numeric', month: 'short' })}</span>
+                <span className="block font-normal text-soft">{day(a.due)}</span>
               </th>
             ))}
           </tr>
         </thead>
         <tbody>
-          {marks.rows.map((row) => (
+          {rows.map((row) => (
             <tr key={row.studentId} className="border-t border-rule">
               <th scope="row" className="sticky left-0 bg-paper py-1.5 pr-4 text-left font-normal whitespace-nowrap">
                 <Link to={`/class/students/${row.studentId}`}>{row.student}</Link>
               </th>
-              {row.cells.map((cell, i) => (
-                <td key={marks.assignments[i]?.id} className="px-2 py-1.5 align-top">
-                  <Cell cell={cell} />
+              <td className="px-2 py-1.5 text-right align-top font-semibold">{row.mean === undefined ? '–' : `${row.mean}%`}</td>
+              {columns.map(({ a, i }) => (
+                <td key={a.id} className="px-2 py-1.5 align-top">
+                  {row.cells[i] !== undefined && <Cell cell={row.cells[i]} />}
                 </td>
               ))}
             </tr>
@@ -66,13 +99,14 @@ function Cell({ cell }: { cell: Schemas['MarkCell'] }) {
     return <span className="text-soft">not set</span>;
   }
   const parts = [
-    cell.skills > 0 && `${cell.reached} of ${cell.skills}`,
+    cell.percent !== undefined && `${cell.percent}%, ${cell.reached} of ${cell.skills}`,
     cell.points !== '' && `${cell.points} points`,
     cell.credit !== '' && `work ${cell.credit}%`,
     cell.waiting > 0 && `${cell.waiting} to read`,
   ].filter((p) => p !== false);
   return (
     <>
+      {parts.length === 0 && <span className="text-soft">not begun</span>}
       {parts.map((p) => (
         <span key={p} className="block">
           {p}

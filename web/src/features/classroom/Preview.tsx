@@ -4,7 +4,21 @@ import { api, type Schemas, taken } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
+import { PartFields } from '../practice/fields/PartFields';
 import { WorkedSteps } from '../practice/Slips';
+
+/** A part as students have it before them; nothing is checked here. */
+function Tried({ part }: { part: Schemas['PartView'] }) {
+  const [entries, setEntries] = useState<Record<string, string>>({});
+  return (
+    <div className="grid gap-2">
+      <p>
+        <RichText text={part.prompt} />
+      </p>
+      <PartFields part={part} entries={entries} onChange={(id, value) => setEntries((now) => ({ ...now, [id]: value }))} onEnter={() => {}} />
+    </div>
+  );
+}
 
 /** Real items of the chosen skills, to look at before they are set. */
 export function Preview({ skills }: { skills: Schemas['SkillChoice'][] }) {
@@ -39,9 +53,7 @@ export function Preview({ skills }: { skills: Schemas['SkillChoice'][] }) {
         <div className="mt-3 grid gap-3 rounded-slip border border-rule bg-paper p-4">
           <Blocks blocks={shown.data.item.stem} className="font-serif text-lg" />
           {shown.data.item.parts.map((part) => (
-            <p key={part.prompt}>
-              <RichText text={part.prompt} />
-            </p>
+            <Tried key={`${skillId}${at.tier}${at.seed}${part.prompt}`} part={part} />
           ))}
           {shown.data.item.solution !== undefined && (
             <details>

@@ -1,24 +1,47 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api, type Schemas, taken } from '../../api/client';
 
 export type Glance = Schemas['Glance'];
 export type AssignmentRow = Schemas['AssignmentRow'];
 export type NewAssignment = Schemas['NewAssignment'];
+type Invited = Schemas['Invited'];
 
-/** The class at a glance, and what changes who is in it. */
+export function useGlance() {
+  return useQuery({ queryKey: ['class'], queryFn: () => taken(api.GET('/api/class')) });
+}
+
+/** The class at a glance, and bringing students in. */
 export function useClass() {
   const queries = useQueryClient();
-  const glance = useQuery({ queryKey: ['class'], queryFn: () => taken(api.GET('/api/class')) });
-  const refresh = () => void queries.invalidateQueries({ queryKey: ['class'] });
-  const invite = useMutation({ mutationFn: (body: Schemas['NewStudent']) => taken(api.POST('/api/class/students', { body })), onSuccess: refresh, retry: false });
-  const roster = useMutation({ mutationFn: (csv: string) => taken(api.POST('/api/class/roster', { body: { csv } })), onSuccess: refresh, retry: false });
-  const code = useMutation({ mutationFn: (id: string) => taken(api.POST('/api/class/students/{id}/code', { params: { path: { id } } })), onSuccess: refresh, retry: false });
-  const extra = useMutation({
-    mutationFn: ({ id, percent }: { id: string; percent: number }) => taken(api.PUT('/api/class/students/{id}/extra-time', { params: { path: { id } }, body: { percent } })),
-    onSuccess: (now) => queries.setQueryData(['class'], now),
-    retry: false,
-  });
-  return { glance, invite, roster, code, extra };
+  const glance = useGlance();
+  /** Since the page was opened: codes are shown only once, so none may vanish when the next is made. */
+  const [added, setAdded] = useState<Invited[]>([]);
+  const more = (invited: Invited[]) => {
+    setAdded((before) => [...before, ...invited]);
+    void queries.invalidateQueries({ queryKey: ['class'] });
+  };
+  const invite = useMutation({ mutationFn: (body: Schemas['NewStudent']) => taken(api.POST('/api/class/students', { body })), onSuccess: (one) => more([one]), retry: false });
+  const roster = useMutation({ mutationFn: (csv: string) => taken(api.POST('/api/class/roster', { body: { csv } })), onSuccess: (result) => more(result.added), retry: false });
+  return { glance, invite, roster, added };
+}
+
+export type ClassHand = ReturnType<typeof useClass>;
+
+/** What an instructor can change about one student. */
+export function useStudent(id: string) {
+  const queries = useQueryClient();
+  const path = { params: { path: { id } } };
+  const onSuccess = (now: Glance) => {
+    queries.setQueryData(['class'], now);
+    void queries.invalidateQueries({ queryKey: ['progress', id] });
+  };
+  const code = useMutation({ mutationFn: () => taken(api.POST('/api/class/students/{id}/code', path)), retry: false });
+  const extra = useMutation({ mutationFn: (percent: number) => taken(api.PUT('/api/class/students/{id}/extra-time', { ...path, body: { percent } })), onSuccess, retry: false });
+  const rename = useMutation({ mutationFn: (name: string) => taken(api.PUT('/api/class/students/{id}/name', { ...path, body: { name } })), onSuccess, retry: false });
+  const close = useMutation({ mutationFn: (closed: boolean) => taken(api.PUT('/api/class/students/{id}/closed', { ...path, body: { closed } })), onSuccess, retry: false });
+  const move = useMutation({ mutationFn: (classId: string) => taken(api.PUT('/api/class/students/{id}/class', { ...path, body: { classId } })), onSuccess, retry: false });
+  return { code, extra, rename, close, move };
 }
 
 /** What is set for the class. */
@@ -26,16 +49,35 @@ export function useAssignments() {
   const queries = useQueryClient();
   const name = ['class-assignments'];
   const all = useQuery({ queryKey: name, queryFn: () => taken(api.GET('/api/class/assignments')) });
-  const show = (rows: AssignmentRow[]) => {
+  const onSuccess = (rows: Schemas['Assignments']) => {
     queries.setQueryData(name, rows);
     void queries.invalidateQueries({ queryKey: ['marks'] });
   };
-  const add = useMutation({ mutationFn: (body: NewAssignment) => taken(api.POST('/api/class/assignments', { body })), onSuccess: show, retry: false });
+  const at = (id: string) => ({ params: { path: { id } } });
+  const add = useMutation({ mutationFn: (body: NewAssignment) => taken(api.POST('/api/class/assignments', { body })), onSuccess, retry: false });
   const move = useMutation({
     mutationFn: ({ id, due, student }: { id: string; due: string; student?: string }) =>
-      taken(api.PUT('/api/class/assignments/{id}/due', { params: { path: { id } }, body: { due, ...(student !== undefined && { student }) } })),
-    onSuccess: show,
+      taken(api.PUT('/api/class/assignments/{id}/due', { ...at(id), body: { due, ...(student !== undefined && { student }) } })),
+    onSuccess,
     retry: false,
   });
-  return { all, add, move };
+  const rename = useMutation({
+    mutationFn: ({ id, title }: { id: string; title: string }) => taken(api.PUT('/api/class/assignments/{id}/title', { ...at(id), body: { title } })),
+    onSuccess,
+    retry: false,
+  });
+  const withdraw = useMutation({
+    mutationFn: ({ id, withdrawn }: { id: string; withdrawn: boolean }) => taken(api.PUT('/api/class/assignments/{id}/withdrawn', { ...at(id), body: { withdrawn } })),
+    onSuccess,
+    retry: false,
+  });
+  const leaveOut = useMutation({
+    mutationFn: ({ id, student, leftOut }: { id: string; student: string; leftOut: boolean }) =>
+      taken(api.PUT('/api/class/assignments/{id}/left-out', { ...at(id), body: { student, leftOut } })),
+    onSuccess,
+    retry: false,
+  });
+  return { all, add, move, rename, withdraw, leaveOut };
 }
+
+export type AssignmentsHand = ReturnType<typeof useAssignments>;

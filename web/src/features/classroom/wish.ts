@@ -1,10 +1,13 @@
-import type { NewAssignment } from './useClass';
+import { beginOf, dateOf, endOf } from '../../ui/dates';
+import type { AssignmentRow, NewAssignment } from './useClass';
 
 export type TargetKind = 'score' | 'run' | 'percent' | 'quiz';
 
 /** An assignment as it is being put together. */
 export type Wish = {
   title: string;
+  /** Dates as a date field has them; `opens` is empty for at once. */
+  opens: string;
   date: string;
   skills: string[];
   target: TargetKind;
@@ -23,8 +26,9 @@ export type Wish = {
   students: string[];
 };
 
-export const FIRST_WISH: Wish = {
+const FIRST: Wish = {
   title: '',
+  opens: '',
   date: '',
   skills: [],
   target: 'score',
@@ -43,6 +47,42 @@ export const FIRST_WISH: Wish = {
   students: [],
 };
 
+const WEEK_MS = 7 * 86_400_000;
+
+/** An empty one, due in a week. */
+export function firstWish(now: Date): Wish {
+  return { ...FIRST, date: dateOf(new Date(now.getTime() + WEEK_MS)) };
+}
+
+/** The same as one that was set, for a week from now and the whole class. */
+export function wishOf(row: AssignmentRow, now: Date): Wish {
+  const [kind = '', first = 0, second = 0] = row.target.split(/[:/]/).map((part, i) => (i === 0 ? part : Number(part)));
+  const wish = { ...firstWish(now), title: `${row.title}, again`, skills: row.skillIds, policy: row.policy, ...quizOf(row) };
+  switch (kind) {
+    case 'run':
+      return { ...wish, target: 'run', inRow: Number(first), steps: Number(second) };
+    case 'percent':
+      return { ...wish, target: 'percent', percent: Number(first), items: Number(second) };
+    case 'quiz':
+      return { ...wish, target: 'quiz', quizPercent: Number(first), withQuiz: false };
+    default:
+      return { ...wish, target: 'score', score: Number(first) };
+  }
+}
+
+function quizOf({ quiz }: AssignmentRow): Partial<Wish> {
+  return quiz === undefined
+    ? {}
+    : {
+        withQuiz: true,
+        quizItems: quiz.shares.reduce((sum, share) => sum + share.items, 0),
+        minutes: quiz.minutes,
+        rounds: quiz.rounds,
+        quizPercent: quiz.target,
+        quizWork: quiz.workRequired,
+      };
+}
+
 function targetOf(wish: Wish): string {
   switch (wish.target) {
     case 'score':
@@ -60,15 +100,16 @@ function targetOf(wish: Wish): string {
   }
 }
 
-/** @param due as an instant */
-export function bodyOf(wish: Wish, due: string): NewAssignment {
+/** What the server is asked for. */
+export function bodyOf(wish: Wish): NewAssignment {
   const quiz = { items: wish.quizItems, minutes: wish.minutes, rounds: wish.rounds, target: wish.quizPercent, workRequired: wish.quizWork };
   return {
     title: wish.title,
     skills: wish.skills,
     target: targetOf(wish),
     policy: wish.policy,
-    due,
+    due: endOf(wish.date),
+    ...(wish.opens !== '' && { opens: beginOf(wish.opens) }),
     students: wish.students,
     ...((wish.withQuiz || wish.target === 'quiz') && { quiz }),
   };

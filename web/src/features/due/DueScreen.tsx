@@ -53,7 +53,7 @@ function RefreshNote() {
   const due = check.data?.due ?? [];
   return due.length === 0 ? null : (
     <p className="mb-6 rounded-slip bg-glacier-wash px-4 py-2 text-[0.95rem]">
-      {due.length === 1 ? 'One skill is' : `${due.length} skills are`} due for a refresh. <Link to="/check">A short check</Link> takes some minutes.
+      {due.length === 1 ? 'One skill is' : `${due.length} skills are`} due for a refresh. <Link to="/review">A mixed set</Link> takes some minutes and can lower nothing.
     </p>
   );
 }

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, taken } from '../../api/client';
+import { day } from '../../ui/dates';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import type { MapSkill } from './layout';
@@ -32,6 +33,11 @@ export default function MapScreen() {
             <li>
               <Link to="/check">What do you know already?</Link>
             </li>
+            {skills.some((s) => s.status === 'REFRESH') && (
+              <li>
+                <Link to="/review">Refresh</Link>
+              </li>
+            )}
           </ul>
         </header>
         {map.isPending && <Notice title="Unfolding the map." />}
@@ -43,6 +49,26 @@ export default function MapScreen() {
           </div>
         )}
       </main>
+    </div>
+  );
+}
+
+/** Where the skill comes from: what a check said of it, and when it was shown. */
+function Standing({ skill: { said, shownAt, refreshAt, fallenAt, status } }: { skill: MapSkill }) {
+  return (
+    <div className="grid gap-1 text-[0.95rem]">
+      {shownAt !== undefined && (
+        <p>
+          Last shown on {day(shownAt)}
+          {refreshAt !== undefined && (status === 'REFRESH' ? ', due for a refresh.' : `; a refresh comes around ${day(refreshAt)}.`)}
+        </p>
+      )}
+      {fallenAt !== undefined && <p>A check on {day(fallenAt)} put it back into practice. That happens; the next right answer there brings it back.</p>}
+      {said !== undefined && (
+        <p className="text-soft">
+          The check of {day(said.at)}: {said.percent}% likely to be known. {said.why}
+        </p>
+      )}
     </div>
   );
 }
@@ -59,6 +85,7 @@ function Chosen({ skill, skills }: { skill: MapSkill; skills: MapSkill[] }) {
       <p className="flex items-center gap-2">
         <StatusMark status={skill.status} /> {WORDS[skill.status]}
       </p>
+      <Standing skill={skill} />
       {skill.missing.length > 0 && (
         <p>
           {skill.status === 'LOCKED' ? 'First comes ' : 'It builds on '}

@@ -12,8 +12,11 @@ const ENDINGS: Record<string, string> = {
   MISSED: 'Missed this time.',
 };
 
+/** Where the way on leads instead of the next item of the skill. */
+export type WayOn = { name: string; busy: boolean; go: (itemId: string) => void };
+
 /** How the item ended, and the way on. */
-export function Ending({ view, practice }: { view: View; practice: Practice }) {
+export function Ending({ view, practice, wayOn }: { view: View; practice: Practice; wayOn: WayOn | undefined }) {
   const { item } = view;
   const onward = useRef<HTMLButtonElement>(null);
   useEffect(() => onward.current?.focus({ preventScroll: true }), []);
@@ -22,12 +25,13 @@ export function Ending({ view, practice }: { view: View; practice: Practice }) {
       practice.next.mutate({ key: practice.newKey(), itemId: item.id, onward: how });
     }
   };
-  useKeys({ n: () => go('NEXT'), l: () => item.offersSimilar && go('LIKE') });
+  const on = () => (wayOn === undefined ? go('NEXT') : !wayOn.busy && wayOn.go(item.id));
+  useKeys({ n: on, l: () => item.offersSimilar && go('LIKE') });
   const last = view.history.at(-1);
   return (
     <div className="grid max-w-2xl gap-3 rounded-slip border border-rule bg-leaf p-4" role="status">
       <p className="font-serif text-xl font-semibold">{ENDINGS[item.outcome ?? ''] ?? ''}</p>
-      {item.offersSimilar && <p>{view.target.kind === 'SCORE' ? 'Another like it, with new numbers, brings back what this miss took.' : 'Another like it, with new numbers, can make it good.'}</p>}
+      {item.offersSimilar && <p>{view.target.kind === 'SCORE' && wayOn === undefined ? 'Another like it, with new numbers, brings back what this miss took.' : 'Another like it, with new numbers, can make it good.'}</p>}
       {last !== undefined && view.around.offer !== undefined && <OfferSlip offer={view.around.offer} go={go} />}
       <div className="flex flex-wrap gap-3">
         {item.offersSimilar && (
@@ -35,8 +39,8 @@ export function Ending({ view, practice }: { view: View; practice: Practice }) {
             Another like it
           </Button>
         )}
-        <Button ref={item.offersSimilar ? undefined : onward} look={item.offersSimilar ? 'plain' : 'main'} hint="N" onClick={() => go('NEXT')}>
-          {view.target.reached ? 'Go on for more' : 'Next item'}
+        <Button ref={item.offersSimilar ? undefined : onward} look={item.offersSimilar ? 'plain' : 'main'} hint="N" onClick={on}>
+          {wayOn?.name ?? (view.target.reached ? 'Go on for more' : 'Next item')}
         </Button>
       </div>
       {practice.next.isError && <p role="alert" className="text-rust">{practice.next.error.message}</p>}

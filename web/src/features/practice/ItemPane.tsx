@@ -7,7 +7,7 @@ import { useKeys } from '../../ui/useKeys';
 import { Listen } from '../narration/Listen';
 import { ofBlocks, ofPart } from '../narration/lines';
 import { useNarrate } from '../narration/NarratorContext';
-import { Ending } from './Ending';
+import { Ending, type WayOn } from './Ending';
 import { Help } from './Help';
 import { OpenPart } from './OpenPart';
 import { ClosedPart } from './PartBlock';
@@ -15,7 +15,7 @@ import { Example, Solution } from './Slips';
 import type { Practice, View } from './usePractice';
 
 /** The left side: the item, its fields, its help. One instance an item. */
-export function ItemPane({ view, practice }: { view: View; practice: Practice }) {
+export function ItemPane({ view, practice, wayOn }: { view: View; practice: Practice; wayOn?: WayOn }) {
   const { item } = view;
   const [entries, setEntries] = useState<Record<string, string>>(item.draft);
   const latest = useRef(entries);
@@ -79,7 +79,7 @@ export function ItemPane({ view, practice }: { view: View; practice: Practice })
       {practice.check.isPending && practice.check.failureCount > 0 && (
         <p role="status" className="max-w-2xl">The connection is gone. Your answer is kept and sent when it is back.</p>
       )}
-      {!open && <Ending view={view} practice={practice} />}
+      {!open && <Ending view={view} practice={practice} wayOn={wayOn} />}
       <Help view={view} practice={practice} />
       {item.example !== undefined && <Example example={item.example} />}
       {item.solution !== undefined && <Solution solution={item.solution} />}

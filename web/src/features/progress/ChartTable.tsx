@@ -28,8 +28,3 @@ export function ChartTable({ head, rows }: { head: string[]; rows: (string | num
     </details>
   );
 }
-
-/** A day without its year. */
-export function dayOf(date: string): string {
-  return new Date(`${date}T12:00:00`).toLocaleDateString('en', { day: 'numeric', month: 'short' });
-}

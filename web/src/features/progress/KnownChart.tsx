@@ -1,27 +1,39 @@
 import { Area, CartesianGrid, ComposedChart, Legend, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import type { Schemas } from '../../api/client';
-import { ChartTable, dayOf } from './ChartTable';
+import { day } from '../../ui/dates';
+import { ChartTable } from './ChartTable';
+import { chartOf } from './known';
 
-/** Skills known by how they were first shown, and the pace that the due dates set. @param today after which only the pace is drawn */
-export default function KnownChart({ points, today }: { points: Schemas['KnownPoint'][]; today: string }) {
-  const data = points.map((p) => ({ at: Date.parse(p.date), pace: p.pace, ...(p.date <= today && { practice: p.byPractice, check: p.byCheck }) }));
+type Props = {
+  points: Schemas['KnownPoint'][];
+  /** After this day only what is due and the pace are drawn. */
+  today: string;
+  /** The way to the goal of the class. */
+  pace: Schemas['Pace'] | undefined;
+};
+
+const dayAt = (at: number) => day(new Date(at).toISOString().slice(0, 10));
+
+/** Skills known by how they were first shown, what is due, and the pace to the goal. */
+export default function KnownChart({ points, today, pace }: Props) {
   return (
     <>
       <div className="h-64" role="img" aria-label="Skills known and due over time; the numbers stand below">
         <ResponsiveContainer>
-          <ComposedChart data={data} accessibilityLayer={false} margin={{ left: 0, right: 16, top: 8, bottom: 0 }}>
+          <ComposedChart data={chartOf(points, today, pace)} accessibilityLayer={false} margin={{ left: 0, right: 16, top: 8, bottom: 0 }}>
             <CartesianGrid stroke="var(--color-grid)" />
-            <XAxis dataKey="at" type="number" scale="time" domain={['dataMin', 'dataMax']} tickFormatter={(at: number) => dayOf(new Date(at).toISOString().slice(0, 10))} stroke="var(--color-soft)" />
+            <XAxis dataKey="at" type="number" scale="time" domain={['dataMin', 'dataMax']} tickFormatter={dayAt} stroke="var(--color-soft)" />
             <YAxis allowDecimals={false} width={32} stroke="var(--color-soft)" />
-            <Tooltip labelFormatter={(at) => dayOf(new Date(Number(at)).toISOString().slice(0, 10))} contentStyle={{ background: 'var(--color-leaf)', borderColor: 'var(--color-rule)' }} />
+            <Tooltip labelFormatter={(at) => dayAt(Number(at))} contentStyle={{ background: 'var(--color-leaf)', borderColor: 'var(--color-rule)' }} />
             <Legend />
             <Area type="stepAfter" dataKey="practice" name="shown in practice" stackId="known" stroke="var(--color-spruce)" fill="var(--color-spruce)" fillOpacity={0.35} isAnimationActive={false} />
             <Area type="stepAfter" dataKey="check" name="shown in a check" stackId="known" stroke="var(--color-glacier)" fill="var(--color-glacier)" fillOpacity={0.25} strokeDasharray="3 2" isAnimationActive={false} />
-            <Line type="stepAfter" dataKey="pace" name="due by then" stroke="var(--color-larch-mark)" strokeDasharray="6 4" dot={false} isAnimationActive={false} />
+            <Line type="stepAfter" dataKey="due" name="due by then" stroke="var(--color-larch-mark)" strokeDasharray="6 4" dot={false} isAnimationActive={false} />
+            {pace !== undefined && <Line dataKey="pace" name="pace to the goal" stroke="var(--color-ink)" strokeWidth={2} strokeDasharray="1 4" strokeLinecap="round" connectNulls dot={false} isAnimationActive={false} />}
           </ComposedChart>
         </ResponsiveContainer>
       </div>
-      <ChartTable head={['Day', 'Shown in practice', 'Shown in a check', 'Due by then']} rows={points.map((p) => [dayOf(p.date), p.byPractice, p.byCheck, p.pace])} />
+      <ChartTable head={['Day', 'Shown in practice', 'Shown in a check', 'Due by then']} rows={points.map((p) => [day(p.date), p.byPractice, p.byCheck, p.due])} />
     </>
   );
 }

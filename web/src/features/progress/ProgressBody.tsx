@@ -18,8 +18,9 @@ export function ProgressBody({ progress }: { progress: Progress }) {
       <section aria-label="Skills known over time" className="grid gap-2">
         <h2 className="font-serif text-xl font-semibold">Skills known over time</h2>
         <Suspense fallback={<p className="text-soft">Drawing.</p>}>
-          <KnownChart points={progress.known} today={progress.today} />
+          <KnownChart points={progress.known} today={progress.today} pace={progress.goal?.pace} />
         </Suspense>
+        {progress.goal !== undefined && <p>{progress.goal.says}</p>}
       </section>
       <section aria-label="Time" className="grid gap-2">
         <h2 className="font-serif text-xl font-semibold">Active minutes a day</h2>
@@ -72,7 +73,7 @@ function Course({ course }: { course: Schemas['AssignmentCourse'] }) {
         <div key={s.id} className="mt-2 grid items-center gap-x-4 border-t border-rule pt-2 sm:grid-cols-[1fr_12rem]">
           <div>
             <p>
-              {s.name}: {s.reached ? 'reached' : `stands at ${s.stands}`}
+              {s.name}: {s.reached ? 'reached' : `${s.stands} of ${course.flag}`}
             </p>
             <ol className="mt-1 flex flex-wrap gap-1" aria-label={`Items of ${s.name}`}>
               {s.items.map((item, i) => {
@@ -88,7 +89,7 @@ function Course({ course }: { course: Schemas['AssignmentCourse'] }) {
               })}
             </ol>
           </div>
-          {s.course.length > 0 && <SmallRidge name={s.name} course={s.course} flag={80} most={Math.max(100, ...s.course)} />}
+          {s.course.length > 0 && <SmallRidge name={s.name} course={s.course} flag={course.flag} most={Math.max(course.most, ...s.course)} />}
         </div>
       ))}
     </article>

@@ -1,11 +1,12 @@
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import type { Schemas } from '../../api/client';
-import { ChartTable, dayOf } from './ChartTable';
+import { day } from '../../ui/dates';
+import { ChartTable } from './ChartTable';
 
 /** Active minutes of the last weeks; pauses are left out. */
 export default function TimeChart({ days }: { days: Schemas['DayTime'][] }) {
   const all = days.reduce((sum, d) => sum + d.minutes, 0);
-  const data = days.map((d) => ({ day: dayOf(d.date), minutes: d.minutes }));
+  const data = days.map((d) => ({ day: day(d.date), minutes: d.minutes }));
   return (
     <>
       <p className="text-soft">{all} minutes in the last six weeks. A pause of more than ten minutes is not counted.</p>
@@ -20,7 +21,7 @@ export default function TimeChart({ days }: { days: Schemas['DayTime'][] }) {
           </BarChart>
         </ResponsiveContainer>
       </div>
-      <ChartTable head={['Day', 'Minutes']} rows={days.filter((d) => d.minutes > 0).map((d) => [dayOf(d.date), d.minutes])} />
+      <ChartTable head={['Day', 'Minutes']} rows={days.filter((d) => d.minutes > 0).map((d) => [day(d.date), d.minutes])} />
     </>
   );
 }

@@ -1,6 +1,7 @@
 import { type FormEvent, useState } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { Button } from '../../ui/Button';
+import { SetUpForm } from './SetUpForm';
 import { useMe, useSignIn } from './useSession';
 
 function cameFrom(state: unknown): string {
@@ -18,7 +19,7 @@ export function SignInScreen() {
     <div className="grid min-h-screen md:grid-cols-[1fr_26rem]">
       <Cover />
       <main className="squared flex items-center border-l border-rule bg-leaf p-8">
-        <SignInForm />
+        {me.data?.setUp === true ? <SetUpForm /> : <SignInForm />}
       </main>
     </div>
   );

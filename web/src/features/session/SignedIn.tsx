@@ -15,5 +15,5 @@ export function SignedIn() {
   if (me.data.mustChange && here.pathname !== '/account') {
     return <Navigate to="/account" replace />;
   }
-  return me.data.signedIn ? <Outlet /> : <Navigate to="/signin" state={here.pathname === '/account' ? null : { from: here.pathname }} replace />;
+  return me.data.signedIn ? <Outlet key={me.data.classId} /> : <Navigate to="/signin" state={here.pathname === '/account' ? null : { from: here.pathname }} replace />;
 }

@@ -1,7 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
 import { api, taken } from '../../api/client';
-import { Button } from '../../ui/Button';
+import { FilePicker } from '../../ui/FilePicker';
 
 const FILES: [string, string][] = [
   ['txt', 'Lines as plain text'],
@@ -12,7 +11,6 @@ const FILES: [string, string][] = [
 
 /** The page as files in open formats. @param own whether ink may be brought in */
 export default function PageFiles({ itemId, own }: { itemId: string; own: boolean }) {
-  const picker = useRef<HTMLInputElement>(null);
   const queries = useQueryClient();
   const bring = useMutation({
     mutationFn: async (file: File) => taken(api.POST('/api/items/{itemId}/ink/import', { params: { path: { itemId } }, body: { inkml: await file.text() } })),
@@ -37,24 +35,9 @@ export default function PageFiles({ itemId, own }: { itemId: string; own: boolea
       {own && (
         <>
           <p className="mt-2">Drawn elsewhere?</p>
-          <Button onClick={() => picker.current?.click()} disabled={bring.isPending}>
+          <FilePicker label="InkML file" accept=".inkml,.xml,application/inkml+xml" disabled={bring.isPending} onFiles={([file]) => file !== undefined && bring.mutate(file)}>
             Bring in an InkML file
-          </Button>
-          <input
-            ref={picker}
-            type="file"
-            className="sr-only"
-            tabIndex={-1}
-            aria-label="InkML file"
-            accept=".inkml,.xml,application/inkml+xml"
-            onChange={(e) => {
-              const file = e.target.files?.[0];
-              if (file !== undefined) {
-                bring.mutate(file);
-              }
-              e.target.value = '';
-            }}
-          />
+          </FilePicker>
           {bring.isSuccess && <p role="status">It is on the sheet: {bring.data.strokes === 1 ? 'one stroke' : `${bring.data.strokes} strokes`} now.</p>}
           {bring.isError && <p role="alert" className="text-rust">{bring.error.message}</p>}
         </>

@@ -1,7 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { api, Refusal, type Schemas, taken } from '../../api/client';
 import { Button } from '../../ui/Button';
+import { FilePicker } from '../../ui/FilePicker';
 
 type Page = Schemas['Page'];
 const MOST_BYTES = 8 * 1024 * 1024;
@@ -29,7 +30,6 @@ async function send(itemId: string, files: File[]): Promise<Page | null> {
 
 /** Photos or scans of work on paper: added, turned, taken away. */
 export default function Photos({ itemId, page }: { itemId: string; page: Page }) {
-  const picker = useRef<HTMLInputElement>(null);
   const queries = useQueryClient();
   const [over, setOver] = useState(false);
   const onSuccess = (now: Page | null) => now !== null && queries.setQueryData(['work', itemId], now);
@@ -54,22 +54,9 @@ export default function Photos({ itemId, page }: { itemId: string; page: Page })
     >
       <div className={`grid justify-items-start gap-2 rounded-slip border-2 border-dashed bg-leaf p-4 ${over ? 'border-spruce' : 'border-edge'}`}>
         <p>Worked on paper? Add a photo or a scan of it.</p>
-        <Button onClick={() => picker.current?.click()} disabled={add.isPending}>
+        <FilePicker label="Pictures of your work" accept="image/png,image/jpeg,image/webp" multiple disabled={add.isPending} onFiles={(files) => add.mutate(files)}>
           {add.isPending ? 'Sending …' : 'Choose pictures'}
-        </Button>
-        <input
-          ref={picker}
-          type="file"
-          className="sr-only"
-          tabIndex={-1}
-          aria-label="Pictures of your work"
-          accept="image/png,image/jpeg,image/webp"
-          multiple
-          onChange={(e) => {
-            add.mutate([...(e.target.files ?? [])]);
-            e.target.value = '';
-          }}
-        />
+        </FilePicker>
         <p className="text-sm text-soft">PNG, JPEG or WebP, up to 8 MB each, several pages. Or drop them here.</p>
       </div>
       {failed !== undefined && <p role="alert" className="bg-leaf text-rust">{failed.error?.message}</p>}

@@ -12,8 +12,8 @@ import littlesummit.core.quiz.QuizPlan;
 public final class ClassView {
     private ClassView() {}
 
-    /** @param closed whose accounts are closed; @param stuck skills in which students are stuck, those of most students first */
-    public record Glance(String className, List<StudentRow> students, List<Student> closed, List<StuckSkill> stuck) {}
+    /** @param skills on the map; @param closed whose accounts are closed; @param stuck skills in which students are stuck, those of most students first */
+    public record Glance(String className, int skills, List<StudentRow> students, List<Student> closed, List<StuckSkill> stuck) {}
 
     /**
      * @param known skills; @param open assignments not finished and not past; @param late past ones not finished

@@ -52,7 +52,7 @@ class GlanceService {
         Map<String, List<Instant>> quizzed = quizzes.moments(whole.ids(), weekAgo);
         List<StudentRow> rows = whole.students().stream().map(s -> row(whole, s, known.get(s.id()).size(),
                 ActiveTime.of(Stream.of(practised, quizzed).flatMap(m -> m.getOrDefault(s.id(), List.of()).stream()).toList()), of(s, stuck))).toList();
-        return new Glance(instructor.className(), rows, people.closed(instructor.classId()), stuckSkills(whole, stuck));
+        return new Glance(instructor.className(), Catalogue.all().size(), rows, people.closed(instructor.classId()), stuckSkills(whole, stuck));
     }
 
     private static List<Stuck> of(Student student, List<Stuck> stuck) {

@@ -62,6 +62,29 @@ class SimulatedStudent {
         }
     }
 
+    /** Works on a skill until its target is reached, or there was enough of it. @return whether it is reached */
+    boolean workUntilReached(Person person, Assignment assignment, String skill, int most, int skillfulness) {
+        Place place = new Place(person, assignment.id(), skill);
+        Random chance = new Random((person.username() + assignment.title() + skill).hashCode());
+        boolean reached = false;
+        for (int i = 0; i < most && !reached; i++) {
+            clock.pass(Duration.ofSeconds(50 + chance.nextInt(80)));
+            String itemId = practice.currentItem(place);
+            answer(place, itemId, chance.nextInt(100) < skillfulness);
+            reached = practice.next(place, itemId, PracticeService.Onward.NEXT, key()).target().reached();
+        }
+        return reached;
+    }
+
+    /** The item that a student is in, left open with a wrong first try. @return its id */
+    String stopAt(Person person, Assignment assignment, String skill) {
+        Place place = new Place(person, assignment.id(), skill);
+        String itemId = practice.currentItem(place);
+        clock.pass(Duration.ofSeconds(90));
+        practice.check(place, new Attempt(itemId, 0, entries(Catalogue.make(items.require(person, itemId).ref()).parts().getFirst(), false, 0), true), key());
+        return itemId;
+    }
+
     /** Lines as one who knows the way writes them, at times with a word, and with something drawn. */
     private void write(Person person, String itemId, Random chance) {
         Item item = Catalogue.make(items.require(person, itemId).ref());
@@ -86,7 +109,7 @@ class SimulatedStudent {
         }
     }
 
-    private static Map<String, String> entries(Part part, boolean right, int attempt) {
+    static Map<String, String> entries(Part part, boolean right, int attempt) {
         Map<String, String> entries = new HashMap<>();
         for (Field field : part.fields()) {
             List<String> wrong = field.mistakes().stream().filter(m -> !m.slip().equals("coefficient-range")).map(m -> m.entry()).toList();

@@ -125,6 +125,6 @@ class ProgressService {
     private static AssignmentCourse course(Assignment a, List<Worked> worked, Optional<QuizService.Summary> quiz) {
         List<SkillCourse> skills = worked.stream().map(w -> new SkillCourse(w.standing().skillId(), Catalogue.generator(w.standing().skillId()).name(), w.standing().stands(), w.standing().reached(),
                 w.course(), w.items())).toList();
-        return new AssignmentCourse(a.id(), a.title(), a.due(), Explain.target(a.target()), quiz.map(QuizService.Summary::words).orElse(""), skills);
+        return new AssignmentCourse(a.id(), a.title(), a.due(), Explain.target(a.target()), a.target().flag(), a.target().isByScore() ? 100 : a.target().flag(), quiz.map(QuizService.Summary::words).orElse(""), skills);
     }
 }

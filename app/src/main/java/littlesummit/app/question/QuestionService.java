@@ -20,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The list of what students bring to their instructor. */
 @Service
-class QuestionService {
+public class QuestionService {
     private final QuestionRepository questions;
     private final ServedItems items;
     private final PracticeRecord practice;
@@ -44,7 +44,7 @@ class QuestionService {
      * @param lines of the student's own page
      * @param prompts what each part of the item asks
      */
-    record Question(String id, String student, String assignmentId, String skillId, String skill, List<Block> stem, List<String> prompts, List<PracticeRecord.Try> tries,
+    public record Question(String id, String student, String assignmentId, String skillId, String skill, List<Block> stem, List<String> prompts, List<PracticeRecord.Try> tries,
             List<String> lines, String question, Instant askedAt, Optional<String> answer, Optional<String> answeredBy, Optional<Instant> answeredAt) {}
 
     /** The student's own, or all of the instructor's class; the latest first. */

@@ -120,7 +120,7 @@ public class QuizService {
 
     /** Begins the next round; the running one goes on when there is one. */
     @Transactional
-    QuizView start(Person person, String assignmentId, String key) {
+    public QuizView start(Person person, String assignmentId, String key) {
         Sitting s = sitting(person, assignmentId);
         if (s.state().phase() == QuizState.Phase.RUNNING || log.knows(person.id(), key)) {
             return view(s);
@@ -147,7 +147,7 @@ public class QuizService {
 
     /** Keeps what is entered at an item. @param entries one map a part */
     @Transactional(noRollbackFor = Problem.class)
-    void save(Person person, String assignmentId, String itemId, List<Map<String, String>> entries, String key) {
+    public void save(Person person, String assignmentId, String itemId, List<Map<String, String>> entries, String key) {
         Sitting s = sitting(person, assignmentId);
         int slot = slot(s, itemId);
         requireFields(Catalogue.make(s.state().rounds().getLast().slots().get(slot).ref()), entries);
@@ -187,7 +187,7 @@ public class QuizService {
     }
 
     @Transactional
-    QuizView submit(Person person, String assignmentId, int round, String key) {
+    public QuizView submit(Person person, String assignmentId, int round, String key) {
         Sitting s = sitting(person, assignmentId);
         boolean open = s.state().running().filter(r -> r.number() == round).isPresent();
         return view(open && !log.knows(person.id(), key) ? submitted(s, new QuizEvent.Submitted(s.state().timeAt(clock.instant())), key) : s);
@@ -195,7 +195,7 @@ public class QuizService {
 
     /** A round that is done. */
     @Transactional
-    QuizView.RoundResult result(Person person, String assignmentId, int number) {
+    public QuizView.RoundResult result(Person person, String assignmentId, int number) {
         Sitting s = sitting(person, assignmentId);
         Round round = done(s, number);
         return QuizViews.result(s.state(), round, served(person, round));
@@ -208,7 +208,7 @@ public class QuizService {
 
     /** @throws Problem when the note is too little or not the student's own */
     @Transactional
-    QuizView.RoundResult correct(Person person, String assignmentId, int number, int slot, String note, String key) {
+    public QuizView.RoundResult correct(Person person, String assignmentId, int number, int slot, String note, String key) {
         Sitting s = sitting(person, assignmentId);
         done(s, number);
         if (!s.state().wantsNote(number, slot)) {

@@ -1,0 +1,45 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, type Schemas, taken } from '../../api/client';
+import { enter } from '../session/useSession';
+
+export type SchoolClass = Schemas['SchoolClass'];
+
+/** The classes that an instructor teaches, and what can be done with them. */
+export function useClasses() {
+  const queries = useQueryClient();
+  const all = useQuery({ queryKey: ['classes'], queryFn: () => taken(api.GET('/api/classes')) });
+  const show = (rows: SchoolClass[]) => queries.setQueryData(['classes'], rows);
+  /** Another class is open now, or has another name: who is here has changed. */
+  const turn = async (rows: SchoolClass[]) => {
+    enter(queries, await taken(api.GET('/api/session')));
+    show(rows);
+  };
+  const make = useMutation({ mutationFn: (name: string) => taken(api.POST('/api/classes', { body: { name } })), onSuccess: turn, retry: false });
+  const open = useMutation({ mutationFn: (id: string) => taken(api.POST('/api/classes/{id}/open', { params: { path: { id } } })), onSuccess: turn, retry: false });
+  const rename = useMutation({
+    mutationFn: ({ id, name }: { id: string; name: string }) => taken(api.PUT('/api/classes/{id}/name', { params: { path: { id } }, body: { name } })),
+    onSuccess: turn,
+    retry: false,
+  });
+  const over = useMutation({
+    mutationFn: ({ id, is }: { id: string; is: boolean }) => taken(api.PUT('/api/classes/{id}/over', { params: { path: { id } }, body: { over: is } })),
+    onSuccess: show,
+    retry: false,
+  });
+  const aim = useMutation({ mutationFn: (goal: Schemas['Aim'] | undefined) => taken(api.PUT('/api/classes/goal', { body: goal === undefined ? {} : { goal } })), onSuccess: show, retry: false });
+  return { all, make, open, rename, over, aim };
+}
+
+export type ClassesHand = ReturnType<typeof useClasses>;
+
+/** Who else teaches the open class. */
+export function useColleagues() {
+  const queries = useQueryClient();
+  const all = useQuery({ queryKey: ['colleagues'], queryFn: () => taken(api.GET('/api/classes/colleagues')) });
+  const invite = useMutation({
+    mutationFn: (body: Schemas['NewColleague']) => taken(api.POST('/api/classes/colleagues', { body })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['colleagues'] }),
+    retry: false,
+  });
+  return { all, invite };
+}

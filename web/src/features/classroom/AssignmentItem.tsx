@@ -1,0 +1,105 @@
+import { useState } from 'react';
+import { Button } from '../../ui/Button';
+import { dateOf, day, endOf, weekday } from '../../ui/dates';
+import { INPUT, Labelled } from '../../ui/Labelled';
+import { Refused } from '../../ui/Refused';
+import { type AssignmentRow, type AssignmentsHand, useGlance } from './useClass';
+
+type Props = { row: AssignmentRow; hand: AssignmentsHand; withdrawn: boolean; onCopy: () => void };
+
+/** One assignment, how far the class is in it, and what can be changed. */
+export function AssignmentItem({ row, hand, withdrawn, onCopy }: Props) {
+  const different = row.exceptions.flatMap((e) => (e.leftOut ? [`${e.name} left out`] : e.due === undefined ? [] : [`${e.name} until ${day(e.due)}`]));
+  return (
+    <li className="rounded-slip border border-rule bg-leaf p-4">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h3 className="font-serif text-lg font-semibold">{row.title}</h3>
+        <span>
+          {row.opens !== undefined && `from ${weekday(row.opens)}, `}due {weekday(row.due)}
+        </span>
+      </div>
+      <p className="text-soft">
+        {row.skills.join(', ')}. Target: {row.says}
+        {row.quiz !== undefined && row.quiz.shares.length > 0 && !row.target.startsWith('quiz') && ', with a quiz in rounds at the end'}.
+      </p>
+      {!row.target.startsWith('quiz') && <Share row={row} />}
+      {different.length > 0 && <p className="text-sm text-soft">{different.length > 6 ? `For ${row.students} of the class` : `Different: ${different.join(', ')}`}</p>}
+      <details className="mt-1">
+        <summary className="w-fit cursor-pointer text-glacier">{withdrawn ? 'Set it again' : 'Change it'}</summary>
+        <div className="mt-2 grid gap-3">
+          {!withdrawn && <NewDate row={row} hand={hand} />}
+          {!withdrawn && <NewTitle row={row} hand={hand} />}
+          <span className="flex flex-wrap items-center gap-3">
+            <Button disabled={hand.withdraw.isPending} onClick={() => hand.withdraw.mutate({ id: row.id, withdrawn: !withdrawn })}>
+              {withdrawn ? 'Set it again as it was' : 'Withdraw it'}
+            </Button>
+            <Button onClick={onCopy}>Set another one like it</Button>
+            {row.quiz !== undefined && (
+              <>
+                <a href={`/api/quiz/${row.id}/paper.pdf`}>A round on paper (PDF)</a>
+                <a href={`/api/quiz/${row.id}/key.pdf`}>Its key (PDF)</a>
+              </>
+            )}
+          </span>
+          {!withdrawn && <p className="text-sm text-soft">What is withdrawn is gone for students; what they did in it is kept and comes back when you set it again.</p>}
+          <Refused by={[hand.move, hand.rename, hand.withdraw].filter((m) => m.variables?.id === row.id)} />
+        </div>
+      </details>
+    </li>
+  );
+}
+
+/** How much of the class has begun and finished. */
+function Share({ row }: { row: AssignmentRow }) {
+  const part = (n: number) => `${(100 * n) / Math.max(1, row.students)}%`;
+  return (
+    <p className="mt-1 flex items-center gap-3 text-sm">
+      <span className="relative h-2.5 w-40 overflow-hidden rounded-full border border-edge" aria-hidden="true">
+        <span className="absolute inset-y-0 left-0 bg-spruce opacity-30" style={{ width: part(row.started) }} />
+        <span className="absolute inset-y-0 left-0 bg-spruce" style={{ width: part(row.finished) }} />
+      </span>
+      {row.finished} of {row.students} have reached all skills, {row.started} have begun
+    </p>
+  );
+}
+
+/** For the class, or for one student alone. */
+function NewDate({ row, hand }: { row: AssignmentRow; hand: AssignmentsHand }) {
+  const students = useGlance().data?.students ?? [];
+  const [date, setDate] = useState(dateOf(new Date(row.due)));
+  const [student, setStudent] = useState('');
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <Labelled name="For">
+        <select className={INPUT} value={student} onChange={(e) => setStudent(e.target.value)}>
+          <option value="">the whole class</option>
+          {students.map((s) => (
+            <option key={s.student.id} value={s.student.id}>
+              {s.student.name}
+            </option>
+          ))}
+        </select>
+      </Labelled>
+      <Labelled name="Due at the end of">
+        <input type="date" className={INPUT} value={date} onChange={(e) => setDate(e.target.value)} />
+      </Labelled>
+      <Button onClick={() => hand.move.mutate({ id: row.id, due: endOf(date), ...(student !== '' && { student }) })} disabled={date === '' || hand.move.isPending}>
+        Move
+      </Button>
+    </div>
+  );
+}
+
+function NewTitle({ row, hand }: { row: AssignmentRow; hand: AssignmentsHand }) {
+  const [title, setTitle] = useState(row.title);
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <Labelled name="Title">
+        <input className={`${INPUT} w-72`} maxLength={100} value={title} onChange={(e) => setTitle(e.target.value)} />
+      </Labelled>
+      <Button disabled={hand.rename.isPending || title.trim() === '' || title === row.title} onClick={() => hand.rename.mutate({ id: row.id, title })}>
+        Rename
+      </Button>
+    </div>
+  );
+}
