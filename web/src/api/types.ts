@@ -1449,10 +1449,6 @@ export interface components {
         Correction: {
             note: string;
         };
-        CourseGoal: {
-            pace: components["schemas"]["Pace"];
-            says: string;
-        };
         Credit: {
             comment: string;
             /** Format: int32 */
@@ -1836,6 +1832,8 @@ export interface components {
             date: string;
             /** Format: int32 */
             due: number;
+            /** Format: double */
+            pace?: number;
         };
         KnownSkill: {
             /** Format: date-time */
@@ -1909,6 +1907,7 @@ export interface components {
             strand: string;
         };
         MarkCell: {
+            begun: boolean;
             credit: string;
             late: boolean;
             /** Format: int32 */
@@ -1939,6 +1938,8 @@ export interface components {
         };
         MarksTable: {
             assignments: components["schemas"]["MarksHead"][];
+            /** Format: date-time */
+            now: string;
             rows: components["schemas"]["MarksRow"][];
         };
         Me: {
@@ -2032,14 +2033,6 @@ export interface components {
         OwnLines: {
             itemId: string;
             lines: string[];
-        };
-        Pace: {
-            /** Format: date */
-            date: string;
-            /** Format: int32 */
-            skills: number;
-            /** Format: date */
-            start: string;
         };
         Page: {
             figureUnder: boolean;
@@ -2178,7 +2171,7 @@ export interface components {
         ProgressView: {
             assignments: components["schemas"]["AssignmentCourse"][];
             checks: components["schemas"]["DoneCheck"][];
-            goal?: components["schemas"]["CourseGoal"];
+            goal?: string;
             known: components["schemas"]["KnownPoint"][];
             student: string;
             time: components["schemas"]["DayTime"][];

@@ -58,7 +58,7 @@ function Share({ row }: { row: AssignmentRow }) {
         <span className="absolute inset-y-0 left-0 bg-spruce opacity-30" style={{ width: part(row.started) }} />
         <span className="absolute inset-y-0 left-0 bg-spruce" style={{ width: part(row.finished) }} />
       </span>
-      {row.finished} of {row.students} have reached all skills, {row.started} have begun
+      {row.finished} of {row.students} have reached all skills, {row.started === 1 ? 'one has' : `${row.started} have`} begun
     </p>
   );
 }

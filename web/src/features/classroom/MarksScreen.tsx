@@ -9,7 +9,7 @@ import { TopBar } from '../../ui/TopBar';
 
 type Marks = Schemas['MarksTable'];
 
-const FEW = 12;
+const FEW = 11;
 
 /** Marks of the class, student by assignment, and as a table to take away. */
 export default function MarksScreen() {
@@ -36,7 +36,7 @@ export default function MarksScreen() {
 /** Of many assignments only some at a time, the latest first to be seen. */
 function Shown({ marks }: { marks: Marks }) {
   const [words, setWords] = useState('');
-  const [from, setFrom] = useState(Math.max(0, marks.assignments.length - FEW));
+  const [from, setFrom] = useState(firstShown(marks));
   const many = marks.assignments.length > FEW;
   const found = marks.assignments.map((a, i) => ({ a, i })).filter(({ a }) => a.title.toLowerCase().includes(words.toLowerCase()));
   const columns = words === '' ? found.slice(from, from + FEW) : found.slice(0, FEW);
@@ -57,6 +57,12 @@ function Shown({ marks }: { marks: Marks }) {
   );
 }
 
+/** So that most of the window is what was due already. */
+function firstShown({ assignments, now }: Marks): number {
+  const past = assignments.filter((a) => a.due < now).length;
+  return Math.max(0, Math.min(past - FEW + 4, assignments.length - FEW));
+}
+
 function Table({ rows, columns }: { rows: Marks['rows']; columns: { a: Marks['assignments'][number]; i: number }[] }) {
   return (
     // oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- scrolled by keyboard
@@ -65,7 +71,10 @@ function Table({ rows, columns }: { rows: Marks['rows']; columns: { a: Marks['as
         <thead className="sticky top-0 z-10 bg-paper">
           <tr>
             <th scope="col" className="sticky left-0 bg-paper py-1 pr-4 text-left">Student</th>
-            <th scope="col" className="px-2 py-1 text-right align-bottom font-semibold">Mean</th>
+            <th scope="col" className="px-2 py-1 text-right align-bottom font-semibold">
+              Mean
+              <span className="block font-normal text-soft">due so far</span>
+            </th>
             {columns.map(({ a }) => (
               <th key={a.id} scope="col" className="min-w-22 px-2 py-1 text-left align-bottom font-semibold">
                 {a.title}
@@ -82,7 +91,7 @@ function Table({ rows, columns }: { rows: Marks['rows']; columns: { a: Marks['as
               </th>
               <td className="px-2 py-1.5 text-right align-top font-semibold">{row.mean === undefined ? '–' : `${row.mean}%`}</td>
               {columns.map(({ a, i }) => (
-                <td key={a.id} className="px-2 py-1.5 align-top">
+                <td key={a.id} className="px-2 py-1.5 align-top whitespace-nowrap">
                   {row.cells[i] !== undefined && <Cell cell={row.cells[i]} />}
                 </td>
               ))}
@@ -99,7 +108,7 @@ function Cell({ cell }: { cell: Schemas['MarkCell'] }) {
     return <span className="text-soft">not set</span>;
   }
   const parts = [
-    cell.percent !== undefined && `${cell.percent}%, ${cell.reached} of ${cell.skills}`,
+    cell.percent !== undefined && cell.begun && `${cell.percent < 100 ? `${cell.percent}%, ` : ''}${cell.reached} of ${cell.skills}`,
     cell.points !== '' && `${cell.points} points`,
     cell.credit !== '' && `work ${cell.credit}%`,
     cell.waiting > 0 && `${cell.waiting} to read`,

@@ -18,7 +18,7 @@ export function SkillPicker({ all, chosen, onChange }: Props) {
           <div key={strand}>
             <p className="text-sm text-soft">{strand}</p>
             {all.filter((s) => s.strand === strand).map((s) => (
-              <label key={s.id} className="flex gap-2">
+              <label key={s.id} className="flex items-baseline gap-2">
                 <input type="checkbox" checked={chosen.includes(s.id)} onChange={() => turn(s.id)} />
                 <span>
                   {s.name}

@@ -26,7 +26,7 @@ export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
         <thead>
           <tr className="text-left text-sm">
             {COLUMNS.map(({ column, name, right }) => (
-              <th key={column} scope="col" className={`pr-4 font-normal ${right === true ? 'text-right' : ''}`} aria-sort={by.column === column ? (by.down ? 'descending' : 'ascending') : 'none'}>
+              <th key={column} scope="col" className={`pr-4 align-bottom font-normal ${right === true ? 'text-right' : ''}`} aria-sort={by.column === column ? (by.down ? 'descending' : 'ascending') : 'none'}>
                 <button type="button" className="cursor-pointer rounded py-1 text-soft hover:text-ink" onClick={() => turn(column)}>
                   {name}
                   <span aria-hidden="true" className="inline-block w-4">
@@ -35,7 +35,7 @@ export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
                 </button>
               </th>
             ))}
-            <th scope="col" className="font-normal text-soft">Where, and stuck on what</th>
+            <th scope="col" className="align-bottom font-normal text-soft">Where, and stuck on what</th>
           </tr>
         </thead>
         <tbody>
@@ -82,7 +82,7 @@ function Climb({ known, of }: { known: number; of: number }) {
   const y = 22 - (20 * known) / of;
   return (
     <span className="inline-flex items-center gap-2">
-      <svg viewBox="0 0 100 24" className="h-6 w-25" aria-hidden="true">
+      <svg viewBox="0 0 100 24" className="h-5 w-22" aria-hidden="true">
         <path d="M2 22 98 2" stroke="var(--color-rule)" strokeWidth="1.5" fill="none" />
         <path d={`M2 22 ${x} ${y}V22Z`} fill="var(--color-spruce)" opacity="0.45" />
         <path d={`M${x - 4} ${y + 4}l4-7 4 7Z`} fill="var(--color-spruce)" />

@@ -18,9 +18,9 @@ export function ProgressBody({ progress }: { progress: Progress }) {
       <section aria-label="Skills known over time" className="grid gap-2">
         <h2 className="font-serif text-xl font-semibold">Skills known over time</h2>
         <Suspense fallback={<p className="text-soft">Drawing.</p>}>
-          <KnownChart points={progress.known} today={progress.today} pace={progress.goal?.pace} />
+          <KnownChart points={progress.known} today={progress.today} />
         </Suspense>
-        {progress.goal !== undefined && <p>{progress.goal.says}</p>}
+        {progress.goal !== undefined && <p>{progress.goal}</p>}
       </section>
       <section aria-label="Time" className="grid gap-2">
         <h2 className="font-serif text-xl font-semibold">Active minutes a day</h2>

@@ -33,6 +33,7 @@ export default function RefreshScreen() {
   return (
     <div className="flex min-h-screen flex-col">
       <Head set={set} hand={hand} />
+      {here !== undefined && <p className="border-b border-rule px-6 py-1 text-sm text-soft">Nothing here lowers what you have reached. What goes right without help is kept for longer.</p>}
       {here === undefined ? <Done set={set} /> : <Skill key={here.skillId} skillId={here.skillId} set={set} hand={hand} />}
     </div>
   );
@@ -48,7 +49,6 @@ function Head({ set, hand }: { set: SetView; hand: ReviewHand }) {
         <SetMarks set={set} />
       </span>
       <span className="flex items-center gap-3 text-soft">
-        {set.current >= 0 && <span>Nothing here lowers what you have reached</span>}
         <Link to="/review">Leave it for now</Link>
         {set.current >= 0 && (
           <Button look="quiet" disabled={hand.end.isPending} onClick={() => hand.end.mutate(undefined, { onSuccess: () => void navigate('/review') })}>

@@ -21,6 +21,11 @@ public record Assignment(String id, String title, List<String> skills, Target ta
         return target instanceof Target.Quiz;
     }
 
+    /** The gentlest ground of it, 1 to 3: what is known already is refreshed on steady ground. */
+    public int leastTier() {
+        return id.equals(OwnChoice.REFRESH) ? 2 : 1;
+    }
+
     /** Whether it comes late. */
     public boolean isPast(Instant now) {
         return due.filter(d -> d.isBefore(now)).isPresent();

@@ -44,20 +44,20 @@ public final class ClassView {
     /** @param due empty for the usual date */
     public record ForStudent(String id, String name, Optional<Instant> due, boolean leftOut) {}
 
-    public record MarksTable(List<MarksHead> assignments, List<MarksRow> rows) {}
+    public record MarksTable(Instant now, List<MarksHead> assignments, List<MarksRow> rows) {}
 
     public record MarksHead(String id, String title, Instant due, boolean hasQuiz) {}
 
-    /** @param cells in the order of the assignments; @param mean percent over all that are set, empty without any */
+    /** @param cells in the order of the assignments; @param mean percent over all that were due by now, empty before the first */
     public record MarksRow(String studentId, String student, String username, List<MarkCell> cells, Optional<Integer> mean) {}
 
     /**
-     * @param set whether it is set for the student; @param reached of {@code skills}
+     * @param set whether it is set for the student; @param begun whether anything was done in it; @param reached of {@code skills}
      * @param percent how far the skills are toward the target on average, 0 to 100; empty for a quiz alone
      * @param points of a quiz, or empty; @param credit percent of read work, or empty; @param waiting pages not read yet
      */
-    public record MarkCell(boolean set, int reached, int skills, Optional<Integer> percent, String points, String credit, int waiting, boolean late) {
-        static final MarkCell NONE = new MarkCell(false, 0, 0, Optional.empty(), "", "", 0, false);
+    public record MarkCell(boolean set, boolean begun, int reached, int skills, Optional<Integer> percent, String points, String credit, int waiting, boolean late) {
+        static final MarkCell NONE = new MarkCell(false, false, 0, 0, Optional.empty(), "", "", 0, false);
     }
 
     /** A skill to choose for an assignment. @param needs ids of its prerequisites; @param knownBy how many of the class know it */

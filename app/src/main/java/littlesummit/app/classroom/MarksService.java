@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.classroom.ClassView.MarkCell;
 import littlesummit.app.classroom.ClassView.MarksHead;
@@ -42,7 +43,7 @@ class MarksService {
         Map<String, Map<String, String>> points = quizzes.points(whole.ids());
         Map<String, List<WorkService.Standing>> pages = work.standings(whole.ids()).stream().collect(Collectors.groupingBy(WorkService.Standing::personId));
         List<MarksRow> rows = whole.students().stream().map(s -> row(whole, s, points.getOrDefault(s.id(), Map.of()), pages.getOrDefault(s.id(), List.of()))).toList();
-        return new MarksTable(whole.assignments().stream().map(a -> new MarksHead(a.id(), a.title(), a.due().orElseThrow(), a.quiz().isPresent())).toList(), rows);
+        return new MarksTable(whole.now(), whole.assignments().stream().map(a -> new MarksHead(a.id(), a.title(), a.due().orElseThrow(), a.quiz().isPresent())).toList(), rows);
     }
 
     private static MarksRow row(Overview.Whole whole, Student student, Map<String, String> points, List<WorkService.Standing> pages) {
@@ -50,7 +51,12 @@ class MarksService {
         Map<String, List<WorkState>> states = pages.stream().collect(Collectors.groupingBy(WorkService.Standing::assignmentId, Collectors.mapping(WorkService.Standing::state, Collectors.toList())));
         List<MarkCell> cells = whole.assignments().stream().map(a -> Optional.ofNullable(set.get(a.id()))
                 .map(own -> cell(whole, own, whole.standings(student, own), states.getOrDefault(a.id(), List.of()), points.getOrDefault(a.id(), ""))).orElse(MarkCell.NONE)).toList();
-        return new MarksRow(student.id(), student.name(), student.username(), cells, rounded(cells.stream().flatMap(c -> c.percent().stream()).mapToInt(p -> p).average()));
+        return new MarksRow(student.id(), student.name(), student.username(), cells, mean(whole, set, cells));
+    }
+
+    private static Optional<Integer> mean(Overview.Whole whole, Map<String, Assignment> set, List<MarkCell> cells) {
+        return rounded(IntStream.range(0, cells.size()).filter(i -> Optional.ofNullable(set.get(whole.assignments().get(i).id())).filter(a -> a.isPast(whole.now())).isPresent())
+                .mapToObj(cells::get).flatMap(c -> c.percent().stream()).mapToInt(p -> p).average());
     }
 
     private static MarkCell cell(Overview.Whole whole, Assignment a, Map<String, Standing> standings, List<WorkState> states, String points) {
@@ -58,7 +64,7 @@ class MarksService {
         int skills = a.isQuizOnly() ? 0 : a.skills().size();
         Optional<Integer> credit = rounded(states.stream().filter(WorkState.Read.class::isInstance).mapToInt(s -> ((WorkState.Read) s).credit()).average());
         boolean late = reached.stream().anyMatch(s -> s.reachedAt().filter(a::isPast).isPresent()) || a.isPast(whole.now()) && reached.size() < skills;
-        return new MarkCell(true, reached.size(), skills, a.isQuizOnly() ? Optional.empty() : Optional.of(percent(a, standings)), points, credit.map(String::valueOf).orElse(""),
+        return new MarkCell(true, !points.isEmpty() || standings.values().stream().anyMatch(s -> s.lastAt().isPresent()), reached.size(), skills, a.isQuizOnly() ? Optional.empty() : Optional.of(percent(a, standings)), points, credit.map(String::valueOf).orElse(""),
                 (int) states.stream().filter(WorkState.HandedIn.class::isInstance).count(), late);
     }
 

@@ -100,8 +100,6 @@ class DemoData implements SmartLifecycle {
     }
 
     private void lastDays(Person nela, ValleyClass.Set set) {
-        clock.setBack(Duration.ofDays(9));
-        students.work(nela, set.log(), "scientific-notation", 12, 100);
         clock.setBack(Duration.ofDays(2));
         students.work(nela, set.ropes(), "line-kinds", 3, 80);
         students.work(nela, set.ropes(), "congruent-segments", 4, 60);
@@ -115,7 +113,7 @@ class DemoData implements SmartLifecycle {
 
     private void lastDays(Person person, Villager villager, ValleyClass.Set set, int place) {
         clock.setBack(Duration.ofHours(30 + 5L * place));
-        students.work(person, place % 2 == 0 ? set.stores() : set.log(), "scientific-notation", 1 + place, villager.skillfulness());
+        students.work(person, set.stores(), "scientific-notation", 1 + place, villager.skillfulness());
         if (place % 3 == 0) {
             students.work(person, set.loads(), "both-sides", 1 + place / 3, 75);
         }

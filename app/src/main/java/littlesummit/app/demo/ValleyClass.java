@@ -29,18 +29,17 @@ class ValleyClass {
     }
 
     /** @param weeks that are over, in the order of their dates; @param round a quiz of those weeks */
-    record Set(List<Assignment> weeks, Assignment round, Assignment stores, Assignment ropes, Assignment numbers, Assignment tables, Assignment log, Assignment loads) {}
+    record Set(List<Assignment> weeks, Assignment round, Assignment stores, Assignment ropes, Assignment numbers, Assignment tables, Assignment loads) {}
 
     Set of(String classId) {
         Set set = new Set(
                 List.of(run(classId, "Trail signs", -33, "place-value", "compare-whole"), run(classId, "Snow poles", -26, "integer-add-subtract", "absolute-value"),
-                        run(classId, "Kettle shares", -19, "fraction-lowest", "percent-parts"), run(classId, "Bell codes", -12, "prime-factors", "mean")),
+                        run(classId, "Kettle shares", -19, "fraction-lowest", "percent-parts"), run(classId, "Bell codes", -12, "prime-factors", "mean"), score(classId, "Weather log", 80, -4, "scientific-notation")),
                 quiz(classId, "Round of the poles", List.of("compare-whole", "integer-add-subtract", "absolute-value"), 6, -9),
                 score(classId, "Hut stores", 80, 3, "scientific-notation", "percent-discount"),
                 run(classId, "Rope work", 5, "line-kinds", "congruent-segments", "angle-pairs", "select-shapes"),
                 score(classId, "Numbers of the valley", 80, 6, "place-value", "compare-whole", "integer-add-subtract", "absolute-value", "prime-factors"),
                 assignments.add(classId, "Goat dairy tables", List.of("two-way-read", "two-way-relative", "mean"), new Target.Percent(75, 8), Policy.DEFAULT, due(9)),
-                score(classId, "Weather log", 80, -4, "scientific-notation"),
                 assignments.add(classId, "Loads in balance", List.of("both-sides", "one-step-multiplication"), new Target.Score(80), shown(), due(8)));
         score(classId, "Shares and weights", 80, 16, "fraction-picture", "fraction-lowest", "percent-parts", "tile-length", "mass-sense", "mass-problems");
         score(classId, "Letters and graphs", 80, 23, "exponent-rules", "one-step-multiplication", "both-sides", "solution-count", "circle-center", "polynomial-factor", "binomial-expand",

@@ -10,7 +10,7 @@ import java.util.Locale;
  * @param punctual whether it came before its date; @param knew skills shown in a check at the start, none without a check
  */
 record Villager(String name, int skillfulness, int weeks, boolean punctual, List<String> knew) {
-    static final Villager NELA = new Villager("Nela Brisk", 85, 6, true, List.of("place-value", "compare-whole", "absolute-value", "line-kinds"));
+    static final Villager NELA = new Villager("Nela Brisk", 85, 6, true, List.of("place-value", "compare-whole", "line-kinds", "congruent-segments"));
     static final List<Villager> OTHERS = List.of(
             new Villager("Ansa Holm", 90, 6, true, List.of("place-value", "compare-whole", "tile-length", "mass-sense", "line-kinds")),
             new Villager("Bero Linden", 70, 5, false, List.of()),

@@ -36,7 +36,7 @@ class MapController {
      * @param depth column of the map, from 0
      * @param assignmentId where it is practised
      * @param lesson id of a lesson that leads to it
-     * @param said what the last check over the course said of it; empty before the first
+     * @param said what the last check over the course said of it; empty before the first, and when the skill was shown since then
      * @param shownAt when it was last shown to be known; @param refreshAt when it should be looked at once more; both empty for what is not known
      * @param fallenAt when a check has put it back into practice; empty when it is known, or never did
      */
@@ -58,7 +58,7 @@ class MapController {
         Skill skill = node.skill();
         boolean known = node.isKnown();
         return new MapSkill(skill.id(), skill.name(), skill.strand().title(), node.status(), skill.prerequisites(), node.missing(), node.depth(),
-                known ? OwnChoice.SKILLS : open.apply(skill.id()), Lessons.teaching(skill.id()).map(Skill::id), checked.flatMap(Known::said).map(s -> new Said(s.percent(), s.why(), s.at())),
+                known ? OwnChoice.SKILLS : open.apply(skill.id()), Lessons.teaching(skill.id()).map(Skill::id), checked.flatMap(Known::said).filter(s -> node.record().confirmed().filter(s.at()::isBefore).isEmpty()).map(s -> new Said(s.percent(), s.why(), s.at())),
                 node.record().confirmed().filter(at -> known), SkillMap.dueAt(node.record()).filter(at -> known), checked.flatMap(Known::fallen).filter(at -> !known));
     }
 }

@@ -107,7 +107,7 @@ public class PracticeService {
     private PracticeView view(Place place, Assignment assignment, ProgressEntity row, SkillState state) {
         SkillState now = state;
         if (state.current().isEmpty()) {
-            ServedItem first = items.serve(place.person().id(), assignment.id(), place.skillId(), state.nextTier());
+            ServedItem first = items.serve(place.person().id(), assignment.id(), place.skillId(), Math.max(assignment.leastTier(), state.nextTier()));
             now = log.append(row, state, served(first, state, false, state.nextSlot()), "first-" + first.id());
         }
         ServedItem served = items.require(place.person(), now.current().orElseThrow().itemId());
@@ -231,7 +231,7 @@ public class PracticeService {
             if (state.policy().work() == Policy.Work.REQUIRED && closed.get().outcome().filter(o -> o != Outcome.MISSED).isPresent()) {
                 work.handInOnLeaving(place.person(), itemId);
             }
-            state = log.append(row, state, next(place, state, onward), key);
+            state = log.append(row, state, next(place, assignment, state, onward), key);
         }
         return view(place, assignment, row, state);
     }
@@ -269,7 +269,7 @@ public class PracticeService {
     /** What shall come: the next item, another like the missed one, or one on easier ground. */
     public enum Onward { NEXT, LIKE, EASIER }
 
-    private PracticeEvent next(Place place, SkillState state, Onward onward) {
+    private PracticeEvent next(Place place, Assignment assignment, SkillState state, Onward onward) {
         String person = place.person().id();
         if (onward == Onward.LIKE && state.offersSimilar()) {
             return served(items.serveLike(person, place.assignmentId(), state.current().orElseThrow().ref()), state, true, state.currentSlot());
@@ -278,7 +278,7 @@ public class PracticeService {
         if (redo.isPresent()) {
             return served(items.serveLike(person, place.assignmentId(), redo.get()), state, true, state.nextSlot());
         }
-        int tier = onward == Onward.EASIER ? Math.max(1, state.current().orElseThrow().ref().tier() - 1) : state.nextTier();
+        int tier = onward == Onward.EASIER ? Math.max(1, state.current().orElseThrow().ref().tier() - 1) : Math.max(assignment.leastTier(), state.nextTier());
         return served(items.serve(person, place.assignmentId(), place.skillId(), tier), state, false, state.nextSlot());
     }
 }

@@ -24,7 +24,6 @@ import littlesummit.app.practice.PracticeRecord;
 import littlesummit.app.practice.PracticeRecord.Worked;
 import littlesummit.app.progress.ProgressView.AssignmentCourse;
 import littlesummit.app.progress.ProgressView.DayTime;
-import littlesummit.app.progress.ProgressView.CourseGoal;
 import littlesummit.app.progress.ProgressView.KnownPoint;
 import littlesummit.app.progress.ProgressView.SkillCourse;
 import littlesummit.app.quiz.QuizRecord;
@@ -69,9 +68,9 @@ class ProgressService {
         Map<String, QuizService.Summary> quiz = quizzes.summaries(person, all);
         Map<String, List<Worked>> byAssignment = worked.stream().collect(Collectors.groupingBy(w -> w.standing().assignmentId()));
         LocalDate today = day(clock.instant());
+        Optional<Pace> pace = classes.goal(person.classId()).map(g -> new Pace(g.start(), g.date(), g.skills()));
         int known = (int) practice.map(person).stream().filter(SkillMap.Node::isKnown).count();
-        return new ProgressView(person.name(), today, known(person, worked, all), classes.goal(person.classId()).map(g -> new Pace(g.start(), g.date(), g.skills()))
-                .map(pace -> new CourseGoal(pace, pace.says(known, today))), time(person), placement.view(person).history(),
+        return new ProgressView(person.name(), today, known(person, worked, all, pace), pace.map(p -> p.says(known, today)), time(person), placement.view(person).history(),
                 all.stream().map(a -> course(a, byAssignment.getOrDefault(a.id(), List.of()), Optional.ofNullable(quiz.get(a.id())))).filter(a -> !a.skills().isEmpty() || !a.quiz().isEmpty()).toList());
     }
 
@@ -88,7 +87,7 @@ class ProgressService {
         return at.atZone(clock.getZone()).toLocalDate();
     }
 
-    private List<KnownPoint> known(Person person, List<Worked> worked, List<Assignment> all) {
+    private List<KnownPoint> known(Person person, List<Worked> worked, List<Assignment> all, Optional<Pace> pace) {
         Map<String, LocalDate> byPractice = new HashMap<>();
         worked.forEach(w -> w.standing().reachedAt().ifPresent(at -> byPractice.merge(w.standing().skillId(), day(at), (a, b) -> a.isBefore(b) ? a : b)));
         byPractice.keySet().removeIf(id -> Catalogue.find(id).isEmpty());
@@ -102,7 +101,8 @@ class ProgressService {
         days.addAll(byPractice.values());
         days.addAll(byCheck.values());
         days.add(day(clock.instant()));
-        return days.stream().map(d -> new KnownPoint(d, until(d, byPractice), until(d, byCheck), until(d, due))).toList();
+        pace.ifPresent(p -> days.addAll(List.of(p.start(), p.date())));
+        return days.stream().map(d -> new KnownPoint(d, until(d, byPractice), until(d, byCheck), until(d, due), pace.filter(p -> !d.isBefore(p.start()) && !d.isAfter(p.date())).map(p -> Math.round(10 * p.at(d)) / 10.0))).toList();
     }
 
     private static int until(LocalDate day, Map<String, LocalDate> dates) {

@@ -6,22 +6,18 @@ import java.util.List;
 import java.util.Optional;
 import littlesummit.app.placement.CheckView.DoneCheck;
 import littlesummit.app.practice.PracticeRecord.Attempted;
-import littlesummit.core.practice.Pace;
 
 /**
  * How a student has come along.
  *
  * @param known skills over time, one point a day on which something changed
- * @param goal what the class wants to know by when; empty without one
+ * @param goal where the student stands beside the goal of the class, in a sentence; empty without one
  * @param time active minutes by day, of the last weeks
  * @param checks that are done, the latest first
  */
-public record ProgressView(String student, LocalDate today, List<KnownPoint> known, Optional<CourseGoal> goal, List<DayTime> time, List<DoneCheck> checks, List<AssignmentCourse> assignments) {
-    /** @param byPractice and {@code byCheck} how the skills known by then were first shown; @param due skills whose assignments are due by then */
-    public record KnownPoint(LocalDate date, int byPractice, int byCheck, int due) {}
-
-    /** @param says where the student stands beside the pace, in a sentence */
-    public record CourseGoal(Pace pace, String says) {}
+public record ProgressView(String student, LocalDate today, List<KnownPoint> known, Optional<String> goal, List<DayTime> time, List<DoneCheck> checks, List<AssignmentCourse> assignments) {
+    /** @param byPractice and {@code byCheck} how the skills known by then were first shown; @param due skills whose assignments are due by then; @param pace skills on an even way to the goal, left out off that way */
+    public record KnownPoint(LocalDate date, int byPractice, int byCheck, int due, Optional<Double> pace) {}
 
     public record DayTime(LocalDate date, int minutes) {}
 

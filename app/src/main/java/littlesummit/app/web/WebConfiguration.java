@@ -14,11 +14,10 @@ class WebConfiguration implements WebMvcConfigurer {
         return builder -> builder.annotationIntrospector(new SealedTypes());
     }
 
-    /** Addresses of screens all open the one page; the client finds its way from there. */
+    /** Whatever is neither a request of the client nor a file opens the one page; the client finds its way from there, or says that there is no such page. */
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String screen : new String[] {"/", "/signin", "/due", "/practice/**", "/gallery/**", "/map", "/entering", "/questions", "/book/**", "/handed-in/**", "/quiz/**", "/check", "/progress", "/class/**", "/account"}) {
-            registry.addViewController(screen).setViewName("forward:/index.html");
-        }
+        registry.addViewController("/").setViewName("forward:/index.html");
+        registry.addViewController("/{screen:(?!api$|assets$)[a-z-]+}/**").setViewName("forward:/index.html");
     }
 }

@@ -46,7 +46,7 @@ public record Pace(LocalDate start, LocalDate date, int skills) {
         double aWeek = aWeek(known, today);
         long tenths = Math.round(10 * aWeek);
         return tenths >= 10 ? (tenths % 10 == 0 ? tenths / 10 : tenths / 10 + "." + tenths % 10) + (tenths == 10 ? " skill a week" : " skills a week")
-                : "one skill in " + Math.round(1 / aWeek) + " weeks";
+                : tenths >= 7 ? "about one skill a week" : "one skill in " + Math.round(1 / aWeek) + " weeks";
     }
 
     private static String counted(int n) {
