@@ -9,6 +9,7 @@ type Props = { row: AssignmentRow; hand: AssignmentsHand; withdrawn: boolean; on
 
 /** One assignment, how far the class is in it, and what can be changed. */
 export function AssignmentItem({ row, hand, withdrawn, onCopy }: Props) {
+  const [open, setOpen] = useState(false);
   const different = row.exceptions.flatMap((e) => (e.leftOut ? [`${e.name} left out`] : e.due === undefined ? [] : [`${e.name} until ${day(e.due)}`]));
   return (
     <li className="rounded-slip border border-rule bg-leaf p-4">
@@ -24,28 +25,35 @@ export function AssignmentItem({ row, hand, withdrawn, onCopy }: Props) {
       </p>
       {!row.target.startsWith('quiz') && <Share row={row} />}
       {different.length > 0 && <p className="text-sm text-soft">{different.length > 6 ? `For ${row.students} of the class` : `Different: ${different.join(', ')}`}</p>}
-      <details className="mt-1">
+      <details className="mt-1" onToggle={(e) => setOpen(e.currentTarget.open)}>
         <summary className="w-fit cursor-pointer text-glacier">{withdrawn ? 'Set it again' : 'Change it'}</summary>
-        <div className="mt-2 grid gap-3">
-          {!withdrawn && <NewDate row={row} hand={hand} />}
-          {!withdrawn && <NewTitle row={row} hand={hand} />}
-          <span className="flex flex-wrap items-center gap-3">
-            <Button disabled={hand.withdraw.isPending} onClick={() => hand.withdraw.mutate({ id: row.id, withdrawn: !withdrawn })}>
-              {withdrawn ? 'Set it again as it was' : 'Withdraw it'}
-            </Button>
-            <Button onClick={onCopy}>Set another one like it</Button>
-            {row.quiz !== undefined && (
-              <>
-                <a href={`/api/quiz/${row.id}/paper.pdf`}>A round on paper (PDF)</a>
-                <a href={`/api/quiz/${row.id}/key.pdf`}>Its key (PDF)</a>
-              </>
-            )}
-          </span>
-          {!withdrawn && <p className="text-sm text-soft">What is withdrawn is gone for students; what they did in it is kept and comes back when you set it again.</p>}
-          <Refused by={[hand.move, hand.rename, hand.withdraw].filter((m) => m.variables?.id === row.id)} />
-        </div>
+        {open && <Changes row={row} hand={hand} withdrawn={withdrawn} onCopy={onCopy} />}
       </details>
     </li>
+  );
+}
+
+/** What can be changed; made when it is unfolded, as a list can be long. */
+function Changes({ row, hand, withdrawn, onCopy }: Props) {
+  return (
+    <div className="mt-2 grid gap-3">
+      {!withdrawn && <NewDate row={row} hand={hand} />}
+      {!withdrawn && <NewTitle row={row} hand={hand} />}
+      <span className="flex flex-wrap items-center gap-3">
+        <Button disabled={hand.withdraw.isPending} onClick={() => hand.withdraw.mutate({ id: row.id, withdrawn: !withdrawn })}>
+          {withdrawn ? 'Set it again as it was' : 'Withdraw it'}
+        </Button>
+        <Button onClick={onCopy}>Set another one like it</Button>
+        {row.quiz !== undefined && (
+          <>
+            <a href={`/api/quiz/${row.id}/paper.pdf`}>A round on paper (PDF)</a>
+            <a href={`/api/quiz/${row.id}/key.pdf`}>Its key (PDF)</a>
+          </>
+        )}
+      </span>
+      {!withdrawn && <p className="text-sm text-soft">What is withdrawn is gone for students; what they did in it is kept and comes back when you set it again.</p>}
+      <Refused by={[hand.move, hand.rename, hand.withdraw].filter((m) => m.variables?.id === row.id)} />
+    </div>
   );
 }
 
@@ -94,7 +102,7 @@ function NewTitle({ row, hand }: { row: AssignmentRow; hand: AssignmentsHand }) 
   const [title, setTitle] = useState(row.title);
   return (
     <div className="flex flex-wrap items-end gap-3">
-      <Labelled name="Title">
+      <Labelled name="Another title">
         <input className={`${INPUT} w-72`} maxLength={100} value={title} onChange={(e) => setTitle(e.target.value)} />
       </Labelled>
       <Button disabled={hand.rename.isPending || title.trim() === '' || title === row.title} onClick={() => hand.rename.mutate({ id: row.id, title })}>

@@ -30,7 +30,7 @@ export function OwnDates({ studentId }: { studentId: string }) {
         ))}
       </ul>
       <div className="mt-3 flex flex-wrap items-end gap-3">
-        <Labelled name="Assignment">
+        <Labelled name="Which assignment">
           <select className={INPUT} value={chosen} onChange={(e) => setChosen(e.target.value)}>
             <option value="">choose one</option>
             {all.map((a) => (

@@ -95,8 +95,9 @@ class AccessTest extends BrowserTest {
     }
 
     /** Addresses and what is seen there when it is loaded. */
-    private static final String[][] STUDENT = {{"/check", "A short refresh"}, {"/progress", "Active minutes a day"}, {"/account", "Signed in elsewhere?"}};
-    private static final String[][] INSTRUCTOR = {{"/class", "Where everybody is"}, {"/class/assignments", "Trail signs"}, {"/class/marks", "Marks as CSV"}};
+    private static final String[][] STUDENT = {{"/check", "A short refresh"}, {"/progress", "Active minutes a day"}, {"/account", "Signed in elsewhere?"},
+            {"/review", "Keep what you know"}};
+    private static final String[][] INSTRUCTOR = {{"/class", "Where everybody is"}, {"/class/assignments", "Rope work"}, {"/class/marks", "Marks as CSV"}, {"/classes", "Your classes"}};
 
     @Test
     void axeFindsNothingAroundThePractice() {
@@ -151,7 +152,7 @@ class AccessTest extends BrowserTest {
         page.setViewportSize(320, 700);
         Desk desk = new Desk(summit, page, "nela");
         assertEquals(320, page.evaluate("document.documentElement.scrollWidth"));
-        for (String view : List.of("/map", "/entering", "/questions", "/book", "/check", "/progress", "/account")) {
+        for (String view : List.of("/map", "/entering", "/questions", "/book", "/check", "/progress", "/account", "/review")) {
             page.navigate(view);
             page.waitForTimeout(300);
             assertEquals(320, page.evaluate("document.documentElement.scrollWidth"), view);

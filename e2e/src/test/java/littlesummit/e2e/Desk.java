@@ -23,14 +23,29 @@ final class Desk {
     private final Person person;
 
     Desk(Summit summit, Page page, String username) {
+        this(summit, page, username, "summit");
+        page.waitForURL(url -> url.endsWith("/due") || url.endsWith("/class"));
+    }
+
+    /** Signs in with a password or a code; one who comes by a code stands before the choice of a password then. */
+    Desk(Summit summit, Page page, String username, String password) {
         this.summit = summit;
         this.page = page;
-        this.person = summit.part(PeopleService.class).signIn(username, "summit");
+        this.person = summit.part(PeopleService.class).signIn(username, password);
         page.navigate("/signin");
         page.getByLabel("Name").fill(username);
-        page.getByLabel("Password").fill("summit");
+        page.getByLabel("Password").fill(password);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in")).click();
-        page.waitForURL(url -> url.endsWith("/due") || url.endsWith("/class"));
+    }
+
+    /** Where a code leads: a password of one's own. */
+    void choosePassword(String code, String fresh) {
+        assertThat(page.getByText("Choose a password of your own now.")).isVisible();
+        page.getByLabel("The code").fill(code);
+        page.getByLabel("A new one, of at least 8 characters").fill(fresh);
+        page.getByLabel("The new one once more").fill(fresh);
+        press("Change it");
+        assertThat(page.getByText("Your password is changed.")).isVisible();
     }
 
     Page page() {

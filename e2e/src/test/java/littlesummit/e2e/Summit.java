@@ -1,23 +1,46 @@
 package littlesummit.e2e;
 
+import java.io.OutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import littlesummit.app.SummitApplication;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** The whole application with demo data, on a port of its own and a database in a file. */
+/** The whole application, with demo data or empty, on a port of its own and a database in a file. */
 final class Summit implements AutoCloseable {
     private final Path data;
+    private final String[] more;
     private ConfigurableApplicationContext context;
 
     Summit(Path data) {
+        this(data, "--summit.demo=true", "--summit.gallery=true");
+    }
+
+    private Summit(Path data, String... more) {
         this.data = data;
+        this.more = more;
         start();
     }
 
+    /** Nobody has an account in it. @param says what it prints at its start */
+    static Summit empty(Path data, OutputStream says) {
+        PrintStream before = System.out;
+        System.setOut(new PrintStream(says, true, StandardCharsets.UTF_8));
+        try {
+            return new Summit(data, new String[0]);
+        } finally {
+            System.setOut(before);
+        }
+    }
+
     void start() {
-        context = SpringApplication.run(SummitApplication.class, "--server.port=0", "--summit.demo=true", "--summit.gallery=true", "--summit.data=" + data,
-                "--summit.checks-per-minute=1000");
+        List<String> options = new ArrayList<>(List.of(more));
+        options.addAll(List.of("--server.port=0", "--summit.data=" + data, "--summit.checks-per-minute=1000"));
+        context = SpringApplication.run(SummitApplication.class, options.toArray(String[]::new));
     }
 
     void stop() {

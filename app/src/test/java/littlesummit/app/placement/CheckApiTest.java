@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -109,6 +110,53 @@ class CheckApiTest extends ApiTest {
         wholeCheck(Set.of());
         assertTrue(client.get("/api/check").body().at("/refusal").textValue().contains("5 hours"));
         assertEquals(409, client.post("/api/check/start", "{\"wholeCourse\":true}").status());
+    }
+
+    private JsonNode onMap(String skill) {
+        return client.get("/api/map").body().at("/skills").findParents("id").stream().filter(s -> s.at("/id").textValue().equals(skill)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void theMapSaysHowLikelyASkillIsKnownAndWhyUntilPracticeSaysMore() {
+        wholeCheck(Set.of("place-value"));
+        JsonNode known = onMap("place-value");
+        assertTrue(known.at("/said/percent").intValue() >= 80, known.toString());
+        assertFalse(known.at("/said/why").textValue().isBlank());
+        JsonNode unknown = onMap("absolute-value");
+        assertTrue(unknown.at("/said/percent").intValue() <= 20, unknown.toString());
+        assertTrue(unknown.at("/shownAt").isMissingNode());
+
+        now = now.plus(Duration.ofHours(1));
+        answerRight(assigned(new Target.Run(1, 1), Policy.DEFAULT, "absolute-value"));
+        assertEquals("KNOWN", onMap("absolute-value").at("/status").textValue());
+        assertTrue(onMap("absolute-value").at("/said").isMissingNode(), "practice has shown more since");
+    }
+
+    @Test
+    void aLaterCheckOverTheCoursePutsBackWhatIsClearlyGone() {
+        wholeCheck(Set.of("place-value", "compare-whole", "line-kinds"));
+        assertTrue(with(client.get("/api/map").body(), "KNOWN").contains("line-kinds"));
+        String practice = assigned(new Target.Score(100), Policy.DEFAULT, "scientific-notation");
+        for (int i = 0; i < 36; i++) {
+            answerRight(practice);
+            now = now.plus(Duration.ofMinutes(9));
+            onward(practice, "NEXT");
+        }
+        now = now.plus(Duration.ofDays(3));
+        assertEquals("", client.get("/api/check").body().at("/refusal").textValue());
+        JsonNode again = wholeCheck(Set.of("place-value", "compare-whole"));
+        List<String> fell = texts(again.at("/history/0/fell"));
+        assertTrue(fell.contains("Segments, rays, lines"), fell.toString());
+        assertFalse(with(client.get("/api/map").body(), "KNOWN").contains("line-kinds"));
+        assertTrue(with(client.get("/api/map").body(), "KNOWN").contains("place-value"));
+        assertFalse(onMap("line-kinds").at("/fallenAt").isMissingNode());
+        assertTrue(again.at("/refusal").textValue().contains("5 hours"));
+    }
+
+    private static List<String> texts(JsonNode array) {
+        List<String> texts = new ArrayList<>();
+        array.forEach(t -> texts.add(t.textValue()));
+        return texts;
     }
 
     @Test
