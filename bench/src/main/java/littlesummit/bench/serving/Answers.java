@@ -1,0 +1,75 @@
+package littlesummit.bench.serving;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
+
+/** Checking an answer (read the state, grade, append, update) beside a bare endpoint that inserts a row. */
+final class Answers {
+    private static final int VISITORS = 4;
+    private static final int WARM = 150;
+    private static final int REQUESTS = 400;
+
+    private Answers() {}
+
+    static String measure(Servers servers) {
+        FullClass full = new FullClass(servers.app(), VISITORS);
+        Times checks = new Times();
+        all(visitor -> answer(servers, full, visitor, checks));
+        Times inserts = new Times();
+        all(visitor -> insert(servers, inserts));
+        double ratio = inserts.meanMillis() / checks.meanMillis();
+        return String.format(Locale.ROOT, "| request, %d at a time | mean | 99th percentile |%n|---|---|---|%n| check an answer | %.2f ms | %.1f ms |%n| insert a row, bare | %.2f ms | %.1f ms |%n%n"
+                + "Answers are checked at %.2f of the throughput of the bare endpoint.%n", VISITORS, checks.meanMillis(), checks.percentile(99), inserts.meanMillis(), inserts.percentile(99), ratio);
+    }
+
+    private static void all(IntConsumer visit) {
+        try (ExecutorService visitors = Executors.newFixedThreadPool(VISITORS)) {
+            List<Future<?>> done = IntStream.range(0, VISITORS).<Future<?>>mapToObj(v -> visitors.submit(() -> visit.accept(v))).toList();
+            for (Future<?> one : done) {
+                one.get();
+            }
+        } catch (InterruptedException | ExecutionException failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
+
+    /** Wrong answers, two an item, then its solution and the next. */
+    private static void answer(Servers servers, FullClass full, int visitor, Times times) {
+        Visitor student = Visitor.signedIn(servers.appAddress(), full.studentNames().get(visitor), "pw");
+        String path = "/api/practice/own/absolute-value";
+        JsonNode item = student.get(path).at("/item");
+        for (int i = 0; i < WARM + REQUESTS; i++) {
+            String body = "{\"itemId\":\"" + item.at("/id").textValue() + "\",\"part\":0,\"entries\":{\"" + item.at("/parts/0/fields/0/id").textValue() + "\":\"" + (700_000 + i)
+                    + "\"},\"confirmed\":true}";
+            if (i < WARM) {
+                student.post(path + "/check", body);
+            } else {
+                times.take(() -> student.post(path + "/check", body));
+            }
+            if (i % 2 == 1) {
+                String id = "{\"itemId\":\"" + item.at("/id").textValue() + "\"";
+                student.post(path + "/solution", id + "}");
+                item = student.post(path + "/next", id + ",\"onward\":\"NEXT\"}").at("/item");
+            }
+        }
+    }
+
+    private static void insert(Servers servers, Times times) {
+        Visitor visitor = new Visitor(servers.bareAddress());
+        for (int i = 0; i < WARM + REQUESTS; i++) {
+            String body = "{\"text\":\"" + i + "\"}";
+            if (i < WARM) {
+                visitor.post("/rows", body);
+            } else {
+                times.take(() -> visitor.post("/rows", body));
+            }
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package littlesummit.bench.serving;
+
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+
+/** How long the lists of a full class take with ten assignments and with two hundred. */
+final class Lists {
+    private static final int STUDENTS = 40;
+    private static final int FEW = 10;
+    private static final int MANY = 200;
+    private static final int TIMES = 25;
+    private static final int WARM = 10;
+
+    private Lists() {}
+
+    static String measure(Servers servers) {
+        FullClass full = new FullClass(servers.app(), STUDENTS);
+        full.fillTo(FEW);
+        Map<String, Double> few = medians(servers, full);
+        full.fillTo(MANY);
+        Map<String, Double> many = medians(servers, full);
+        StringBuilder table = new StringBuilder("| list, " + STUDENTS + " students | " + FEW + " assignments | " + MANY + " assignments | ratio |\n|---|---|---|---|\n");
+        few.forEach((list, ms) -> table.append(String.format(Locale.ROOT, "| `%s` | %.1f ms | %.1f ms | %.1f |%n", list, ms, many.get(list), many.get(list) / ms)));
+        return table.toString();
+    }
+
+    private static Map<String, Double> medians(Servers servers, FullClass full) {
+        Visitor instructor = Visitor.signedIn(servers.appAddress(), full.instructorName(), "pw");
+        Visitor student = Visitor.signedIn(servers.appAddress(), full.studentNames().getFirst(), "pw");
+        Map<String, Double> medians = new LinkedHashMap<>();
+        for (String list : new String[] {"/api/class", "/api/class/assignments", "/api/class/marks", "/api/class/marks.csv", "/api/class/skills"}) {
+            medians.put(list, median(instructor, list));
+        }
+        for (String list : new String[] {"/api/due", "/api/progress", "/api/map", "/api/review"}) {
+            medians.put(list, median(student, list));
+        }
+        return medians;
+    }
+
+    private static double median(Visitor visitor, String list) {
+        Times times = new Times();
+        for (int i = 0; i < WARM + TIMES; i++) {
+            if (i < WARM) {
+                visitor.get(list);
+            } else {
+                times.take(() -> visitor.get(list));
+            }
+        }
+        return times.percentile(50);
+    }
+}

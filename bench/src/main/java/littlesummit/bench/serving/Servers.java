@@ -1,0 +1,39 @@
+package littlesummit.bench.serving;
+
+import java.nio.file.Path;
+import littlesummit.app.SummitApplication;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The application and the bare one beside it, each on a port and with a database file of its own. */
+final class Servers implements AutoCloseable {
+    private final ConfigurableApplicationContext app;
+    private final ConfigurableApplicationContext bare;
+
+    Servers(Path data) {
+        app = SpringApplication.run(SummitApplication.class, "--server.port=0", "--summit.data=" + data.resolve("app"), "--summit.checks-per-minute=1000000");
+        bare = SpringApplication.run(BareServer.class, "--server.port=0", "--summit.data=" + data.resolve("bare"), "--spring.jpa.hibernate.ddl-auto=create");
+    }
+
+    ConfigurableApplicationContext app() {
+        return app;
+    }
+
+    String appAddress() {
+        return address(app);
+    }
+
+    String bareAddress() {
+        return address(bare);
+    }
+
+    private static String address(ConfigurableApplicationContext context) {
+        return "http://localhost:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    @Override
+    public void close() {
+        bare.close();
+        app.close();
+    }
+}

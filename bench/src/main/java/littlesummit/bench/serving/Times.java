@@ -1,0 +1,30 @@
+package littlesummit.bench.serving;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+
+/** How long requests took. */
+final class Times {
+    private final List<Long> nanos = Collections.synchronizedList(new ArrayList<>());
+
+    void take(Runnable request) {
+        long before = System.nanoTime();
+        request.run();
+        nanos.add(System.nanoTime() - before);
+    }
+
+    int count() {
+        return nanos.size();
+    }
+
+    /** @param percent 0 to 100; @return milliseconds */
+    double percentile(int percent) {
+        List<Long> sorted = nanos.stream().sorted().toList();
+        return sorted.get(Math.min(sorted.size() - 1, sorted.size() * percent / 100)) / 1e6;
+    }
+
+    double meanMillis() {
+        return nanos.stream().mapToLong(n -> n).average().orElseThrow() / 1e6;
+    }
+}
