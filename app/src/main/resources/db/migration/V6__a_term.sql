@@ -34,8 +34,9 @@ alter table progress add column last_at timestamp with time zone;
 create index progress_to_summarise on progress (summarised);
 create index quiz_event_by_time on quiz_event (person_id, at);
 
--- What a check has put back into practice.
+-- What a check has put back into practice, and what it said of each skill: working that out again takes time.
 alter table skill_check add column fell varchar(4000);
+alter table skill_check add column verdicts varchar(40000);
 
 -- What the last check over the course said of a skill, for the map.
 alter table known_skill add column said_percent int;

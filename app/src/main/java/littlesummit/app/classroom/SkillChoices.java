@@ -28,7 +28,7 @@ class SkillChoices {
     @Transactional(readOnly = true)
     public List<SkillChoice> of(Person instructor) {
         List<String> students = people.students(instructor.classId()).stream().map(Student::id).toList();
-        Map<String, Long> known = practice.known(students).values().stream().flatMap(List::stream).collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
+        Map<String, Long> known = practice.known(students, practice.standings(students)).values().stream().flatMap(List::stream).collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
         return Catalogue.all().stream().map(s -> new SkillChoice(s.id(), s.name(), s.strand().title(), s.prerequisites(),
                 SkillMap.depth(s), known.getOrDefault(s.id(), 0L).intValue())).toList();
     }

@@ -28,7 +28,7 @@ public class KnowledgeService {
 
     @Transactional(readOnly = true)
     public List<Known> of(String personId) {
-        return of(List.of(personId));
+        return known.findByPersonId(personId).stream().map(KnownSkillEntity::toKnown).toList();
     }
 
     /** Of several students. */

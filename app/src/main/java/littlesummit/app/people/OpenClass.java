@@ -35,13 +35,13 @@ public final class OpenClass extends OncePerRequestFilter {
     }
 
     private static Optional<Problem> refusal(Person person, HttpServletRequest request) {
-        String path = request.getRequestURI();
+        String path = request.getServletPath() + Optional.ofNullable(request.getPathInfo()).orElse("");
         boolean own = path.equals("/api/session") || path.startsWith("/api/account/");
         if (person.mustChange() && path.startsWith("/api/") && !own) {
             return Optional.of(Problem.forbidden("Choose a password of your own first."));
         }
         boolean elsewhere = Optional.ofNullable(request.getHeader(HEADER)).filter(shown -> !shown.equals(person.classId())).isPresent();
-        boolean choosing = path.equals("/api/classes") || path.endsWith("/open");
+        boolean choosing = path.matches("/api/classes(/[^/]+/open)?");
         return elsewhere && !own && !choosing ? Optional.of(Problem.conflict("You have opened another class in another window. Load this page again.")) : Optional.empty();
     }
 }

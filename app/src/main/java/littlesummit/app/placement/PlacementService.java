@@ -62,7 +62,7 @@ public class PlacementService {
         List<SkillCheckEntity> done = all.stream().filter(c -> c.finishedAt().isPresent()).toList();
         List<SkillCheckEntity> courses = done.stream().filter(c -> !state(c).isShort()).toList();
         return new CheckView(running(all).map(c -> running(person, state(c))), refusal(person, courses).orElse(""), RetakeRules.MOST_CHECKS - courses.size(), due(person),
-                courses.isEmpty() ? List.of() : verdicts(state(courses.getLast())), done.reversed().stream().map(this::done).toList());
+                courses.isEmpty() ? List.of() : shown(verdicts(courses.getLast())), done.reversed().stream().map(this::done).toList());
     }
 
     private static Optional<SkillCheckEntity> running(List<SkillCheckEntity> all) {
@@ -86,21 +86,26 @@ public class PlacementService {
         return practice.map(person).stream().filter(n -> n.status() == SkillMap.Status.REFRESH).map(n -> new RefreshSkill(n.skill().id(), n.skill().name())).toList();
     }
 
-    private static List<SkillVerdict> verdicts(CheckState state) {
-        return state.verdicts().stream().map(v -> {
+    private static List<SkillVerdict> shown(List<Placement.Verdict> verdicts) {
+        return verdicts.stream().map(v -> {
             Skill skill = Catalogue.require(v.skill());
             return new SkillVerdict(skill.id(), skill.name(), skill.strand().title(), v.standing(), percent(v), v.why());
         }).toList();
     }
 
-    private DoneCheck done(SkillCheckEntity check) {
-        CheckState state = state(check);
-        return new DoneCheck(check.finishedAt().orElseThrow(), !state.isShort(), state.asked().size(), names(shown(state)), names(check.fell().isEmpty() && state.isShort() ? state.fallen() : check.fell()));
+    /** What a check over the course said of each skill. */
+    private List<Placement.Verdict> verdicts(SkillCheckEntity check) {
+        return check.verdicts().map(kept -> List.of(json.read(kept, Placement.Verdict[].class))).orElseGet(() -> state(check).verdicts());
     }
 
-    /** Skills that a check shows to be known. */
-    private static List<String> shown(CheckState state) {
-        return state.isShort() ? state.confirmed() : state.verdicts().stream().filter(v -> v.standing() == Placement.Standing.KNOWN).map(Placement.Verdict::skill).toList();
+    private DoneCheck done(SkillCheckEntity check) {
+        CheckState state = state(check);
+        List<String> known = state.isShort() ? state.confirmed() : known(verdicts(check));
+        return new DoneCheck(check.finishedAt().orElseThrow(), !state.isShort(), state.asked().size(), names(known), names(check.fell().isEmpty() && state.isShort() ? state.fallen() : check.fell()));
+    }
+
+    private static List<String> known(List<Placement.Verdict> verdicts) {
+        return verdicts.stream().filter(v -> v.standing() == Placement.Standing.KNOWN).map(Placement.Verdict::skill).toList();
     }
 
     private static List<String> names(List<String> skills) {
@@ -142,21 +147,20 @@ public class PlacementService {
         }).orElse(state);
         entity.keep(json.write(next));
         if (next.waiting().isEmpty()) {
-            entity.finish(clock.instant(), learn(person, next));
+            List<Placement.Verdict> verdicts = next.isShort() ? List.of() : next.verdicts();
+            entity.finish(clock.instant(), learn(person, next, verdicts), json.write(verdicts));
         }
         checks.saveAndFlush(entity);
     }
 
     /** @return skills that were known and are back in practice now */
-    private List<String> learn(Person person, CheckState done) {
+    private List<String> learn(Person person, CheckState done, List<Placement.Verdict> verdicts) {
         Instant now = clock.instant();
         List<String> before = practice.map(person).stream().filter(SkillMap.Node::isKnown).map(n -> n.skill().id()).toList();
-        List<String> fell = done.isShort() ? done.fallen() : done.lowered().stream().filter(before::contains).toList();
-        shown(done).forEach(skill -> knowledge.shown(person.id(), skill, now, done.isShort()));
+        List<String> fell = done.isShort() ? done.fallen() : done.lowered(verdicts).stream().filter(before::contains).toList();
+        (done.isShort() ? done.confirmed() : known(verdicts)).forEach(skill -> knowledge.shown(person.id(), skill, now, done.isShort()));
         fell.forEach(skill -> knowledge.fell(person.id(), skill, now));
-        if (!done.isShort()) {
-            done.verdicts().forEach(v -> knowledge.say(person.id(), v.skill(), new Said(percent(v), v.why(), now)));
-        }
+        verdicts.forEach(v -> knowledge.say(person.id(), v.skill(), new Said(percent(v), v.why(), now)));
         return fell;
     }
 

@@ -22,6 +22,7 @@ class SkillCheckEntity {
     private Instant startedAt;
     private Instant finishedAt;
     private String fell;
+    private String verdicts;
     @Version
     private long version;
 
@@ -42,10 +43,16 @@ class SkillCheckEntity {
         this.state = json;
     }
 
-    /** @param skills that it has put back into practice */
-    void finish(Instant at, List<String> skills) {
+    /** @param skills that it has put back into practice; @param said of each skill, as JSON */
+    void finish(Instant at, List<String> skills, String said) {
         this.finishedAt = at;
+        this.verdicts = said;
         this.fell = String.join(",", skills);
+    }
+
+    /** Empty for one that was finished before they were kept. */
+    Optional<String> verdicts() {
+        return Optional.ofNullable(verdicts);
     }
 
     List<String> fell() {

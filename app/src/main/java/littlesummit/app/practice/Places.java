@@ -34,19 +34,19 @@ class Places {
 
     /** By skill id. */
     Map<String, SkillMap.Record> records(Person person) {
-        return records(List.of(person.id())).getOrDefault(person.id(), Map.of());
+        return records(log.standings(person.id()), knowledge.of(person.id())).getOrDefault(person.id(), Map.of());
     }
 
     /** By student and skill id; lessons are no skills and count for nothing here. */
-    private Map<String, Map<String, SkillMap.Record>> records(Collection<String> personIds) {
+    private static Map<String, Map<String, SkillMap.Record>> records(List<PracticeRecord.Standing> practised, List<KnowledgeService.Known> checked) {
         Map<String, Map<String, SkillMap.Record>> all = new HashMap<>();
-        for (PracticeRecord.Standing row : log.standings(personIds)) {
+        for (PracticeRecord.Standing row : practised) {
             if (!row.assignmentId().equals(OwnChoice.LESSONS)) {
                 SkillMap.Record one = new SkillMap.Record(true, row.reachedAt(), row.shownAt(), 0);
                 all.computeIfAbsent(row.personId(), id -> new HashMap<>()).merge(row.skillId(), one, Places::together);
             }
         }
-        for (KnowledgeService.Known known : knowledge.of(personIds)) {
+        for (KnowledgeService.Known known : checked) {
             Map<String, SkillMap.Record> own = all.computeIfAbsent(known.personId(), id -> new HashMap<>());
             own.put(known.skill(), checked(Optional.ofNullable(own.get(known.skill())), known));
         }
@@ -78,8 +78,9 @@ class Places {
         return SkillMap.of(records(person), clock.instant());
     }
 
-    Map<String, List<SkillMap.Node>> maps(Collection<String> personIds) {
-        Map<String, Map<String, SkillMap.Record>> records = records(personIds);
+    /** @param practised standings of all of them */
+    Map<String, List<SkillMap.Node>> maps(Collection<String> personIds, List<PracticeRecord.Standing> practised) {
+        Map<String, Map<String, SkillMap.Record>> records = records(practised, knowledge.of(personIds));
         return personIds.stream().collect(Collectors.toMap(id -> id, id -> SkillMap.of(records.getOrDefault(id, Map.of()), clock.instant())));
     }
 

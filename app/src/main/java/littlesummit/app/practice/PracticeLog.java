@@ -85,9 +85,18 @@ class PracticeLog {
         return progress.findByPersonId(personId);
     }
 
+    List<PracticeRecord.Standing> standings(String personId) {
+        return standings(progress.findSummariesByPersonId(personId));
+    }
+
+    /** Of several students. */
     List<PracticeRecord.Standing> standings(Collection<String> personIds) {
-        return progress.findSummariesByPersonIdIn(personIds).stream().map(s -> new PracticeRecord.Standing(s.getPersonId(), s.getAssignmentId(), s.getSkill(), s.getStands(), s.getReached(),
-                s.getReachedAt(), s.getShownAt(), s.getLastAt())).toList();
+        return standings(progress.findSummariesByPersonIdIn(personIds));
+    }
+
+    private static List<PracticeRecord.Standing> standings(List<ProgressRepository.Summary> summaries) {
+        return summaries.stream().map(s -> new PracticeRecord.Standing(s.getPersonId(), s.getAssignmentId(), s.getSkill(), s.getStands(), s.getReached(), s.getReachedAt(), s.getShownAt(),
+                s.getLastAt())).toList();
     }
 
     /** Rows not reached of which at least half of the last items were missed. */
@@ -96,7 +105,7 @@ class PracticeLog {
     }
 
     List<EventRepository.Moment> moments(Collection<String> personIds, Instant since) {
-        return events.findMomentsByPersonIdInAndAtAfter(personIds, since);
+        return events.moments(personIds, since);
     }
 
     /** Rows of a database that is older than their summaries get them. */

@@ -69,7 +69,7 @@ public class PracticeRecord {
 
     @Transactional(readOnly = true)
     public List<Standing> standings(Person person) {
-        return standings(List.of(person.id()));
+        return log.standings(person.id());
     }
 
     /** Of several students, quickly. */
@@ -121,10 +121,10 @@ public class PracticeRecord {
         return places.map(person);
     }
 
-    /** Skills known by each of several students. */
+    /** Skills known by each of several students. @param practised their standings */
     @Transactional(readOnly = true)
-    public Map<String, List<String>> known(Collection<String> personIds) {
-        return places.maps(personIds).entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey,
+    public Map<String, List<String>> known(Collection<String> personIds, List<Standing> practised) {
+        return places.maps(personIds, practised).entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey,
                 e -> e.getValue().stream().filter(SkillMap.Node::isKnown).map(n -> n.skill().id()).toList()));
     }
 

@@ -7,10 +7,12 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 
 interface ProgressRepository extends JpaRepository<ProgressEntity, String> {
     /** For one who is about to change it: requests of several windows take their turns. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select p from ProgressEntity p where p.personId = :personId and p.assignmentId = :assignmentId and p.skill = :skill")
     Optional<ProgressEntity> findByPersonIdAndAssignmentIdAndSkill(String personId, String assignmentId, String skill);
 
     List<ProgressEntity> findByPersonId(String personId);
@@ -35,6 +37,10 @@ interface ProgressRepository extends JpaRepository<ProgressEntity, String> {
 
         Optional<Instant> getLastAt();
     }
+
+    @Query("select p.personId as personId, p.assignmentId as assignmentId, p.skill as skill, p.stands as stands, p.reached as reached, p.reachedAt as reachedAt, p.shownAt as shownAt, "
+            + "p.lastAt as lastAt from ProgressEntity p where p.personId = :personId")
+    List<Summary> findSummariesByPersonId(String personId);
 
     List<Summary> findSummariesByPersonIdIn(Collection<String> personIds);
 

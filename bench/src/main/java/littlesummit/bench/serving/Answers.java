@@ -1,6 +1,7 @@
 package littlesummit.bench.serving;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.ExecutionException;
@@ -14,14 +15,17 @@ import java.util.stream.IntStream;
 final class Answers {
     private static final int VISITORS = 4;
     private static final int WARM = 150;
-    private static final int REQUESTS = 400;
+    private static final int REQUESTS = 600;
+    private static final int IN_A_PLACE = 24;
+    private static final int PLACES = (WARM + REQUESTS) / IN_A_PLACE + 1;
 
     private Answers() {}
 
     static String measure(Servers servers) {
         FullClass full = new FullClass(servers.app(), VISITORS);
+        List<String> places = full.set(PLACES);
         Times checks = new Times();
-        all(visitor -> answer(servers, full, visitor, checks));
+        all(visitor -> answer(servers, full.studentNames().get(visitor), places, checks));
         Times inserts = new Times();
         all(visitor -> insert(servers, inserts));
         double ratio = inserts.meanMillis() / checks.meanMillis();
@@ -40,18 +44,23 @@ final class Answers {
         }
     }
 
-    /** Wrong answers, two an item, then its solution and the next. */
-    private static void answer(Servers servers, FullClass full, int visitor, Times times) {
-        Visitor student = Visitor.signedIn(servers.appAddress(), full.studentNames().get(visitor), "pw");
-        String path = "/api/practice/own/absolute-value";
-        JsonNode item = student.get(path).at("/item");
+    /** Wrong answers, two an item, then its solution and the next; after some items another assignment. */
+    private static void answer(Servers servers, String username, List<String> places, Times times) {
+        Visitor student = Visitor.signedIn(servers.appAddress(), username, "pw");
+        String path = "";
+        JsonNode item = JsonNodeFactory.instance.nullNode();
         for (int i = 0; i < WARM + REQUESTS; i++) {
+            if (i % IN_A_PLACE == 0) {
+                path = "/api/practice/" + places.get(i / IN_A_PLACE) + "/absolute-value";
+                item = student.get(path).at("/item");
+            }
+            String check = path + "/check";
             String body = "{\"itemId\":\"" + item.at("/id").textValue() + "\",\"part\":0,\"entries\":{\"" + item.at("/parts/0/fields/0/id").textValue() + "\":\"" + (700_000 + i)
                     + "\"},\"confirmed\":true}";
             if (i < WARM) {
-                student.post(path + "/check", body);
+                student.post(check, body);
             } else {
-                times.take(() -> student.post(path + "/check", body));
+                times.take(() -> student.post(check, body));
             }
             if (i % 2 == 1) {
                 String id = "{\"itemId\":\"" + item.at("/id").textValue() + "\"";

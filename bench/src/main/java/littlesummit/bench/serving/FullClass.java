@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.PeopleService;
@@ -55,11 +56,20 @@ final class FullClass {
         return students.stream().map(Person::username).toList();
     }
 
+    /** Sets so many assignments that nobody has worked on. @return their ids */
+    List<String> set(int count) {
+        return IntStream.range(0, count).mapToObj(i -> one(i).id()).toList();
+    }
+
+    private Assignment one(int i) {
+        return server.getBean(AssignmentService.class).add(instructor.classId(), "Assignment " + i, List.of(SKILL, "absolute-value"), new Target.Score(95), Policy.DEFAULT,
+                Instant.now().plus(14 - i, ChronoUnit.DAYS));
+    }
+
     /** Sets assignments until there are so many, one due each day up to in two weeks, and lets everybody have worked on them. */
     void fillTo(int count) {
         for (int i = assignments.size(); i < count; i++) {
-            Assignment a = server.getBean(AssignmentService.class).add(instructor.classId(), "Assignment " + i, List.of(SKILL, "absolute-value"), new Target.Score(95), Policy.DEFAULT,
-                    Instant.now().plus(14 - i, ChronoUnit.DAYS));
+            Assignment a = one(i);
             assignments.add(a);
             if (i == 0) {
                 work(students.getFirst(), a);

@@ -84,10 +84,10 @@ public record CheckState(List<String> plan, List<Asked> asked) {
         return Placement.verdicts(Course.ORDER, evidence(), seed());
     }
 
-    /** Skills of which a check over the course says clearly that they are not known, after an item of their own. */
-    public List<String> lowered() {
+    /** Skills of which a check over the course says clearly that they are not known, after an item of their own. @param verdicts its own */
+    public List<String> lowered(List<Placement.Verdict> verdicts) {
         List<String> missed = of(false);
-        return verdicts().stream().filter(v -> v.chance() <= Placement.UNLIKELY && missed.contains(v.skill())).map(Placement.Verdict::skill).toList();
+        return verdicts.stream().filter(v -> v.chance() <= Placement.UNLIKELY && missed.contains(v.skill())).map(Placement.Verdict::skill).toList();
     }
 
     /** Skills that a short check confirms. */
