@@ -45,7 +45,7 @@ function Overview({ view, check }: { view: Check; check: CheckHand }) {
             <p className="text-soft">{view.refusal}</p>
           )}
         </Begin>
-        <Begin title="A short refresh" text="One item of each skill that was reached some weeks ago, up to six.">
+        <Begin title="A short check" text="One item of each skill that was reached some weeks ago, up to six, without help. What goes wrong goes back into practice.">
           {view.due.length === 0 ? (
             <p className="text-soft">Nothing is due for a refresh just now.</p>
           ) : (
@@ -85,7 +85,7 @@ function History({ view }: { view: Check }) {
       <ul className="mt-1 grid gap-1">
         {view.history.map((done) => (
           <li key={done.at}>
-            {new Date(done.at).toLocaleDateString('en', { day: 'numeric', month: 'long' })}: {done.wholeCourse ? 'whole course' : 'short refresh'}, {done.items} items. Showed {done.known.length === 1 ? 'one skill' : `${done.known.length} skills`}
+            {new Date(done.at).toLocaleDateString('en', { day: 'numeric', month: 'long' })}: {done.wholeCourse ? 'whole course' : 'short check'}, {done.items} items. Showed {done.known.length === 1 ? 'one skill' : `${done.known.length} skills`}
             {done.fell.length > 0 && `; back into practice: ${done.fell.join(', ')}`}.
           </li>
         ))}

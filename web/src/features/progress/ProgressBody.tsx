@@ -45,7 +45,7 @@ function Checks({ progress }: { progress: Progress }) {
       <ul className="mt-1 grid gap-1">
         {progress.checks.map((c) => (
           <li key={c.at}>
-            {new Date(c.at).toLocaleDateString('en', { day: 'numeric', month: 'long' })}, {c.wholeCourse ? 'whole course' : 'short refresh'}: {c.known.length === 0 ? 'no skill' : c.known.join(', ')} shown
+            {new Date(c.at).toLocaleDateString('en', { day: 'numeric', month: 'long' })}, {c.wholeCourse ? 'whole course' : 'short check'}: {c.known.length === 0 ? 'no skill' : c.known.join(', ')} shown
             {c.fell.length > 0 && `; back into practice: ${c.fell.join(', ')}`}.
           </li>
         ))}

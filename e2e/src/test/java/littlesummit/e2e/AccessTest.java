@@ -95,7 +95,7 @@ class AccessTest extends BrowserTest {
     }
 
     /** Addresses and what is seen there when it is loaded. */
-    private static final String[][] STUDENT = {{"/check", "A short refresh"}, {"/progress", "Active minutes a day"}, {"/account", "Signed in elsewhere?"},
+    private static final String[][] STUDENT = {{"/check", "A short check"}, {"/progress", "Active minutes a day"}, {"/account", "Signed in elsewhere?"},
             {"/review", "Keep what you know"}};
     private static final String[][] INSTRUCTOR = {{"/class", "Where everybody is"}, {"/class/assignments", "Rope work"}, {"/class/marks", "Marks as CSV"}, {"/classes", "Your classes"}};
 

@@ -63,7 +63,7 @@ class MarksService {
         List<Standing> reached = standings.values().stream().filter(Standing::reached).toList();
         int skills = a.isQuizOnly() ? 0 : a.skills().size();
         Optional<Integer> credit = rounded(states.stream().filter(WorkState.Read.class::isInstance).mapToInt(s -> ((WorkState.Read) s).credit()).average());
-        boolean late = reached.stream().anyMatch(s -> s.reachedAt().filter(a::isPast).isPresent()) || a.isPast(whole.now()) && reached.size() < skills;
+        boolean late = reached.stream().anyMatch(s -> s.reachedAt().filter(a::isPast).isPresent()) || a.isPast(whole.now()) && (reached.size() < skills || a.isQuizOnly() && points.isEmpty());
         return new MarkCell(true, !points.isEmpty() || standings.values().stream().anyMatch(s -> s.lastAt().isPresent()), reached.size(), skills, a.isQuizOnly() ? Optional.empty() : Optional.of(percent(a, standings)), points, credit.map(String::valueOf).orElse(""),
                 (int) states.stream().filter(WorkState.HandedIn.class::isInstance).count(), late);
     }

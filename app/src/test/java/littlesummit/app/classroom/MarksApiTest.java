@@ -11,9 +11,11 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import littlesummit.app.ApiTest;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
+import littlesummit.core.quiz.QuizPlan;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.Mockito;
@@ -70,6 +72,16 @@ class MarksApiTest extends ApiTest {
         assertTrue(own().at("/cells/0/late").booleanValue(), "open past its date");
         answerRight("/api/practice/" + id + "/absolute-value");
         assertTrue(own().at("/cells/0/late").booleanValue(), "reached past its date");
+    }
+
+    @Test
+    void aQuizThatNobodyBeganIsLateAfterItsDate() {
+        assignments.add(student.classId(), "Round", List.of("mean"), new Target.Quiz(100), Policy.DEFAULT, Optional.of(QuizPlan.usual(List.of("mean"), 2, 100)), Optional.empty(),
+                now.plus(Duration.ofDays(1)));
+        assertFalse(own().at("/cells/0/late").booleanValue());
+        now = now.plus(Duration.ofDays(2));
+        assertTrue(own().at("/cells/0/late").booleanValue());
+        assertTrue(own().at("/cells/0/percent").isMissingNode(), "a quiz has points");
     }
 
     @Test
