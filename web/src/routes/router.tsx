@@ -56,6 +56,7 @@ export const router = createBrowserRouter([
       { path: '/class/assignments', element: later(<AssignmentsScreen />) },
       { path: '/class/marks', element: later(<MarksScreen />) },
       { path: '/class/students/:studentId', element: later(<StudentScreen />) },
+      { path: '/class/students/:studentId/map', element: later(<MapScreen />) },
       { path: '/classes', element: later(<ClassesScreen />) },
       { path: '/review', element: later(<ReviewScreen />) },
       { path: '/review/set', element: later(<RefreshScreen />) },

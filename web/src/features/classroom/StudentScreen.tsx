@@ -27,7 +27,10 @@ export default function StudentScreen() {
               <p>
                 <Link to="/class">The class</Link>
               </p>
-              <h1 className="font-serif text-3xl font-bold">{progress.data.student}</h1>
+              <span className="flex flex-wrap items-baseline justify-between gap-4">
+                <h1 className="font-serif text-3xl font-bold">{progress.data.student}</h1>
+                <Link to={`/class/students/${studentId}/map`}>The map of this student</Link>
+              </span>
             </header>
             <Allowances key={progress.data.student} studentId={studentId} name={progress.data.student} />
             <OwnDates studentId={studentId} />

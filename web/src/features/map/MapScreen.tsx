@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { api, taken } from '../../api/client';
 import { day } from '../../ui/dates';
 import { Notice } from '../../ui/Notice';
@@ -11,9 +11,13 @@ import { type Status, StatusMark, WORDS } from './StatusMark';
 
 const ORDER: Status[] = ['READY', 'IN_PROGRESS', 'REFRESH', 'KNOWN', 'LOCKED'];
 
-/** All skills: which are known, which are ready, and what stands between. */
+/** All skills: which are known, which are ready, and what stands between. One's own, or for an instructor a student's, which is only looked at. */
 export default function MapScreen() {
-  const map = useQuery({ queryKey: ['map'], queryFn: () => taken(api.GET('/api/map')) });
+  const { studentId } = useParams();
+  const map = useQuery({
+    queryKey: ['map', studentId],
+    queryFn: () => (studentId === undefined ? taken(api.GET('/api/map')) : taken(api.GET('/api/map/{studentId}', { params: { path: { studentId } } }))),
+  });
   const [chosen, setChosen] = useState<string | null>(null);
   const skills = map.data?.skills ?? [];
   const here = skills.find((s) => s.id === chosen) ?? skills.find((s) => s.status === 'IN_PROGRESS') ?? skills.find((s) => s.status === 'READY');
@@ -30,10 +34,8 @@ export default function MapScreen() {
                 {skills.filter((s) => s.status === status).length} {WORDS[status]}
               </li>
             ))}
-            <li>
-              <Link to="/check">What do you know already?</Link>
-            </li>
-            {skills.some((s) => s.status === 'REFRESH') && (
+            <li>{studentId === undefined ? <Link to="/check">What do you know already?</Link> : <Link to={`/class/students/${studentId}`}>Back to the student</Link>}</li>
+            {studentId === undefined && skills.some((s) => s.status === 'REFRESH') && (
               <li>
                 <Link to="/review">Refresh</Link>
               </li>
@@ -45,7 +47,7 @@ export default function MapScreen() {
         {here !== undefined && (
           <div className="grid items-start gap-5 lg:grid-cols-[1fr_18rem]">
             <SkillGraph skills={skills} chosen={here.id} onChoose={setChosen} />
-            <Chosen skill={here} skills={skills} />
+            <Chosen skill={here} skills={skills} own={studentId === undefined} />
           </div>
         )}
       </main>
@@ -74,10 +76,9 @@ function Standing({ skill: { said, shownAt, refreshAt, fallenAt, status } }: { s
 }
 
 /** What can be done with the skill that is chosen. */
-function Chosen({ skill, skills }: { skill: MapSkill; skills: MapSkill[] }) {
+function Chosen({ skill, skills, own }: { skill: MapSkill; skills: MapSkill[]; own: boolean }) {
   const named = (ids: string[]) => ids.flatMap((id) => skills.find((s) => s.id === id) ?? []);
   const opens = skills.filter((s) => s.prerequisites.includes(skill.id));
-  const known = skill.status === 'KNOWN' || skill.status === 'REFRESH';
   return (
     <aside aria-label="Chosen skill" aria-live="polite" className="sticky top-4 grid gap-3 rounded-slip border border-edge bg-leaf p-5">
       <p className="text-sm text-soft">{skill.strand}</p>
@@ -93,6 +94,16 @@ function Chosen({ skill, skills }: { skill: MapSkill; skills: MapSkill[] }) {
         </p>
       )}
       {opens.length > 0 && <p className="text-soft">It opens {opens.map((s) => s.name.toLowerCase()).join(', ')}.</p>}
+      {own && <WayIn skill={skill} />}
+    </aside>
+  );
+}
+
+/** Where the skill is practised, and a lesson that leads to it. */
+function WayIn({ skill }: { skill: MapSkill }) {
+  const known = skill.status === 'KNOWN' || skill.status === 'REFRESH';
+  return (
+    <>
       <Link
         to={`/practice/${skill.assignmentId}/${skill.id}`}
         className={`rounded-slip border px-4 py-2 text-center no-underline ${skill.status === 'LOCKED' ? 'border-edge bg-leaf text-ink' : 'border-spruce bg-spruce font-semibold text-on-spruce'}`}
@@ -104,6 +115,6 @@ function Chosen({ skill, skills }: { skill: MapSkill; skills: MapSkill[] }) {
           Take the lesson
         </Link>
       )}
-    </aside>
+    </>
   );
 }

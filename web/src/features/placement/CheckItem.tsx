@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
 import { useKeys } from '../../ui/useKeys';
 import { PartFields } from '../practice/fields/PartFields';
+import { useDraft } from '../practice/useDraft';
 import { figuresOf } from '../working/figures';
 import { WorkPage } from '../working/WorkPage';
 import type { CheckHand } from './useCheck';
@@ -12,7 +13,13 @@ import type { CheckHand } from './useCheck';
 /** One item of a check: an answer, or "this is new to me", and on. */
 export function CheckItem({ running, check }: { running: Schemas['RunningCheck']; check: CheckHand }) {
   const { item } = running;
-  const [entries, setEntries] = useState<Record<string, string>[]>(item.parts.map(() => ({})));
+  const [entries, setEntries] = useState<Record<string, string>[]>(item.parts.map((part) => part.entries));
+  const draft = useDraft(item.id);
+  const change = (i: number, id: string, value: string) => {
+    const next = entries.with(i, { ...entries[i], [id]: value });
+    setEntries(next);
+    draft.keep(Object.assign({}, ...next));
+  };
   const send = (isNew: boolean) => !check.answer.isPending && check.answer.mutate({ itemId: item.id, isNew, entries });
   useKeys({ n: () => send(true), w: () => document.querySelector<HTMLElement>('[data-line]')?.focus() });
   return (
@@ -28,7 +35,7 @@ export function CheckItem({ running, check }: { running: Schemas['RunningCheck']
             <p className="text-lg">
               <RichText text={part.prompt} />
             </p>
-            <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => setEntries((now) => now.with(i, { ...now[i], [id]: value }))} onEnter={() => send(false)} />
+            <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => change(i, id, value)} onEnter={() => send(false)} />
           </section>
         ))}
         {check.answer.isError && <p role="alert" className="text-rust">{check.answer.error.message}</p>}

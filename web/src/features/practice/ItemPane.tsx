@@ -1,8 +1,6 @@
 import { Fragment, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { api } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
-import { useKept } from '../../ui/useKept';
 import { useKeys } from '../../ui/useKeys';
 import { Listen } from '../narration/Listen';
 import { ofBlocks, ofPart } from '../narration/lines';
@@ -12,6 +10,7 @@ import { Help } from './Help';
 import { OpenPart } from './OpenPart';
 import { ClosedPart } from './PartBlock';
 import { Example, Solution } from './Slips';
+import { useDraft } from './useDraft';
 import type { Practice, View } from './usePractice';
 
 /** The left side: the item, its fields, its help. One instance an item. */
@@ -19,13 +18,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
   const { item } = view;
   const [entries, setEntries] = useState<Record<string, string>>(item.draft);
   const latest = useRef(entries);
-  const draft = useKept(`draft-${item.id}`, (kept: Record<string, string>) =>
-    api.PUT('/api/items/{itemId}/draft', { params: { path: { itemId: item.id } }, body: { entries: kept } }).then(({ response }) => {
-      if (response.status >= 500) {
-        throw new Error('not kept');
-      }
-    }),
-  );
+  const draft = useDraft(item.id);
   const open = item.outcome === undefined;
   const part = item.parts[item.currentPart];
   const result = practice.check.data;

@@ -97,6 +97,18 @@ class ClassTest extends BrowserTest {
     }
 
     @Test
+    void theInstructorLooksAtTheMapOfAStudent() {
+        Page orla = at("orla", "/class");
+        orla.getByText("Jory Thane").first().click();
+        orla.getByText("The map of this student").click();
+        orla.locator("[data-skill=absolute-value]").click();
+        assertThat(orla.getByLabel("Chosen skill")).containsText("Last shown on");
+        assertThat(orla.getByLabel("Chosen skill").getByRole(AriaRole.LINK)).hasCount(0);
+        orla.getByText("Back to the student").click();
+        assertThat(orla.getByText("Active minutes a day")).isVisible();
+    }
+
+    @Test
     void theInstructorOpensAStudentDownToASingleItemAndAllowsExtraTime() {
         Page orla = at("orla", "/class");
         orla.getByText("Edda Rook").first().click();

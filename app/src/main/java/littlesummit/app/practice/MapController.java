@@ -9,13 +9,17 @@ import java.util.stream.Collectors;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.knowledge.KnowledgeService;
 import littlesummit.app.knowledge.KnowledgeService.Known;
+import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
+import littlesummit.app.people.Role;
 import littlesummit.core.practice.SkillMap;
 import littlesummit.core.skill.Skill;
 import littlesummit.core.skill.lesson.Lessons;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The map of all skills. */
@@ -23,8 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 class MapController {
     private final Places places;
     private final KnowledgeService knowledge;
+    private final PeopleService people;
 
-    MapController(Places places, KnowledgeService knowledge) {
+    MapController(Places places, KnowledgeService knowledge, PeopleService people) {
+        this.people = people;
         this.places = places;
         this.knowledge = knowledge;
     }
@@ -52,6 +58,16 @@ class MapController {
         Map<String, Known> checked = knowledge.of(person.id()).stream().collect(Collectors.toMap(Known::skill, k -> k));
         Function<String, String> open = places.open(person);
         return new SkillMapView(places.map(person).stream().map(node -> skill(node, open, Optional.ofNullable(checked.get(node.skill().id())))).toList());
+    }
+
+    /** Of a student in the instructor's open class. */
+    @GetMapping("/api/map/{studentId}")
+    @Transactional(readOnly = true)
+    public SkillMapView of(@AuthenticationPrincipal Person person, @PathVariable String studentId) {
+        if (person.role() != Role.INSTRUCTOR) {
+            throw new AccessDeniedException("a student sees the own map only");
+        }
+        return map(people.student(person, studentId));
     }
 
     private static MapSkill skill(SkillMap.Node node, Function<String, String> open, Optional<Known> checked) {

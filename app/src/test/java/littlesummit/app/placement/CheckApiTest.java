@@ -97,6 +97,14 @@ class CheckApiTest extends ApiTest {
     }
 
     @Test
+    void whatIsTypedAndNotSentIsThereAgain() {
+        JsonNode item = start(true).at("/running/item");
+        String field = item.at("/parts/0/fields/0/id").textValue();
+        assertEquals(204, client.put("/api/items/" + item.at("/id").textValue() + "/draft", "{\"entries\":{\"" + field + "\":\"17\"}}").status());
+        assertEquals("17", client.get("/api/check").body().at("/running/item/parts/0/entries/" + field).textValue());
+    }
+
+    @Test
     void anEmptyOrUnreadableAnswerCostsNothing() {
         String id = start(true).at("/running/item/id").textValue();
         assertEquals(400, client.post("/api/check/answer", "{\"itemId\":\"" + id + "\",\"isNew\":false,\"entries\":[]}").status());

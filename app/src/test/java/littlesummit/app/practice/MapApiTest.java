@@ -48,4 +48,12 @@ class MapApiTest extends ApiTest {
         assertTrue(path.contains(skill("mean").at("/assignmentId").textValue()));
         assertEquals("own", skill("absolute-value").at("/assignmentId").textValue());
     }
+
+    @Test
+    void theInstructorSeesTheMapOfEachStudentOfTheClass() {
+        answerRight(assigned(new Target.Run(1, 1), Policy.DEFAULT, "absolute-value"));
+        assertEquals(client.get("/api/map").body(), instructor.get("/api/map/" + student.id()).body());
+        assertEquals(403, other.get("/api/map/" + student.id()).status());
+        assertEquals(404, stranger.get("/api/map/" + student.id()).status());
+    }
 }
