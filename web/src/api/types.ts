@@ -1334,6 +1334,7 @@ export interface components {
             /** Format: int32 */
             most: number;
             quiz: string;
+            rounds: components["schemas"]["RoundCourse"][];
             skills: components["schemas"]["SkillCourse"][];
             target: string;
             title: string;
@@ -1443,6 +1444,14 @@ export interface components {
             unread: components["schemas"]["FeedbackView"][];
             view: components["schemas"]["PracticeView"];
         };
+        CheckedItem: {
+            /** Format: date-time */
+            at: string;
+            itemId: string;
+            /** @enum {string} */
+            kind: "RIGHT" | "WRONG" | "NEW";
+            skill: string;
+        };
         ClassName: {
             name: string;
         };
@@ -1477,6 +1486,7 @@ export interface components {
             minutes: number;
         };
         DoneCheck: {
+            asked: components["schemas"]["CheckedItem"][];
             /** Format: date-time */
             at: string;
             fell: string[];
@@ -2365,6 +2375,13 @@ export interface components {
         RosterResult: {
             added: components["schemas"]["Invited"][];
             refused: string[];
+        };
+        RoundCourse: {
+            items: components["schemas"]["Attempted"][];
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            percent: number;
         };
         RoundResult: {
             items: components["schemas"]["ResultItem"][];

@@ -1,9 +1,9 @@
 import { lazy, Suspense } from 'react';
-import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { Notice } from '../../ui/Notice';
-import { type Verdict, VerdictMark } from '../../ui/VerdictMark';
+import { day } from '../../ui/dates';
 import { SmallRidge } from '../due/SmallRidge';
+import { ItemMarks } from './ItemMarks';
 
 const KnownChart = lazy(() => import('./KnownChart'));
 const TimeChart = lazy(() => import('./TimeChart'));
@@ -12,7 +12,7 @@ type Progress = Schemas['ProgressView'];
 
 /** Skills over time, time on task, checks, and every assignment down to the single item. */
 export function ProgressBody({ progress }: { progress: Progress }) {
-  const worked = progress.assignments.some((a) => a.skills.length > 0);
+  const worked = progress.assignments.some((a) => a.skills.length + a.rounds.length > 0);
   return (
     <>
       <section aria-label="Skills known over time" className="grid gap-2">
@@ -45,8 +45,9 @@ function Checks({ progress }: { progress: Progress }) {
       <ul className="mt-1 grid gap-1">
         {progress.checks.map((c) => (
           <li key={c.at}>
-            {new Date(c.at).toLocaleDateString('en', { day: 'numeric', month: 'long' })}, {c.wholeCourse ? 'whole course' : 'short check'}: {c.known.length === 0 ? 'no skill' : c.known.join(', ')} shown
+            {day(c.at)}, {c.wholeCourse ? 'whole course' : 'short check'}: {c.known.length === 0 ? 'no skill' : c.known.join(', ')} shown
             {c.fell.length > 0 && `; back into practice: ${c.fell.join(', ')}`}.
+            <ItemMarks items={c.asked.map(({ itemId, at, kind }) => ({ itemId, at, outcome: kind }))} name={`the check of ${day(c.at)}`} />
           </li>
         ))}
       </ul>
@@ -54,19 +55,12 @@ function Checks({ progress }: { progress: Progress }) {
   );
 }
 
-const VERDICTS: Record<string, [Verdict, string]> = {
-  UNAIDED_FIRST: ['correct', 'right at once'],
-  UNAIDED_LATER: ['correct', 'right on a later try'],
-  AIDED: ['form', 'right after a hint'],
-  MISSED: ['incorrect', 'missed'],
-};
-
 function Course({ course }: { course: Schemas['AssignmentCourse'] }) {
   return (
     <article className="rounded-slip border border-rule bg-leaf p-4">
       <h3 className="font-serif text-lg font-semibold">{course.title}</h3>
       <p className="text-sm text-soft">
-        {course.due !== undefined && `due ${new Date(course.due).toLocaleDateString('en', { day: 'numeric', month: 'short' })}. `}Target: {course.target}
+        {course.due !== undefined && `due ${day(course.due)}. `}Target: {course.target}
         {course.quiz !== '' && `. Quiz: ${course.quiz}`}
       </p>
       {course.skills.map((s) => (
@@ -75,21 +69,17 @@ function Course({ course }: { course: Schemas['AssignmentCourse'] }) {
             <p>
               {s.name}: {s.reached ? 'reached' : `${s.stands} of ${course.flag}`}
             </p>
-            <ol className="mt-1 flex flex-wrap gap-1" aria-label={`Items of ${s.name}`}>
-              {s.items.map((item, i) => {
-                const [mark, words] = VERDICTS[item.outcome] ?? ['unreadable', item.outcome];
-                const name = `Item ${i + 1}, ${words}, ${new Date(item.at).toLocaleDateString('en', { day: 'numeric', month: 'short' })}`;
-                return (
-                  <li key={item.itemId}>
-                    <Link to={`/book/${item.itemId}`} aria-label={name} title={name} className="block rounded p-1 hover:bg-spruce-wash">
-                      <VerdictMark verdict={mark} />
-                    </Link>
-                  </li>
-                );
-              })}
-            </ol>
+            <ItemMarks items={s.items} name={s.name} />
           </div>
           {s.course.length > 0 && <SmallRidge name={s.name} course={s.course} flag={course.flag} most={Math.max(course.most, ...s.course)} />}
+        </div>
+      ))}
+      {course.rounds.map((r) => (
+        <div key={r.number} className="mt-2 border-t border-rule pt-2">
+          <p>
+            Round {r.number}: {r.percent}%
+          </p>
+          <ItemMarks items={r.items} name={`round ${r.number} of ${course.title}`} />
         </div>
       ))}
     </article>

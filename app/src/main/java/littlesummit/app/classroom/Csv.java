@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import littlesummit.app.web.Problem;
 import org.apache.commons.csv.CSVFormat;
@@ -20,7 +21,7 @@ import org.springframework.http.ResponseEntity;
 /** Tables as CSV (RFC 4180), safe to be opened by a spreadsheet: no cell can be taken for a formula. */
 final class Csv {
     private static final String FORMULA = "=+-@\t\r";
-    private static final int MOST_ROWS = 1000;
+    private static final int MOST_ROWS = 300;
 
     private Csv() {}
 
@@ -53,18 +54,24 @@ final class Csv {
         return cell.length() > 1 && cell.charAt(0) == '\'' && (FORMULA.indexOf(cell.charAt(1)) >= 0 || cell.charAt(1) == '\'') ? cell.substring(1) : cell;
     }
 
+    private static char between(String head) {
+        return head.contains(",") ? ',' : head.contains(";") ? ';' : head.contains("\t") ? '\t' : ',';
+    }
+
     /**
-     * Rows by the names in the first line.
+     * Rows by the names in the first line, in small letters and without spaces, as in {@code givenname}. Where that line has no commas,
+     * semicolons or tabs may stand between, as some spreadsheets write them.
      *
      * @throws Problem when it is no such table
      */
     static List<Map<String, String>> read(String text) {
         List<Map<String, String>> rows = new ArrayList<>();
-        CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setDuplicateHeaderMode(DuplicateHeaderMode.DISALLOW).setIgnoreEmptyLines(true).setTrim(true).get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(text.replace("\uFEFF", "")), format)) {
+        String table = text.replace("\uFEFF", "");
+        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(between(table.lines().findFirst().orElse(""))).setHeader().setSkipHeaderRecord(true).setDuplicateHeaderMode(DuplicateHeaderMode.DISALLOW).setIgnoreEmptyLines(true).setTrim(true).get();
+        try (CSVParser parser = CSVParser.parse(new StringReader(table), format)) {
             for (CSVRecord record : parser) {
                 Map<String, String> row = new LinkedHashMap<>();
-                record.toMap().forEach((name, cell) -> row.put(name, asWritten(cell)));
+                record.toMap().forEach((name, cell) -> row.put(name.replaceAll("[\\s_]", "").toLowerCase(Locale.ROOT), asWritten(cell)));
                 rows.add(row);
             }
         } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {

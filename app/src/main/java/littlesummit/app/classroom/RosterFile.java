@@ -33,7 +33,7 @@ class RosterFile {
         for (Map<String, String> row : Csv.read(csv)) {
             line++;
             try {
-                added.add(roster.invite(instructor, name(row), row.getOrDefault("username", "")));
+                added.add(roster.invite(instructor, student(row), row.getOrDefault("username", "")));
             } catch (Problem problem) {
                 refused.add("Line " + line + ": " + problem.getMessage());
             }
@@ -41,8 +41,16 @@ class RosterFile {
         return new RosterResult(added, refused);
     }
 
+    /** @throws Problem when it is no student */
+    private static String student(Map<String, String> row) {
+        if (!row.getOrDefault("role", "student").strip().equalsIgnoreCase("student")) {
+            throw Problem.badRequest("Only students are taken in here. Invite colleagues under Your classes.");
+        }
+        return name(row);
+    }
+
     private static String name(Map<String, String> row) {
-        String parts = (row.getOrDefault("givenName", "") + " " + row.getOrDefault("familyName", "")).strip();
+        String parts = (row.getOrDefault("givenname", "") + " " + row.getOrDefault("familyname", "")).strip();
         return parts.isEmpty() ? row.getOrDefault("name", "") : parts;
     }
 

@@ -82,6 +82,11 @@ class PersonEntity {
         rightPassword();
     }
 
+    /** The password of now is a code. */
+    void openOnce() {
+        this.mustChange = true;
+    }
+
     int extraTime() {
         return extraTime;
     }

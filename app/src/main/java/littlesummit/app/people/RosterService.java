@@ -57,7 +57,7 @@ public class RosterService {
         });
         String code = FirstCode.next();
         Person made = accounts.add(asked, name.strip(), role, code, classId);
-        people.findById(made.id()).orElseThrow().setPassword(passwords.encode(code), true);
+        people.findById(made.id()).orElseThrow().openOnce();
         return new Invited(made.id(), made.name(), asked, code);
     }
 

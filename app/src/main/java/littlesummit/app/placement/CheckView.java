@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.app.practice.PracticeView.ItemView;
+import littlesummit.core.placement.Evidence;
 import littlesummit.core.placement.Placement;
 
 /**
@@ -24,6 +25,9 @@ public record CheckView(Optional<RunningCheck> running, String refusal, int left
     /** @param percent chance, 0 to 100, that it is known */
     public record SkillVerdict(String id, String name, String strand, Placement.Standing standing, int percent, String why) {}
 
-    /** @param known names of skills that it showed; @param fell names of skills that it put back into practice */
-    public record DoneCheck(Instant at, boolean wholeCourse, int items, List<String> known, List<String> fell) {}
+    /** @param known names of skills that it showed; @param fell names of skills that it put back into practice; @param asked in their order */
+    public record DoneCheck(Instant at, boolean wholeCourse, int items, List<String> known, List<String> fell, List<CheckedItem> asked) {}
+
+    /** @param skill its name */
+    public record CheckedItem(String itemId, String skill, Instant at, Evidence.Kind kind) {}
 }

@@ -10,6 +10,7 @@ import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.knowledge.KnowledgeService;
 import littlesummit.app.knowledge.KnowledgeService.Said;
 import littlesummit.app.people.Person;
+import littlesummit.app.placement.CheckView.CheckedItem;
 import littlesummit.app.placement.CheckView.DoneCheck;
 import littlesummit.app.placement.CheckView.RunningCheck;
 import littlesummit.app.placement.CheckView.RefreshSkill;
@@ -107,7 +108,8 @@ public class PlacementService {
     private DoneCheck done(SkillCheckEntity check) {
         CheckState state = state(check);
         List<String> known = state.isShort() ? state.confirmed() : known(verdicts(check));
-        return new DoneCheck(check.finishedAt().orElseThrow(), !state.isShort(), state.asked().size(), names(known), names(check.fell().isEmpty() && state.isShort() ? state.fallen() : check.fell()));
+        return new DoneCheck(check.finishedAt().orElseThrow(), !state.isShort(), state.asked().size(), names(known), names(check.fell().isEmpty() && state.isShort() ? state.fallen() : check.fell()),
+                state.asked().stream().map(i -> new CheckedItem(i.itemId(), Catalogue.require(i.ref().skill()).name(), i.at(), i.kind().orElseThrow())).toList());
     }
 
     private static List<String> known(List<Placement.Verdict> verdicts) {

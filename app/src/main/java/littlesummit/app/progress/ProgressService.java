@@ -21,10 +21,12 @@ import littlesummit.app.people.ClassesService;
 import littlesummit.app.people.Person;
 import littlesummit.app.placement.PlacementService;
 import littlesummit.app.practice.PracticeRecord;
+import littlesummit.app.practice.PracticeRecord.Attempted;
 import littlesummit.app.practice.PracticeRecord.Worked;
 import littlesummit.app.progress.ProgressView.AssignmentCourse;
 import littlesummit.app.progress.ProgressView.DayTime;
 import littlesummit.app.progress.ProgressView.KnownPoint;
+import littlesummit.app.progress.ProgressView.RoundCourse;
 import littlesummit.app.progress.ProgressView.SkillCourse;
 import littlesummit.app.quiz.QuizRecord;
 import littlesummit.app.quiz.QuizService;
@@ -67,11 +69,12 @@ class ProgressService {
         List<Assignment> all = all(person, worked);
         Map<String, QuizService.Summary> quiz = quizzes.summaries(person, all);
         Map<String, List<Worked>> byAssignment = worked.stream().collect(Collectors.groupingBy(w -> w.standing().assignmentId()));
+        Map<String, List<QuizRecord.DoneRound>> rounds = quizzed.rounds(person).stream().collect(Collectors.groupingBy(QuizRecord.DoneRound::assignmentId));
         LocalDate today = day(clock.instant());
         Optional<Pace> pace = classes.goal(person.classId()).map(g -> new Pace(g.start(), g.date(), g.skills()));
         int known = (int) practice.map(person).stream().filter(SkillMap.Node::isKnown).count();
         return new ProgressView(person.name(), today, known(person, worked, all, pace), pace.map(p -> p.says(known, today)), time(person), placement.view(person).history(),
-                all.stream().map(a -> course(a, byAssignment.getOrDefault(a.id(), List.of()), Optional.ofNullable(quiz.get(a.id())))).filter(a -> !a.skills().isEmpty() || !a.quiz().isEmpty()).toList());
+                all.stream().map(a -> course(a, byAssignment.getOrDefault(a.id(), List.of()), Optional.ofNullable(quiz.get(a.id())), rounds.getOrDefault(a.id(), List.of()))).filter(a -> !a.skills().isEmpty() || !a.quiz().isEmpty()).toList());
     }
 
     /** What is set, what was chosen, and what was worked on and is set no more. */
@@ -122,9 +125,10 @@ class ProgressService {
         return days;
     }
 
-    private static AssignmentCourse course(Assignment a, List<Worked> worked, Optional<QuizService.Summary> quiz) {
+    private static AssignmentCourse course(Assignment a, List<Worked> worked, Optional<QuizService.Summary> quiz, List<QuizRecord.DoneRound> rounds) {
         List<SkillCourse> skills = worked.stream().map(w -> new SkillCourse(w.standing().skillId(), Catalogue.generator(w.standing().skillId()).name(), w.standing().stands(), w.standing().reached(),
                 w.course(), w.items())).toList();
-        return new AssignmentCourse(a.id(), a.title(), a.due(), Explain.target(a.target()), a.target().flag(), a.target().isByScore() ? 100 : a.target().flag(), quiz.map(QuizService.Summary::words).orElse(""), skills);
+        return new AssignmentCourse(a.id(), a.title(), a.due(), Explain.target(a.target()), a.target().flag(), a.target().isByScore() ? 100 : a.target().flag(), quiz.map(QuizService.Summary::words).orElse(""),
+                rounds.stream().map(r -> new RoundCourse(r.number(), r.percent(), r.marks().stream().map(m -> new Attempted(m.itemId(), r.at(), m.mark().name())).toList())).toList(), skills);
     }
 }

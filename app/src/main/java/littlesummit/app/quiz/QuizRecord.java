@@ -11,6 +11,7 @@ import littlesummit.app.people.Person;
 import littlesummit.app.web.Problem;
 import littlesummit.core.item.Item;
 import littlesummit.core.quiz.QuizPlan;
+import littlesummit.core.quiz.Round;
 import littlesummit.core.skill.Catalogue;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,6 +30,19 @@ public class QuizRecord {
     public Map<String, Map<String, String>> points(Collection<String> personIds) {
         return log.of(personIds).stream().collect(Collectors.groupingBy(QuizRunEntity::personId,
                 Collectors.toMap(QuizRunEntity::assignmentId, run -> QuizViews.points(log.state(run)).have())));
+    }
+
+    /** A round that is done. @param marks by id of the item, in their order */
+    public record DoneRound(String assignmentId, int number, int percent, Instant at, List<MarkedItem> marks) {}
+
+    public record MarkedItem(String itemId, Round.Mark mark) {}
+
+    /** All rounds of a student that are done, in the order of each quiz. */
+    @Transactional(readOnly = true)
+    public List<DoneRound> rounds(Person person) {
+        return log.of(person.id()).stream().flatMap(run -> log.state(run).rounds().stream().filter(r -> !r.isOpen())
+                .map(r -> new DoneRound(run.assignmentId(), r.number(), r.percent(), r.submittedAt().orElseThrow(),
+                        r.slots().stream().map(s -> new MarkedItem(s.itemId(), s.mark().orElseThrow())).toList()))).toList();
     }
 
     /** A correction that a student has written. @param at when its round ended */

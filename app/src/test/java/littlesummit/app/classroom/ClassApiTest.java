@@ -141,6 +141,23 @@ class ClassApiTest extends ApiTest {
     }
 
     @Test
+    void aRosterOfAnotherSchoolBringsItsStudentsAndNotItsTeachers() {
+        String csv = "sourcedId,status,role,username,givenName,familyName\\n1,active,teacher,boss,Runa,Vale\\n2,active,student,m-" + student.username() + ",Mira,Stone\\n";
+        JsonNode result = instructor.post("/api/class/roster", "{\"csv\":\"" + csv + "\"}").body();
+        assertEquals("1 1", result.at("/added").size() + " " + result.at("/refused").size());
+        assertEquals("Line 2: Only students are taken in here. Invite colleagues under Your classes.", result.at("/refused/0").textValue());
+        assertTrue(people.students(student.classId()).stream().anyMatch(s -> s.name().equals("Mira Stone") && s.waiting()));
+    }
+
+    @Test
+    void whatGoesOutAsARosterIsKnownWhenItComesBack() {
+        String out = instructor.text("/api/class/users.csv").replace("\r", "").replace("\n", "\\n");
+        JsonNode result = instructor.post("/api/class/roster", "{\"csv\":\"" + out + "\"}").body();
+        assertEquals("0 2", result.at("/added").size() + " " + result.at("/refused").size());
+        assertTrue(result.at("/refused/0").textValue().contains("already"));
+    }
+
+    @Test
     void marksComeOutAsCsvAndReadBackEqual() {
         people.add("f" + student.username(), "=HYPERLINK(1)", littlesummit.app.people.Role.STUDENT, "pw", student.classId());
         answerRight(assigned(new Target.Run(1, 1), Policy.DEFAULT, "scientific-notation"));
@@ -150,7 +167,7 @@ class ClassApiTest extends ApiTest {
         assertEquals(3, rows.size());
         assertTrue(rows.stream().anyMatch(r -> r.get("student").equals("=HYPERLINK(1)")));
         Map<String, String> own = rows.stream().filter(r -> r.get("username").equals(student.username())).findFirst().orElseThrow();
-        assertEquals("1", own.get("skills reached"));
+        assertEquals("1", own.get("skillsreached"));
         JsonNode table = instructor.get("/api/class/marks").body();
         assertEquals(1, table.at("/assignments").size());
         assertEquals(3, table.at("/rows").size());

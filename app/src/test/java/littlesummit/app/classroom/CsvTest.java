@@ -3,8 +3,10 @@ package littlesummit.app.classroom;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Map;
 import littlesummit.app.web.Problem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,5 +32,22 @@ class CsvTest {
     @Test
     void aMarkOfTheByteOrderIsNoPartOfAName() {
         assertEquals("x", Csv.read("\uFEFFname\nx\n").getFirst().get("name"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"givenName,familyName,username\nMira,Stone,mira\n", "Given Name;Family_Name;USERNAME\r\nMira;Stone;mira\r\n", "givenname\tfamilyname\tusername\nMira\tStone\tmira"})
+    void namesOfColumnsAndWhatStandsBetweenMayVary(String table) {
+        assertEquals(List.of(Map.of("givenname", "Mira", "familyname", "Stone", "username", "mira")), Csv.read(table));
+    }
+
+    @Test
+    void aSemicolonInACellIsNoBorderWhereCommasAre() {
+        assertEquals("Stone; Mira", Csv.read("name,username\nStone; Mira,mira\n").getFirst().get("name"));
+    }
+
+    @Test
+    void aTableThatIsTooLongIsRefused() {
+        String rows = "name\n" + "x\n".repeat(301);
+        assertTrue(assertThrows(Problem.class, () -> Csv.read(rows)).getMessage().contains("at most 300"));
     }
 }

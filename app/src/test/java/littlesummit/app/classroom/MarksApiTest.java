@@ -95,8 +95,8 @@ class MarksApiTest extends ApiTest {
             JsonNode row = table.at("/rows/" + i);
             JsonNode cell = row.at("/cells/0");
             assertEquals(row.at("/username").textValue(), rows.get(i).get("username"));
-            assertEquals(cell.at("/percent").asText(), rows.get(i).get("percent of target"));
-            assertEquals(cell.at("/reached").asText() + " of " + cell.at("/skills").asText(), rows.get(i).get("skills reached") + " of " + rows.get(i).get("skills"));
+            assertEquals(cell.at("/percent").asText(), rows.get(i).get("percentoftarget"));
+            assertEquals(cell.at("/reached").asText() + " of " + cell.at("/skills").asText(), rows.get(i).get("skillsreached") + " of " + rows.get(i).get("skills"));
             assertEquals(table.at("/assignments/0/due").textValue(), rows.get(i).get("due"));
         }
     }

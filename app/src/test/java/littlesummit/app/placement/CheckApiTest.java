@@ -81,6 +81,11 @@ class CheckApiTest extends ApiTest {
         int asked = done.at("/history/0/items").intValue();
         assertTrue(asked >= 20 && asked <= 30, "asked " + asked);
         assertTrue(done.at("/last").size() > 20);
+        assertEquals(asked, done.at("/history/0/asked").size());
+        String first = done.at("/history/0/asked/0/itemId").textValue();
+        assertEquals(200, client.get("/api/book/" + first).status());
+        assertEquals(200, instructor.get("/api/book/" + first).status());
+        assertEquals(404, other.get("/api/book/" + first).status());
         done.at("/last").forEach(s -> assertFalse(s.at("/why").textValue().isBlank()));
 
         JsonNode map = client.get("/api/map").body();

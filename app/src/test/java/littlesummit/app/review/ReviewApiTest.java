@@ -93,6 +93,19 @@ class ReviewApiTest extends ApiTest {
     }
 
     @Test
+    void practisingAKnownSkillOnceMoreRisksNothingAndARightAnswerConfirmsIt() {
+        String path = "/api/practice/own/absolute-value";
+        miss(path);
+        onward(path, "NEXT");
+        miss(path);
+        assertTrue(known("absolute-value").at("/isDue").booleanValue(), "still known, still due");
+        onward(path, "NEXT");
+        answerRight(path);
+        assertFalse(known("absolute-value").at("/isDue").booleanValue());
+        assertEquals(now, Instant.parse(known("absolute-value").at("/shownAt").textValue()));
+    }
+
+    @Test
     void aResentStepCountsOnce() {
         String skill = current(begin(""));
         answerRight("/api/practice/refresh/" + skill);
