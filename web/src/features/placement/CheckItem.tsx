@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
@@ -20,6 +20,7 @@ export function CheckItem({ running, check }: { running: Schemas['RunningCheck']
     setEntries(next);
     draft.keep(Object.assign({}, ...next));
   };
+  useEffect(() => document.querySelector<HTMLElement>('[data-answer]')?.focus({ preventScroll: true }), []);
   const send = (isNew: boolean) => !check.answer.isPending && check.answer.mutate({ itemId: item.id, isNew, entries });
   useKeys({ n: () => send(true), w: () => document.querySelector<HTMLElement>('[data-line]')?.focus() });
   return (
@@ -27,7 +28,7 @@ export function CheckItem({ running, check }: { running: Schemas['RunningCheck']
       <section aria-label="Item" className="grid min-w-0 content-start gap-5 p-6 md:p-10">
         <p className="flex items-center gap-4 text-soft">
           Item {running.answered + 1}, {running.wholeCourse ? `${running.most} at most` : `of ${running.most}`}
-          <progress className="h-2 w-40 accent-glacier" max={running.most} value={running.answered} aria-label="How far the check is" />
+          <progress className="h-2.5 w-40 appearance-none [&::-webkit-progress-bar]:rounded-full [&::-webkit-progress-bar]:border [&::-webkit-progress-bar]:border-edge [&::-webkit-progress-bar]:bg-leaf [&::-webkit-progress-value]:rounded-full [&::-webkit-progress-value]:bg-glacier" max={running.most} value={running.answered} aria-label="How far the check is" />
         </p>
         <Blocks blocks={item.stem} className="max-w-2xl font-serif text-stem leading-relaxed" />
         {item.parts.map((part, i) => (
@@ -47,7 +48,9 @@ export function CheckItem({ running, check }: { running: Schemas['RunningCheck']
             This is new to me
           </Button>
         </div>
-        <p className="text-sm text-soft">Nothing counts here. You can leave at any time and go on later.</p>
+        <p className="text-sm text-soft">
+          {running.wholeCourse ? 'Nothing counts here.' : 'What goes wrong here goes back into practice; targets that you reached stay reached.'} You can leave at any time and go on later.
+        </p>
       </section>
       <WorkPage key={`work-${item.id}`} itemId={item.id} letters={item.letters} figures={figuresOf(item)} required={false} />
     </main>
