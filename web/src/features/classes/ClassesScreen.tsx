@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import { Button } from '../../ui/Button';
 import { INPUT, Labelled } from '../../ui/Labelled';
 import { Notice } from '../../ui/Notice';
@@ -34,7 +33,6 @@ export default function ClassesScreen() {
 }
 
 function ClassRow({ row, hand }: { row: SchoolClass; hand: ClassesHand }) {
-  const navigate = useNavigate();
   const [name, setName] = useState<string | null>(null);
   return (
     <li className={`grid gap-2 rounded-slip border bg-leaf p-4 ${row.isOpen ? 'border-2 border-spruce' : 'border-rule'}`}>
@@ -49,7 +47,7 @@ function ClassRow({ row, hand }: { row: SchoolClass; hand: ClassesHand }) {
         </div>
         <span className="flex flex-wrap gap-2">
           {!row.isOpen && (
-            <Button look="main" disabled={hand.open.isPending} onClick={() => hand.open.mutate(row.id, { onSuccess: () => void navigate('/class') })}>
+            <Button look="main" disabled={hand.open.isPending} onClick={() => hand.open.mutate(row.id)}>
               Open it
             </Button>
           )}

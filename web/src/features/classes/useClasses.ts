@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
 import { api, type Schemas, taken } from '../../api/client';
 import { enter } from '../session/useSession';
 
@@ -7,6 +8,7 @@ export type SchoolClass = Schemas['SchoolClass'];
 /** The classes that an instructor teaches, and what can be done with them. */
 export function useClasses() {
   const queries = useQueryClient();
+  const navigate = useNavigate();
   const all = useQuery({ queryKey: ['classes'], queryFn: () => taken(api.GET('/api/classes')) });
   const show = (rows: SchoolClass[]) => queries.setQueryData(['classes'], rows);
   /** Another class is open now, or has another name: who is here has changed. */
@@ -15,7 +17,14 @@ export function useClasses() {
     show(rows);
   };
   const make = useMutation({ mutationFn: (name: string) => taken(api.POST('/api/classes', { body: { name } })), onSuccess: turn, retry: false });
-  const open = useMutation({ mutationFn: (id: string) => taken(api.POST('/api/classes/{id}/open', { params: { path: { id } } })), onSuccess: turn, retry: false });
+  const open = useMutation({
+    mutationFn: (id: string) => taken(api.POST('/api/classes/{id}/open', { params: { path: { id } } })),
+    onSuccess: async (rows) => {
+      await turn(rows);
+      await navigate('/class');
+    },
+    retry: false,
+  });
   const rename = useMutation({
     mutationFn: ({ id, name }: { id: string; name: string }) => taken(api.PUT('/api/classes/{id}/name', { params: { path: { id } }, body: { name } })),
     onSuccess: turn,
