@@ -59,4 +59,19 @@ class CheckStateTest {
         assertTrue(RetakeRules.refusal(1, Optional.of(NOW.minus(Duration.ofDays(1))), enough, NOW).orElseThrow().contains("two days"));
         assertTrue(RetakeRules.refusal(3, longAgo, enough, NOW).orElseThrow().contains("3 times"));
     }
+
+    private static Placement.Verdict said(String skill, double chance) {
+        return new Placement.Verdict(skill, chance >= Placement.SURE ? Placement.Standing.KNOWN : Placement.Standing.READY, chance, "why");
+    }
+
+    @Test
+    void onlyWhatWasAskedAndIsClearlyNotKnownIsLowered() {
+        CheckState check = CheckState.ofCourse();
+        check = asked(check, "mean").answered(Kind.WRONG, NOW);
+        check = asked(check, "both-sides").answered(Kind.NEW, NOW);
+        check = asked(check, "line-kinds").answered(Kind.WRONG, NOW);
+        check = asked(check, "place-value").answered(Kind.RIGHT, NOW);
+        List<Placement.Verdict> verdicts = List.of(said("mean", 0.05), said("both-sides", 0.2), said("line-kinds", 0.6), said("place-value", 0.1), said("prime-factors", 0.01));
+        assertEquals(List.of("mean", "both-sides"), check.lowered(verdicts));
+    }
 }
