@@ -1,13 +1,15 @@
 # Sourced by the commands that start the application.
 
-# take_options ARGUMENTS: reads --port N and --fresh into $port and $fresh.
+# take_options ARGUMENTS: reads --port N, --fresh and --code-for NAME into $port, $fresh and $code_for.
 take_options() {
   port=8080
   fresh=false
+  code_for=
   while [ $# -gt 0 ]; do
     case "$1" in
       --port) [ $# -gt 1 ] || fail "--port needs a number"; port=$2; shift 2 ;;
       --fresh) fresh=true; shift ;;
+      --code-for) [ $# -gt 1 ] || fail "--code-for needs a name"; code_for=$2; shift 2 ;;
       *) fail "Unknown option: $1" ;;
     esac
   done
@@ -44,5 +46,5 @@ launch() {
       sleep 0.5
     done
   ) &
-  exec "$java" -XX:SharedArchiveFile="$home/app.jsa" -Xshare:auto -Xlog:disable -Xlog:all=off "$@" -Dsummit.data="$data" -Dserver.port="$port" -jar "$home/summit-app-boot.jar"
+  exec "$java" -XX:SharedArchiveFile="$home/app.jsa" -Xshare:auto -Xlog:disable -Xlog:all=off "$@" -Dsummit.data="$data" -Dsummit.code-for="$code_for" -Dserver.port="$port" -jar "$home/summit-app-boot.jar"
 }

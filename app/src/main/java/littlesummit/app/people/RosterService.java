@@ -90,11 +90,20 @@ public class RosterService {
     /** Closes an account but for a code that opens it once, and ends its sessions. @return the code, which is shown this one time */
     @Transactional
     public String newCode(Person instructor, String id) {
+        return newCode(student(instructor, id));
+    }
+
+    private String newCode(PersonEntity person) {
         String code = FirstCode.next();
-        PersonEntity student = student(instructor, id);
-        student.setPassword(passwords.encode(code), true);
-        sessions.end(student.username());
+        person.setPassword(passwords.encode(code), true);
+        sessions.end(person.username());
         return code;
+    }
+
+    /** The same for anybody, for whoever starts the server. Empty when nobody signs in so. */
+    @Transactional
+    Optional<String> newCodeFor(String username) {
+        return people.findByUsername(username.strip().toLowerCase(Locale.ROOT)).map(this::newCode);
     }
 
     /** @param percent extra time in quizzes, 0 to 200 */

@@ -7,10 +7,13 @@ import java.io.UnsupportedEncodingException;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Visitor;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 
 /** What becomes of sessions when something about an account changes. */
 class SessionsApiTest extends ApiTest {
     private static final String FRESH = "lantern-by-night";
+    @Autowired
+    private RosterService roster;
 
     private String codeOf(String studentId) {
         return instructor.post("/api/class/students/" + studentId + "/code", "{}").body().at("/code").textValue();
@@ -42,6 +45,18 @@ class SessionsApiTest extends ApiTest {
         assertEquals(200, visitor.get("/api/due").getStatus());
         codeOf(student.id());
         assertEquals(401, visitor.get("/api/due").getStatus());
+    }
+
+    @Test
+    void whoeverStartsTheServerHasAWayBackForAnybody() {
+        Visitor visitor = new Visitor(mvc);
+        visitor.signIn(student.username(), "pw");
+        String code = roster.newCodeFor(" " + student.username().toUpperCase() + " ").orElseThrow();
+        assertEquals(401, visitor.get("/api/due").getStatus());
+        assertEquals(401, new Visitor(mvc).signIn(student.username(), "pw"));
+        assertEquals(200, new Visitor(mvc).signIn(student.username(), code));
+        assertTrue(people.require(student.id()).mustChange());
+        assertTrue(roster.newCodeFor("nobody-signs-in-so").isEmpty());
     }
 
     @Test
