@@ -3,6 +3,7 @@ package littlesummit.e2e;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -11,6 +12,13 @@ import java.util.stream.Stream;
 
 /** Debian's Chromium, driven by Playwright. */
 final class Browser implements AutoCloseable {
+    /** Long, for a machine that does other things as well and a server that has just started: what hangs is still found. */
+    private static final int PATIENCE_MS = 30_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
+
     private final Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     private final com.microsoft.playwright.Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
             .setExecutablePath(executable()).setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
@@ -25,7 +33,7 @@ final class Browser implements AutoCloseable {
     Page window(String address) {
         Page page = browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setBaseURL(address)
                 .setViewportSize(1280, 800)).newPage();
-        page.setDefaultTimeout(15_000);
+        page.setDefaultTimeout(PATIENCE_MS);
         return page;
     }
 
