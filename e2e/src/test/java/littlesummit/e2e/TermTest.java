@@ -87,7 +87,7 @@ class TermTest {
         assertThat(orla.getByText("signs in as olan")).isVisible();
         assertThat(orla.getByText("Line 3: “no good” cannot be signed in with")).isVisible();
         assertThat(orla.getByText("signs in as mira")).isVisible();
-        assertEquals(2, orla.getByText("not signed in yet").count());
+        assertThat(orla.getByText("not signed in yet")).hasCount(2);
         return codeIn(orla.locator("tr", new Page.LocatorOptions().setHasText("signs in as mira")).innerText());
     }
 
