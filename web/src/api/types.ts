@@ -1577,6 +1577,11 @@ export interface components {
             kind: string;
             letters: string[];
         };
+        EntryText: {
+            after: string;
+            at: string;
+            before: string;
+        };
         ExampleView: {
             second?: components["schemas"]["SecondView"];
             stem: components["schemas"]["Block"][];
@@ -2274,6 +2279,7 @@ export interface components {
             latex: string;
             message: string;
             spoken: string;
+            typed: components["schemas"]["EntryText"];
         };
         RefreshSkill: {
             id: string;

@@ -1,7 +1,7 @@
 import { type MathfieldElement as Field } from 'mathlive';
 import { useEffect, useRef, useState } from 'react';
 import { api, taken } from '../api/client';
-import { fieldLatex } from './signs';
+import { attachTyping, settle, type Typing } from './typing';
 
 type Props = {
   id: string;
@@ -14,8 +14,10 @@ type Props = {
   onEnter: () => void;
   /** A line of work, not an answer. */
   line?: boolean;
-  /** Hands out what inserts a sign at the caret. */
-  onReady: (insert: (latex: string) => void) => void;
+  /** Takes the keyboard as soon as it is there. */
+  takesFocus?: boolean;
+  /** Hands out what types for somebody: the signs beside the field. */
+  onReady: (typing: Typing) => void;
 };
 
 /** The field's own LaTeX leaves out braces that plain typing needs: x^23 there is x squared times 3. */
@@ -47,10 +49,9 @@ export function MathField(props: Props) {
         prepare(field, latest);
         place.current.append(field);
         setReady(true);
-        latest.current.onReady((latex) => {
-          field?.insert(latex, { focus: true, selectionMode: 'placeholder' });
-        });
-        field.focus();
+        if (latest.current.takesFocus === true) {
+          focusInPlace(field);
+        }
       }
     });
     return () => {
@@ -66,12 +67,21 @@ export function MathField(props: Props) {
   );
 }
 
+/** A field that loads late neither moves the page nor takes the keyboard from one who went elsewhere meanwhile. */
+function focusInPlace(field: Field) {
+  if (document.activeElement === null || document.activeElement === document.body) {
+    const { scrollX, scrollY } = window;
+    field.focus();
+    window.scrollTo(scrollX, scrollY);
+  }
+}
+
 /** Plain typing puts no braces around a power. */
 function powersBraced(text: string): string {
   return text.replace(/\^(-?\w+)/g, '^{$1}').replaceAll('*', String.raw`\cdot `);
 }
 
-/** A line that was typed as text is read by the server's parser, so that it means the same in the field. */
+/** What was typed as text is read by the server's parser, so that it means the same in the field. */
 async function asLatex(field: Field, { kind, letters }: Props, text: string) {
   const read = await taken(api.POST('/api/reading', { body: { kind, letters, entry: text } })).catch(() => null);
   if (read !== null && read.at < 0 && field.isConnected) {
@@ -86,21 +96,12 @@ function prepare(field: Field, latest: { current: Props }) {
   field.setAttribute('aria-label', label);
   field.setAttribute('aria-describedby', describedBy);
   field.mathVirtualKeyboardPolicy = 'manual';
-  field.value = line ? powersBraced(value) : value;
-  if (line && value.trim() !== '' && !value.includes('\\')) {
+  field.value = value.includes('\\') ? value : powersBraced(value);
+  if (value.trim() !== '' && !value.includes('\\')) {
     void asLatex(field, latest.current, value);
   }
   field.className = line ? 'block w-full border-b border-rule bg-leaf px-1 text-lg text-ink' : 'block w-full rounded-slip border-2 border-ink bg-leaf px-3 py-1 text-2xl text-ink';
-  field.addEventListener('mount', () => {
-    field.menuItems = [];
-    field.inlineShortcuts = {
-      ...field.inlineShortcuts,
-      or: String.raw`\text{ or }`,
-      and: String.raw`\text{ and }`,
-      inf: String.raw`\infty`,
-      none: String.raw`\text{none}`,
-    };
-  });
+  field.addEventListener('mount', () => settle(field));
   field.addEventListener('input', () => latest.current.onChange(braced(field.getValue('latex'))));
   field.addEventListener(
     'keydown',
@@ -113,15 +114,20 @@ function prepare(field: Field, latest: { current: Props }) {
     },
     { capture: true },
   );
-  field.addEventListener('paste', (event) => void paste(event, field, latest.current), { capture: true });
+  const typing = attachTyping(field);
+  field.addEventListener('paste', (event) => paste(event, field, typing), { capture: true });
+  latest.current.onReady(typing);
 }
 
-/** Plain text is read by the server's parser, so that it means the same as if it had been typed. */
-async function paste(event: ClipboardEvent, field: Field, { kind, letters, onChange }: Props) {
-  const text = event.clipboardData?.getData('text/plain') ?? '';
+/** Plain text is typed, character by character; LaTeX, copied from elsewhere, stands for itself. */
+function paste(event: ClipboardEvent, field: Field, typing: Typing) {
+  const text = (event.clipboardData?.getData('text/plain') ?? '').trim().replace(/^\${1,2}([^$]+)\${1,2}$/, '$1');
   event.preventDefault();
   event.stopPropagation();
-  const read = await taken(api.POST('/api/reading', { body: { kind, letters, entry: text } })).catch(() => null);
-  field.insert(read !== null && read.at < 0 ? read.latex : fieldLatex(text));
-  onChange(braced(field.getValue('latex')));
+  if (text.includes('\\')) {
+    typing.insert(text);
+  } else {
+    typing.type(text);
+  }
+  field.dispatchEvent(new InputEvent('input', { bubbles: true }));
 }

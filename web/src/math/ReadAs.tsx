@@ -1,3 +1,4 @@
+import type { Schemas } from '../api/client';
 import { Tex } from '../ui/Tex';
 import { useReading } from './useReading';
 
@@ -10,21 +11,26 @@ export function ReadAs({ kind, letters, entry }: { kind: string; letters: string
       <span>Read as</span>
       {blank && <span>nothing yet</span>}
       {!blank && reading.isError && <span>not now: {reading.error.message}</span>}
-      {!blank && reading.data !== undefined && <Understood reading={reading.data} entry={entry} />}
+      {!blank && reading.data !== undefined && <Understood reading={reading.data} />}
     </p>
   );
 }
 
-function Understood({ reading, entry }: { reading: { latex: string; at: number; message: string }; entry: string }) {
+/** What was typed, in plain signs, with the place marked where reading stopped. */
+function Understood({ reading }: { reading: Schemas['ReadAs'] }) {
   if (reading.at < 0) {
-    return <Tex latex={reading.latex} />;
+    return (
+      <span className="text-xl text-ink">
+        <Tex latex={reading.latex} />
+      </span>
+    );
   }
   return (
     <span>
       <span className="font-mono">
-        {entry.slice(0, reading.at)}
-        <mark className="rounded-sm border-b-2 border-dashed border-larch bg-larch-wash px-0.5 text-ink">{entry.slice(reading.at, reading.at + 1) || '…'}</mark>
-        {entry.slice(reading.at + 1)}
+        {reading.typed.before}
+        <mark className="rounded-sm border-b-2 border-dashed border-larch bg-larch-wash px-0.5 text-ink">{reading.typed.at || '…'}</mark>
+        {reading.typed.after}
       </span>{' '}
       {reading.message}
     </span>

@@ -2,9 +2,12 @@ import { useRef } from 'react';
 import type { FieldProps } from '../features/practice/fields/types';
 import { RichText } from '../ui/RichText';
 import { MathField } from './MathField';
+import { Pad } from './Pad';
+import type { PadCommand } from './pad';
 import { ReadAs } from './ReadAs';
 import { SignRow } from './SignRow';
 import { fieldLatex, plainText } from './signs';
+import type { Typing } from './typing';
 
 const RICH = new Set(['expression', 'equation', 'pair', 'set', 'domain']);
 
@@ -29,10 +32,28 @@ export function TypedField(props: FieldProps & { palette: string[] }) {
 
 function Plain({ field, value, onChange, onEnter, disabled, palette }: FieldProps & { palette: string[] }) {
   const input = useRef<HTMLInputElement>(null);
-  const insert = (sign: string) => {
+  /** Puts text in place of what is selected, and the caret behind it. */
+  const put = (from: number, to: number, text: string) => {
+    onChange(value.slice(0, from) + text + value.slice(to));
+    window.requestAnimationFrame(() => {
+      input.current?.focus();
+      input.current?.setSelectionRange(from + text.length, from + text.length);
+    });
+  };
+  const insert = (text: string) => {
     const at = input.current?.selectionStart ?? value.length;
-    onChange(value.slice(0, at) + plainText(sign) + value.slice(input.current?.selectionEnd ?? at));
-    input.current?.focus();
+    put(at, input.current?.selectionEnd ?? at, text);
+  };
+  const command = (which: PadCommand) => {
+    const from = input.current?.selectionStart ?? value.length;
+    const to = input.current?.selectionEnd ?? from;
+    if (which === 'back') {
+      put(from === to ? Math.max(0, from - 1) : from, to, '');
+    } else {
+      const next = Math.min(value.length, Math.max(0, which === 'left' ? from - 1 : to + 1));
+      input.current?.focus();
+      input.current?.setSelectionRange(next, next);
+    }
   };
   return (
     <>
@@ -58,13 +79,17 @@ function Plain({ field, value, onChange, onEnter, disabled, palette }: FieldProp
         />
         {field.suffix !== '' && <span className="text-2xl">{field.suffix}</span>}
       </div>
-      <SignRow signs={palette} onSign={insert} />
+      <Pad kind={field.answerKind} letters={field.letters} palette={palette} onType={insert} onCommand={command}>
+        <SignRow signs={palette} onSign={(sign) => insert(plainText(sign))} />
+      </Pad>
     </>
   );
 }
 
-function Rich({ field, value, onChange, onEnter, palette }: FieldProps & { palette: string[] }) {
-  const insert = useRef<(latex: string) => void>(() => {});
+const FIELD_COMMANDS = { back: 'deleteBackward', left: 'moveToPreviousChar', right: 'moveToNextChar' } as const;
+
+function Rich({ field, value, onChange, onEnter, palette, first = false }: FieldProps & { palette: string[] }) {
+  const typing = useRef<Typing | null>(null);
   return (
     <>
       <MathField
@@ -76,11 +101,20 @@ function Rich({ field, value, onChange, onEnter, palette }: FieldProps & { palet
         describedBy={`${field.id}-wanted`}
         onChange={onChange}
         onEnter={onEnter}
-        onReady={(put) => {
-          insert.current = put;
+        takesFocus={first}
+        onReady={(ready) => {
+          typing.current = ready;
         }}
       />
-      <SignRow signs={palette} onSign={(sign) => insert.current(fieldLatex(sign))} />
+      <Pad
+        kind={field.answerKind}
+        letters={field.letters}
+        palette={palette}
+        onType={(character) => typing.current?.type(character)}
+        onCommand={(which) => typing.current?.command(FIELD_COMMANDS[which])}
+      >
+        <SignRow signs={palette} onSign={(sign) => typing.current?.insert(fieldLatex(sign))} />
+      </Pad>
     </>
   );
 }

@@ -31,7 +31,7 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, onCh
       <p className="text-lg">
         <RichText text={part.prompt} />
       </p>
-      <PartFields part={part} entries={entries} onChange={onChange} onEnter={() => onCheck(conflict !== undefined)} />
+      <PartFields part={part} entries={entries} onChange={onChange} onEnter={() => onCheck(conflict !== undefined)} takesFocus />
       <Wanted part={part} />
       <div className="flex items-center gap-4">
         <Button look="main" hint="Enter" onClick={() => onCheck(conflict !== undefined)} aria-disabled={busy}>

@@ -78,7 +78,7 @@ function Entered({ field, entry }: { field: Schemas['FieldView']; entry: string 
 
 function TypedBack({ field, entry }: { field: Schemas['FieldView']; entry: string }) {
   const reading = useReading(field.answerKind, field.letters, entry);
-  return reading.data?.at === -1 ? <Tex latex={reading.data.latex + (field.suffix === '°' ? '°' : '')} /> : <span className="font-serif text-lg">{entry}</span>;
+  return reading.data?.at === -1 ? <Tex latex={reading.data.latex + (field.suffix === '°' ? '°' : '')} /> : <span className="font-serif text-lg">{reading.data?.typed.before}{reading.data?.typed.at}{reading.data?.typed.after}</span>;
 }
 
 function RightAnswer({ field, answers }: { field: Schemas['FieldView']; answers: Schemas['AnswerView'][] }) {

@@ -62,7 +62,7 @@ export function LineRow({ index, line, letters, view, onAction, onFocus }: RowPr
         {index + 1}
       </span>
       {line.math ? (
-        <MathField id={`line-${line.id}`} label={`Line ${index + 1}`} kind="line" letters={letters} value={line.text} describedBy="" line onChange={type} onEnter={() => onAction({ do: 'enter', at: index }, index + 1)} onReady={() => {}} />
+        <MathField id={`line-${line.id}`} label={`Line ${index + 1}`} kind="line" letters={letters} value={line.text} describedBy="" line onChange={type} onEnter={() => onAction({ do: 'enter', at: index }, index + 1)} onReady={() => {}} takesFocus />
       ) : (
         <input
           data-line

@@ -8,7 +8,7 @@ import { FieldInput } from './FieldInput';
 import { SmallTyped } from './SmallTyped';
 import type { FieldProps } from './types';
 
-type Props = { part: Schemas['PartView']; entries: Record<string, string>; onChange: (id: string, value: string) => void; onEnter: () => void };
+type Props = { part: Schemas['PartView']; entries: Record<string, string>; onChange: (id: string, value: string) => void; onEnter: () => void; takesFocus?: boolean };
 
 /** The fields of a part where its layout puts them. */
 export function PartFields(props: Props) {
@@ -39,8 +39,9 @@ export function PartFields(props: Props) {
   }
 }
 
-function propsOf({ entries, onChange, onEnter }: Props, field: Schemas['FieldView']): FieldProps {
-  return { field, value: entries[field.id] ?? '', onChange: (value) => onChange(field.id, value), onEnter, disabled: false };
+function propsOf({ part, entries, onChange, onEnter, takesFocus = false }: Props, field: Schemas['FieldView']): FieldProps {
+  const first = takesFocus && field.id === part.fields[0]?.id;
+  return { field, value: entries[field.id] ?? '', onChange: (value) => onChange(field.id, value), onEnter, disabled: false, first };
 }
 
 function place(props: Props, id: string, render: (props: FieldProps) => ReactNode): ReactNode {

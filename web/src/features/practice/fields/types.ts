@@ -6,6 +6,8 @@ export type FieldProps = {
   onChange: (value: string) => void;
   onEnter: () => void;
   disabled: boolean;
+  /** Whether it is the first of its part, which takes the keyboard. */
+  first?: boolean;
 };
 
 /** Ids separated by commas, as choices are entered. */

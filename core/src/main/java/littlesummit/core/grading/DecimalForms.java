@@ -11,21 +11,22 @@ import littlesummit.core.math.Rounding;
 final class DecimalForms {
     private DecimalForms() {}
 
-    static Verdict judge(int places, RationalFunction exact, Expr entry, RationalFunction value) {
+    static Verdict judge(int places, RationalFunction exact, Expr expected, Expr entry, RationalFunction value) {
         Rational right = Rounding.halfUp(exact, places);
         Expr plain = Numbers.plain(entry);
         Optional<Expr.Num> literal = Numbers.literal(plain);
         if (literal.isPresent()) {
-            return judgeDigits(places, exact, right, value.asRational().orElseThrow(), literal.get().places());
+            return judgeDigits(places, exact, right, value.asRational().orElseThrow(), literal.get());
         }
         boolean same = Equality.sameNumber(exact, value) || Equality.sameNumber(RationalFunction.of(right), value);
         if (same) {
-            return Verdict.form(Reason.WRITE_AS_DECIMAL);
+            return Verdict.form(NumberForms.decimal(RationalFunction.of(right)));
         }
-        return slip(exact, right, value);
+        return slip(exact, right, value, expected, entry);
     }
 
-    private static Verdict judgeDigits(int places, RationalFunction exact, Rational right, Rational typed, int digits) {
+    private static Verdict judgeDigits(int places, RationalFunction exact, Rational right, Rational typed, Expr.Num written) {
+        int digits = written.places();
         if (typed.equals(right)) {
             return Verdict.CORRECT;
         }
@@ -36,14 +37,14 @@ final class DecimalForms {
         if (digits < places && !toNothing && Rounding.halfUp(exact, digits).equals(typed)) {
             return Verdict.form(Reason.ROUNDED_TOO_FAR);
         }
-        Verdict slip = slip(exact, right, RationalFunction.of(typed));
+        Verdict slip = slip(exact, right, RationalFunction.of(typed), written, written);
         boolean cut = digits <= places && !toNothing && Rounding.truncated(exact, digits).equals(typed);
         return slip.why().isEmpty() && cut ? Verdict.slip(Reason.TRUNCATED) : slip;
     }
 
     /** Slips are looked for in the rounded value first, then in the exact one. */
-    private static Verdict slip(RationalFunction exact, Rational right, RationalFunction value) {
-        Verdict ofRounded = NumberGrader.incorrect(RationalFunction.of(right), value);
-        return ofRounded.why().isPresent() ? ofRounded : NumberGrader.incorrect(exact, value);
+    private static Verdict slip(RationalFunction exact, Rational right, RationalFunction value, Expr expected, Expr entry) {
+        Verdict ofRounded = NumberGrader.incorrect(RationalFunction.of(right), value, expected, entry);
+        return ofRounded.why().isPresent() ? ofRounded : NumberGrader.incorrect(exact, value, expected, entry);
     }
 }

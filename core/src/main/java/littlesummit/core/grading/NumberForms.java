@@ -20,10 +20,10 @@ final class NumberForms {
         }
         return switch (shape) {
             case INTEGER -> unless(isInteger(entry), Reason.INTEGER_WANTED);
-            case FRACTION -> fraction(entry, false);
-            case FRACTION_LOWEST -> fraction(entry, true);
+            case FRACTION -> fraction(entry, value, false);
+            case FRACTION_LOWEST -> fraction(entry, value, true);
             case MIXED -> mixed(entry, value);
-            case DECIMAL -> unless(Numbers.literal(entry).isPresent(), Reason.WRITE_AS_DECIMAL);
+            case DECIMAL -> unless(Numbers.literal(entry).isPresent(), decimal(value));
             case SCIENTIFIC -> scientific(entry);
             case NUMERAL -> unless(Numbers.literal(entry).isPresent(), Reason.NOT_NUMERAL);
             case PRIME_FACTORS -> primeFactors(entry);
@@ -41,7 +41,16 @@ final class NumberForms {
         return Numbers.literal(entry).filter(n -> n.value().isInteger()).isPresent();
     }
 
-    private static Optional<Reason> fraction(Expr entry, boolean lowest) {
+    /** A whole number needs no point. */
+    static Reason decimal(RationalFunction value) {
+        return isWhole(value) ? Reason.WORK_OUT_DECIMAL : Reason.WRITE_AS_DECIMAL;
+    }
+
+    private static boolean isWhole(RationalFunction value) {
+        return value.asRational().filter(Rational::isInteger).isPresent();
+    }
+
+    private static Optional<Reason> fraction(Expr entry, RationalFunction value, boolean lowest) {
         if (isInteger(entry)) {
             return Optional.empty();
         }
@@ -50,7 +59,7 @@ final class NumberForms {
             return Optional.of(Reason.IMPROPER_WANTED);
         }
         if (!(size instanceof Expr.Quotient(Expr num, Expr den)) || num.asInteger().isEmpty() || den.asInteger().isEmpty()) {
-            return Optional.of(Reason.WRITE_AS_FRACTION);
+            return Optional.of(isWhole(value) ? Reason.WORK_OUT : Reason.WRITE_AS_FRACTION);
         }
         BigInteger top = num.asInteger().get();
         BigInteger bottom = den.asInteger().get();
@@ -87,7 +96,7 @@ final class NumberForms {
         if (hasMixedForm || value.asRational().isEmpty()) {
             return Optional.of(Reason.MIXED_WANTED);
         }
-        return fraction(entry, true);
+        return fraction(entry, value, true);
     }
 
     private static Optional<Reason> scientific(Expr entry) {

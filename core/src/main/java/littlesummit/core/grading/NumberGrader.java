@@ -13,44 +13,73 @@ final class NumberGrader {
     private NumberGrader() {}
 
     static Verdict grade(AnswerSpec spec, Statement expected, Statement entry) {
-        return judge(spec.form(), value(expected), value(entry), spec.suffix().equals("%"));
+        Expr right = value(expected);
+        Expr typed = value(entry);
+        if (Numbers.hasSignTwice(typed)) {
+            throw new Entries.WrongKind(Reason.SIGN_TWICE);
+        }
+        boolean percentShown = spec.suffix().equals("%");
+        Optional<Expr> percent = asksPercent(spec.form(), right, percentShown) ? Optional.empty() : Numbers.percentNumber(typed);
+        if (percent.isPresent() && percentShown) {
+            return judge(spec.form(), right, percent.get(), true);
+        }
+        Verdict verdict = judge(spec.form(), right, typed, percentShown);
+        boolean onlyTheSign = verdict instanceof Verdict.Incorrect && percent.isPresent()
+                && !(judge(spec.form(), right, percent.get(), percentShown) instanceof Verdict.Incorrect);
+        return onlyTheSign ? Verdict.slip(Reason.PERCENT_SIGN_EXTRA) : verdict;
+    }
+
+    private static boolean asksPercent(Form form, Expr right, boolean percentShown) {
+        return form == Form.Shape.PERCENT || form instanceof Form.Rounded(int places, boolean p) && p
+                || percentShown && right instanceof Expr.Percent;
     }
 
     /** @throws Entries.WrongKind when it is not one number */
     static Expr value(Statement statement) {
-        return switch (statement) {
+        return switch (Numbers.unnamed(statement)) {
             case Statement.Value(Expr expr) when Numbers.isOne(expr) -> expr;
+            case Statement.Sequence s when hasDecimalComma(s) -> throw new Entries.WrongKind(Reason.DECIMAL_POINT);
             case Statement.Relations r -> throw new Entries.WrongKind(Reason.VALUE_ONLY);
             default -> throw new Entries.WrongKind(Reason.ONE_NUMBER_WANTED);
         };
+    }
+
+    /** Two runs of digits with a comma between them, as decimals are written in many countries. */
+    private static boolean hasDecimalComma(Statement.Sequence entry) {
+        return entry.joiner() == Statement.Joiner.COMMA && entry.items().size() == 2
+                && entry.items().getFirst() instanceof Statement.Value(Expr whole) && Numbers.literal(whole).filter(n -> n.places() == 0).isPresent()
+                && entry.items().getLast() instanceof Statement.Value(Expr.Num digits) && digits.places() == 0;
     }
 
     /** @param percentShown whether the field itself shows a percent sign behind the entry */
     static Verdict judge(Form form, Expr expected, Expr entry, boolean percentShown) {
         RationalFunction right = Canonical.of(expected);
         RationalFunction value = Canonical.of(entry);
-        boolean percentForm = form == Form.Shape.PERCENT || form instanceof Form.Rounded(int places, boolean p) && p;
-        if (percentForm || percentShown && expected instanceof Expr.Percent) {
+        if (asksPercent(form, expected, percentShown)) {
             return PercentForms.judge(form, right, entry, value, percentShown);
         }
         if (form instanceof Form.Rounded(int places, boolean p)) {
-            return DecimalForms.judge(places, right, entry, value);
+            return DecimalForms.judge(places, right, expected, entry, value);
         }
         if (!Equality.sameNumber(right, value)) {
-            return incorrect(right, value);
+            return incorrect(right, value, expected, entry);
         }
         return NumberForms.check(form, Numbers.plain(entry), right).map(Verdict::form).orElse(Verdict.CORRECT);
     }
 
-    /** The first slip that shows, in the order in which they are told. */
-    static Verdict incorrect(RationalFunction right, RationalFunction value) {
+    /** The first slip that shows, in the order in which they are told; what it says speaks of nothing that is not written there. */
+    static Verdict incorrect(RationalFunction right, RationalFunction value, Expr expected, Expr entry) {
         if (Equality.same(right.negate(), value)) {
             return Verdict.slip(Reason.SIGN);
         }
         if (Equality.same(right.times(value), RationalFunction.ONE)) {
-            return Verdict.slip(Reason.RECIPROCAL);
+            boolean fractions = Numbers.hasQuotient(entry) && Numbers.hasQuotient(expected);
+            return Verdict.slip(fractions ? Reason.RECIPROCAL : Reason.DIVIDED_THE_OTHER_WAY);
         }
-        return isPowerOfTen(right, value) ? Verdict.slip(Reason.POWER_OF_TEN) : Verdict.incorrect();
+        if (isPowerOfTen(right, value)) {
+            return Verdict.slip(Numbers.hasPower(entry) ? Reason.POWER_OF_TEN : Reason.DIGIT_PLACES);
+        }
+        return Verdict.incorrect();
     }
 
     private static boolean isPowerOfTen(RationalFunction right, RationalFunction value) {

@@ -1,7 +1,9 @@
 package littlesummit.core.grading;
 
+import java.util.List;
 import java.util.Optional;
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.Statement;
 
 /** How a number is written. */
 final class Numbers {
@@ -21,6 +23,47 @@ final class Numbers {
             case Expr.Neg(Expr inner) -> new Expr.Neg(plain(inner));
             default -> expr;
         };
+    }
+
+    /** What stands behind {@code x =}, and anything else as it is. */
+    static Statement unnamed(Statement statement) {
+        if (statement instanceof Statement.Relations(List<Expr> sides, List<Statement.Relation> signs)
+                && signs.equals(List.of(Statement.Relation.EQUAL))) {
+            if (sides.getFirst() instanceof Expr.Letter) {
+                return new Statement.Value(sides.getLast());
+            }
+            if (sides.getLast() instanceof Expr.Letter) {
+                return new Statement.Value(sides.getFirst());
+            }
+        }
+        return statement;
+    }
+
+    /** Whether a percent, degree or currency sign stands there twice. */
+    static boolean hasSignTwice(Expr expr) {
+        return isSigned(expr) && expr.children().stream().map(Numbers::unsigned).anyMatch(Numbers::isSigned)
+                || expr.children().stream().anyMatch(Numbers::hasSignTwice);
+    }
+
+    private static boolean isSigned(Expr expr) {
+        return expr instanceof Expr.Percent || expr instanceof Expr.Degrees || expr instanceof Expr.Money;
+    }
+
+    /** What stands before a percent sign, with its own sign of plus or minus; empty where there is none. */
+    static Optional<Expr> percentNumber(Expr entry) {
+        return switch (entry) {
+            case Expr.Percent(Expr inner) -> Optional.of(inner);
+            case Expr.Neg(Expr.Percent(Expr inner)) -> Optional.of(new Expr.Neg(inner));
+            default -> Optional.empty();
+        };
+    }
+
+    static boolean hasQuotient(Expr expr) {
+        return expr instanceof Expr.Quotient || expr.children().stream().anyMatch(Numbers::hasQuotient);
+    }
+
+    static boolean hasPower(Expr expr) {
+        return expr instanceof Expr.Power || expr.children().stream().anyMatch(Numbers::hasPower);
     }
 
     static Expr unsigned(Expr expr) {

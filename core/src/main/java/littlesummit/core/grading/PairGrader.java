@@ -42,17 +42,37 @@ final class PairGrader {
     private static List<Expr> coordinates(Statement statement) {
         List<Statement> items = switch (statement) {
             case Statement.Delimited(char open, List<Statement> inside, char close) when open == '(' && close == ')' -> inside;
-            case Statement.Sequence(Joiner joiner, List<Statement> inside) when joiner == Joiner.COMMA -> inside;
+            case Statement.Sequence(Joiner joiner, List<Statement> inside) when joiner == Joiner.COMMA || joiner == Joiner.AND && areNamed(inside) -> inside;
             default -> List.of();
         };
         if (items.size() != 2) {
             throw new Entries.WrongKind(Reason.PAIR_WANTED);
         }
-        return items.stream().map(PairGrader::coordinate).toList();
+        return inOrder(items).stream().map(PairGrader::coordinate).toList();
+    }
+
+    /** Named coordinates may come in any order: {@code y = -2, x = 3} is (3, −2). */
+    private static List<Statement> inOrder(List<Statement> items) {
+        Optional<String> first = name(items.getFirst());
+        Optional<String> second = name(items.getLast());
+        boolean turned = first.isPresent() && second.isPresent() && first.get().compareTo(second.get()) > 0;
+        if (first.isPresent() && first.equals(second)) {
+            throw new Entries.WrongKind(Reason.PAIR_WANTED);
+        }
+        return turned ? items.reversed() : items;
+    }
+
+    private static boolean areNamed(List<Statement> items) {
+        return items.stream().allMatch(item -> name(item).isPresent());
+    }
+
+    private static Optional<String> name(Statement item) {
+        return item instanceof Statement.Relations(List<Expr> sides, var signs) && sides.getFirst() instanceof Expr.Letter(String name)
+                ? Optional.of(name) : Optional.empty();
     }
 
     private static Expr coordinate(Statement item) {
-        if (item instanceof Statement.Value(Expr expr) && Numbers.isOne(expr)) {
+        if (Numbers.unnamed(item) instanceof Statement.Value(Expr expr) && Numbers.isOne(expr)) {
             return expr;
         }
         throw new Entries.WrongKind(Reason.PAIR_WANTED);

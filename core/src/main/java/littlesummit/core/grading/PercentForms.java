@@ -15,7 +15,7 @@ final class PercentForms {
     static Verdict judge(Form form, RationalFunction right, Expr entry, RationalFunction value, boolean signShown) {
         RationalFunction wanted = right.times(HUNDRED);
         Expr plain = Numbers.plain(entry);
-        Optional<Expr> percentNumber = percentNumber(plain);
+        Optional<Expr> percentNumber = Numbers.percentNumber(plain);
         if (percentNumber.isPresent()) {
             return judgeNumber(form, wanted, percentNumber.get(), value.times(HUNDRED));
         }
@@ -31,24 +31,15 @@ final class PercentForms {
                 : Verdict.form(Reason.PERCENT_SIGN_MISSING);
     }
 
-    /** What stands before the percent sign, with its own sign. */
-    private static Optional<Expr> percentNumber(Expr entry) {
-        return switch (entry) {
-            case Expr.Percent(Expr inner) -> Optional.of(inner);
-            case Expr.Neg(Expr.Percent(Expr inner)) -> Optional.of(new Expr.Neg(inner));
-            default -> Optional.empty();
-        };
-    }
-
     /** @param wanted the exact percent number; @param value the percent number entered */
     private static Verdict judgeNumber(Form form, RationalFunction wanted, Expr written, RationalFunction value) {
         if (form instanceof Form.Rounded(int places, boolean percent)) {
             return Numbers.literal(written).isPresent() && value.asRational().isPresent()
-                    ? DecimalForms.judge(places, wanted, shifted(written, value), value)
-                    : DecimalForms.judge(places, wanted, written, value);
+                    ? DecimalForms.judge(places, wanted, written, shifted(written, value), value)
+                    : DecimalForms.judge(places, wanted, written, written, value);
         }
         if (!Equality.sameNumber(wanted, value)) {
-            return NumberGrader.incorrect(wanted, value);
+            return NumberGrader.incorrect(wanted, value, written, written);
         }
         Expr size = Numbers.unsigned(written);
         boolean simple = size instanceof Expr.Num || size instanceof Expr.Mixed

@@ -1,5 +1,6 @@
 package littlesummit.core.grading;
 
+import java.util.stream.Stream;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Equality;
 import littlesummit.core.math.Expr;
@@ -25,9 +26,14 @@ final class QuantityGrader {
         if (Unit.of(spec.suffix()).isPresent()) {
             return judge(spec, right, rightUnit, bare, Unit.of(spec.suffix()).get());
         }
-        RationalFunction inAsked = right.over(RationalFunction.of(asked.factor()));
-        boolean same = Equality.sameNumber(inAsked, Canonical.of(bare));
-        return same ? Verdict.form(Reason.UNIT_MISSING) : NumberGrader.incorrect(inAsked, Canonical.of(bare));
+        return rightInSomeUnit(right, rightUnit, bare) ? Verdict.form(Reason.UNIT_MISSING)
+                : NumberGrader.incorrect(right.over(RationalFunction.of(asked.factor())), Canonical.of(bare), rightAmount, bare);
+    }
+
+    /** Whether a unit behind the number would make it right. */
+    private static boolean rightInSomeUnit(RationalFunction right, Unit rightUnit, Expr bare) {
+        return Stream.of(Unit.values()).filter(u -> u.dimension() == rightUnit.dimension())
+                .anyMatch(u -> Equality.sameNumber(right, inBase(bare, u)));
     }
 
     private static Verdict judge(AnswerSpec spec, RationalFunction right, Unit rightUnit, Expr amount, Unit unit) {
@@ -36,7 +42,7 @@ final class QuantityGrader {
             return Verdict.incorrect();
         }
         if (!Equality.sameNumber(right, value)) {
-            return NumberGrader.incorrect(right, value);
+            return NumberGrader.incorrect(right, value, amount, amount);
         }
         boolean wanted = !(spec.form() instanceof Form.InUnit(Unit asked)) || asked == unit;
         return wanted ? Verdict.CORRECT : Verdict.form(Reason.WRONG_UNIT);

@@ -1,5 +1,6 @@
 package littlesummit.core.grading;
 
+import littlesummit.core.math.EntryText;
 import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.Parser;
 import littlesummit.core.math.Reading;
@@ -16,16 +17,18 @@ public final class Reader {
      * @param spoken the same as a sentence
      * @param at where reading stopped, from 0; −1 when all was understood
      * @param message what is wrong there; empty when nothing is
+     * @param typed the entry in plain signs, around the place where reading stopped
      */
-    public record ReadAs(String latex, String spoken, int at, String message) {}
+    public record ReadAs(String latex, String spoken, int at, String message, EntryText typed) {}
 
     public static ReadAs read(String entry, Syntax syntax) {
         return switch (Parser.read(entry, syntax)) {
             case Reading.Understood(Statement statement) ->
-                    new ReadAs(LatexPrinter.latex(statement), SpokenPrinter.spoken(statement), -1, "");
+                    new ReadAs(LatexPrinter.latex(statement), SpokenPrinter.spoken(statement), -1, "",
+                            EntryText.around(entry, entry.length(), syntax));
             case Reading.Stopped stopped -> {
                 Verdict.Unreadable verdict = Entries.unreadable(stopped);
-                yield new ReadAs("", "", verdict.at(), verdict.message());
+                yield new ReadAs("", "", verdict.at(), verdict.message(), EntryText.around(entry, verdict.at(), syntax));
             }
         };
     }

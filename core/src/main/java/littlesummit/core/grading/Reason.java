@@ -8,6 +8,8 @@ import java.util.Locale;
 public enum Reason {
     // Right value, another form
     INTEGER_WANTED("Write it as a whole number, without a fraction or a calculation."),
+    WORK_OUT("write-as-fraction", "Work it out and write the number itself."),
+    WORK_OUT_DECIMAL("write-as-decimal", "Work it out and write the number itself."),
     WRITE_AS_FRACTION("Write it as a fraction: one whole number over another."),
     NOT_LOWEST_TERMS("The top and the bottom still share a factor. Divide both by it."),
     IMPROPER_WANTED("Write it as one fraction, with no whole number in front."),
@@ -37,17 +39,22 @@ public enum Reason {
     SOLVED_WANTED("Put the letter asked for alone on one side."),
     INTERVAL_WANTED("Write it with intervals, like (2, 5] or (-inf, 3) U (3, inf)."),
     INEQUALITY_WANTED("Write it with signs such as < or <= and the letter."),
-    UNIT_MISSING("The number is right. Add its unit."),
+    UNIT_MISSING("Add the unit: a number alone does not say how much it is."),
     WRONG_UNIT("The amount is right. Give it in the unit asked for."),
 
     // Another value, with a slip that shows
     SIGN("Look at the sign: yours is the opposite."),
     RECIPROCAL("It looks as if top and bottom have changed places."),
     SWAPPED("It looks as if the two numbers have changed places."),
-    POWER_OF_TEN("The digits are right, their place is not. Check the power of ten."),
+    DIVIDED_THE_OTHER_WAY("reciprocal", "It looks as if you divided the other way round."),
+    POWER_OF_TEN("The digits are right, but not their place. Check the exponent of the ten."),
+    DIGIT_PLACES("power-of-ten", "The digits are right, but not their place. Check the zeros and the decimal point."),
+    PERCENT_SIGN_EXTRA("The number alone is asked for here. The percent sign makes it a hundredth of that."),
     TRUNCATED("The digits were cut off. Look at the next digit before you round."),
-    MISSING_ELEMENT("Something is missing. Look for one more."),
-    EXTRA_ELEMENT("There is one too many. Check each of yours."),
+    MISSING_ELEMENT("What you have is right, but something is missing. Look for more."),
+    ELEMENT_WRONG("missing-element", "Not all of these are right. Check each of yours."),
+    NO_ELEMENT("missing-element", "There is something to find. Look once more."),
+    EXTRA_ELEMENT("There are too many. Check each of yours."),
     OTHER_VALUE("This is another value. Look at your own work once more, line by line."),
 
     // Not read
@@ -62,6 +69,8 @@ public enum Reason {
     TWO_NUMBERS("Two numbers stand side by side. Put a sign between them, or remove the space."),
     UNKNOWN_UNIT("The unit at the marked place is not known here."),
     NUMBER_MISSING("Write the number before the unit."),
+    SIGN_TWICE("The same sign stands there twice. Write it once."),
+    DECIMAL_POINT("one-number-wanted", "Type one number, with a point before the decimals, like 3.5, and not a comma."),
     VALUE_ONLY("Type the value only, without an equals sign or a letter."),
     EQUATION_WANTED("Type an equation, with an equals sign between two sides."),
     EXPRESSION_WANTED("Type one expression, without a relation sign and without commas."),
@@ -76,15 +85,23 @@ public enum Reason {
     NOT_SUPPORTED("This cannot be compared here. Write it in a simpler way."),
     UNKNOWN_OPTION("Choose from the options shown.");
 
+    private final String code;
     private final String message;
 
     Reason(String message) {
+        this.code = name().toLowerCase(Locale.ROOT).replace('_', '-');
         this.message = message;
     }
 
-    /** The name in files, such as {@code not-lowest-terms}. */
+    /** @param code of the reason that this is another wording of */
+    Reason(String code, String message) {
+        this.code = code;
+        this.message = message;
+    }
+
+    /** The name in files, such as {@code not-lowest-terms}. Reasons that differ in their wording alone share it. */
     public String code() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return code;
     }
 
     public String message() {

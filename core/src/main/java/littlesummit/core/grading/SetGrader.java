@@ -30,7 +30,8 @@ final class SetGrader {
             form = form.or(() -> best.filter(Verdict.WrongForm.class::isInstance));
         }
         if (missing || extra) {
-            return slip(right, typed, missing);
+            boolean someRight = typed.stream().anyMatch(e -> right.stream().anyMatch(wanted -> !isWrong(spec.form(), wanted, e)));
+            return slip(right, typed, missing, extra, someRight);
         }
         return form.orElse(Verdict.CORRECT);
     }
@@ -39,9 +40,15 @@ final class SetGrader {
         return NumberGrader.judge(form, wanted, element, false) instanceof Verdict.Incorrect;
     }
 
-    private static Verdict slip(List<Expr> right, List<Expr> typed, boolean missing) {
+    private static Verdict slip(List<Expr> right, List<Expr> typed, boolean missing, boolean extra, boolean someRight) {
         boolean opposite = !typed.isEmpty() && covers(right, typed) && covers(typed, right);
-        return Verdict.slip(opposite ? Reason.SIGN : missing ? Reason.MISSING_ELEMENT : Reason.EXTRA_ELEMENT);
+        if (opposite) {
+            return Verdict.slip(Reason.SIGN);
+        }
+        if (!missing) {
+            return Verdict.slip(Reason.EXTRA_ELEMENT);
+        }
+        return Verdict.slip(someRight && !extra ? Reason.MISSING_ELEMENT : typed.isEmpty() ? Reason.NO_ELEMENT : Reason.ELEMENT_WRONG);
     }
 
     /** Whether the opposite of every one of {@code some} is among {@code all}. */
@@ -57,7 +64,7 @@ final class SetGrader {
     }
 
     private static void collect(Statement statement, List<Expr> into, boolean outermost) {
-        switch (statement) {
+        switch (Numbers.unnamed(statement)) {
             case Statement.Nothing n when outermost -> { }
             case Statement.Value(Expr expr) -> Alternatives.of(expr).forEach(e -> into.add(finite(e)));
             case Statement.Sequence(Joiner joiner, List<Statement> items) -> items.forEach(i -> collect(i, into, false));

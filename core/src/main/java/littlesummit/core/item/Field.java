@@ -1,6 +1,8 @@
 package littlesummit.core.item;
 
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import littlesummit.core.grading.AnswerSpec;
 
 /**
@@ -15,7 +17,12 @@ public record Field(String id, String label, String wanted, Response response, A
         mistakes = List.copyOf(mistakes);
     }
 
-    public static Field typed(String id, String label, String wanted, AnswerSpec answer, Mistake... mistakes) {
+    /** A field labelled {@code x =} asks for x: whoever types {@code x = 6} says the same. */
+    private static final Pattern NAMES_A_LETTER = Pattern.compile("\\$?([a-zA-Z])\\$? =");
+
+    public static Field typed(String id, String label, String wanted, AnswerSpec spec, Mistake... mistakes) {
+        Matcher named = NAMES_A_LETTER.matcher(label);
+        AnswerSpec answer = named.matches() && spec.letters().isEmpty() ? spec.withLetters(named.group(1)) : spec;
         return new Field(id, label, wanted, new Response.Typed(Palette.of(answer)), answer, List.of(mistakes));
     }
 

@@ -146,10 +146,19 @@ final class ExprParser {
             base = new Expr.Power(base, exponent());
             cursor.leave();
         }
-        while (cursor.at(Kind.PERCENT) || cursor.at(Kind.DEGREE)) {
-            base = cursor.take().is(Kind.PERCENT) ? new Expr.Percent(base) : new Expr.Degrees(base);
+        while (signBehind()) {
+            base = switch (cursor.take().kind()) {
+                case PERCENT -> new Expr.Percent(base);
+                case DEGREE -> new Expr.Degrees(base);
+                default -> new Expr.Money(base);
+            };
         }
         return base;
+    }
+
+    /** A dollar sign before a number belongs to that number. */
+    private boolean signBehind() {
+        return cursor.at(Kind.PERCENT) || cursor.at(Kind.DEGREE) || cursor.at(Kind.DOLLAR) && !cursor.peek(1).is(Kind.NUMBER);
     }
 
     /** Powers of powers go from right to left. */

@@ -3,6 +3,7 @@ package littlesummit.core.math;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import littlesummit.core.math.Token.Kind;
 
@@ -11,6 +12,10 @@ final class Lexer {
     private static final Set<String> WORDS = Set.of(
             "and", "or", "none", "no", "solution", "solutions", "empty", "set", "all", "real", "reals", "number", "numbers",
             "except", "for", "inf", "infinity", "infty");
+
+    /** What a sign is called, behind a number. */
+    private static final Map<String, Kind> SIGNS_IN_WORDS = Map.of("percent", Kind.PERCENT, "degree", Kind.DEGREE, "degrees", Kind.DEGREE,
+            "dollar", Kind.DOLLAR, "dollars", Kind.DOLLAR);
 
     private final String text;
     private final Syntax syntax;
@@ -143,6 +148,9 @@ final class Lexer {
         if (WORDS.contains(word) && !syntax.letters().contains(run)) {
             pos = stop;
             add(word.startsWith("inf") ? Kind.INFINITY : Kind.WORD, word, start);
+        } else if (SIGNS_IN_WORDS.containsKey(word) && !tokens.isEmpty()) {
+            pos = stop;
+            add(SIGNS_IN_WORDS.get(word), word, start);
         } else if (syntax.sets() && word.equals("u") && !syntax.letters().contains(run)) {
             pos = stop;
             add(Kind.UNION, "U", start);

@@ -270,7 +270,27 @@ public final class Parser {
         return cursor.at(Kind.END) ? new Cursor.Stop(Problem.NOT_CLOSED, cursor.peek().at()) : cursor.unexpected();
     }
 
+    private boolean nameAt(int ahead) {
+        Token token = cursor.peek(ahead);
+        return token.is(Kind.LETTER) && syntax.naming().takes(token.text());
+    }
+
+    /** {@code x = 6} where a value is asked for: the letter, and what stands behind the sign. */
+    private Statement named() {
+        Expr name = new Expr.Letter(cursor.take().text());
+        Relation sign = relation(cursor.take());
+        Statement value = element();
+        return switch (value) {
+            case Statement.Value(Expr expr) -> new Statement.Relations(List.of(name, expr), List.of(sign));
+            case Statement.Relations(List<Expr> sides, List<Relation> signs) -> throw cursor.unexpected();
+            default -> value;
+        };
+    }
+
     private Statement relations() {
+        if (nameAt(0) && cursor.peek(1).is(Kind.RELATION)) {
+            return named();
+        }
         List<Expr> sides = new ArrayList<>(List.of(exprs.sum()));
         List<Relation> signs = new ArrayList<>();
         if (cursor.at(Kind.UNIT)) {
@@ -278,7 +298,7 @@ public final class Parser {
         }
         while (cursor.at(Kind.RELATION)) {
             signs.add(relation(cursor.take()));
-            sides.add(exprs.sum());
+            sides.add(nameAt(0) ? new Expr.Letter(cursor.take().text()) : exprs.sum());
         }
         if (!signs.isEmpty()) {
             return new Statement.Relations(sides, signs);

@@ -10,37 +10,62 @@ import java.util.Set;
  * @param units whether unit symbols are read after a number, and so no letters
  * @param sets whether braces make a set, and U a union
  * @param continued whether a line may start with a relation sign
+ * @param naming which letter may stand before a value and an equals sign, as in {@code x = 6}
  */
-public record Syntax(Set<String> letters, boolean grouping, boolean units, boolean sets, boolean continued) {
+public record Syntax(Set<String> letters, boolean grouping, boolean units, boolean sets, boolean continued, Naming naming) {
     public Syntax {
         letters = Set.copyOf(letters);
     }
 
+    /**
+     * Whether a value may come with its name.
+     *
+     * @param allowed whether it may at all
+     * @param names the letters asked for; empty where the field says none, and any letter will do
+     */
+    public record Naming(boolean allowed, Set<String> names) {
+        static final Naming NONE = new Naming(false, Set.of());
+        static final Naming ANY = new Naming(true, Set.of());
+
+        public Naming {
+            names = Set.copyOf(names);
+        }
+
+        boolean takes(String letter) {
+            return allowed && (names.isEmpty() || names.contains(letter));
+        }
+    }
+
+    /** The same for a field that asks for these letters. */
+    public Syntax asking(Set<String> names) {
+        return new Syntax(letters, grouping, units, sets, continued, new Naming(true, names));
+    }
+
     /** One number. */
     public static Syntax number() {
-        return new Syntax(Set.of(), true, false, false, false);
+        return new Syntax(Set.of(), true, false, false, false, Naming.ANY);
     }
 
     public static Syntax expression(Set<String> letters) {
-        return new Syntax(letters, true, false, false, false);
+        return new Syntax(letters, true, false, false, false, Naming.NONE);
     }
 
     /** Pairs and lists of numbers, where a comma separates. */
     public static Syntax list() {
-        return new Syntax(Set.of(), false, false, true, false);
+        return new Syntax(Set.of(), false, false, true, false, Naming.ANY);
     }
 
     /** Sets of real numbers written by intervals or by conditions on a letter. */
     public static Syntax domain(Set<String> letters) {
-        return new Syntax(letters, false, false, true, false);
+        return new Syntax(letters, false, false, true, false, Naming.NONE);
     }
 
     public static Syntax quantity() {
-        return new Syntax(Set.of(), true, true, false, false);
+        return new Syntax(Set.of(), true, true, false, false, Naming.ANY);
     }
 
     /** A line of a student's own work. */
     public static Syntax line(Set<String> letters) {
-        return new Syntax(letters, true, false, false, true);
+        return new Syntax(letters, true, false, false, true, Naming.NONE);
     }
 }
