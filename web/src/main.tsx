@@ -1,4 +1,4 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { focusManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
@@ -10,6 +10,17 @@ import './theme.css';
 /** Only a lost connection is worth another try: a refusal stays one. */
 const retry = (count: number, error: Error) => error instanceof Refusal && error.offline && count < 30;
 const retryDelay = (count: number) => Math.min(500 * 2 ** count, 5000);
+
+/** Two windows may stand side by side: going to one of them is no change of what is visible. */
+focusManager.setEventListener((onFocus) => {
+  const seen = () => onFocus();
+  window.addEventListener('visibilitychange', seen);
+  window.addEventListener('focus', seen);
+  return () => {
+    window.removeEventListener('visibilitychange', seen);
+    window.removeEventListener('focus', seen);
+  };
+});
 
 const queries = new QueryClient({
   defaultOptions: {

@@ -1495,11 +1495,6 @@ export interface components {
             known: string[];
             wholeCourse: boolean;
         };
-        Draft: {
-            entries: {
-                [key: string]: string;
-            };
-        };
         DrawnAsymptote: {
             /** Format: double */
             a: number;
@@ -1838,7 +1833,7 @@ export interface components {
             data: string[];
             draft: {
                 [key: string]: string;
-            };
+            }[];
             example?: components["schemas"]["ExampleView"];
             exampleAllowed: boolean;
             ground: string;
@@ -2654,6 +2649,11 @@ export interface components {
                 [key: string]: string;
             };
             result: string;
+        };
+        Typed: {
+            entries: {
+                [key: string]: string;
+            }[];
         };
         WaitingPage: {
             assignment: string;
@@ -3757,7 +3757,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Draft"];
+                "application/json": components["schemas"]["Typed"];
             };
         };
         responses: {

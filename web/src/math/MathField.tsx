@@ -36,18 +36,33 @@ async function load() {
 export function MathField(props: Props) {
   const place = useRef<HTMLDivElement>(null);
   const latest = useRef(props);
+  const made = useRef<Field | null>(null);
+  /** The value that the field shows: what it was filled with, or what was typed since. */
+  const seen = useRef(props.value);
   const [ready, setReady] = useState(false);
   useEffect(() => {
     latest.current = props;
   });
+  /** What came from elsewhere is taken over; what was typed here is there already. */
+  useEffect(() => {
+    if (made.current !== null && props.value !== seen.current) {
+      seen.current = props.value;
+      fill(made.current, props);
+    }
+  }, [props]);
   useEffect(() => {
     let field: Field | null = null;
     let gone = false;
     void load().then((MathfieldElement) => {
       if (!gone && place.current !== null) {
         field = new MathfieldElement();
-        prepare(field, latest);
+        seen.current = latest.current.value;
+        prepare(field, latest, (latex) => {
+          seen.current = latex;
+          latest.current.onChange(latex);
+        });
         place.current.append(field);
+        made.current = field;
         setReady(true);
         if (latest.current.takesFocus === true) {
           focusInPlace(field);
@@ -56,6 +71,7 @@ export function MathField(props: Props) {
     });
     return () => {
       gone = true;
+      made.current = null;
       field?.remove();
     };
   }, []);
@@ -89,20 +105,26 @@ async function asLatex(field: Field, { kind, letters }: Props, text: string) {
   }
 }
 
-function prepare(field: Field, latest: { current: Props }) {
-  const { id, label, describedBy, value, line = false } = latest.current;
+/** Text that was typed elsewhere is shown at once, and as mathematics as soon as the server has read it. */
+function fill(field: Field, props: Props) {
+  const { value } = props;
+  field.value = value.includes('\\') ? value : powersBraced(value);
+  if (value.trim() !== '' && !value.includes('\\')) {
+    void asLatex(field, props, value);
+  }
+}
+
+function prepare(field: Field, latest: { current: Props }, onChange: (latex: string) => void) {
+  const { id, label, describedBy, line = false } = latest.current;
   field.id = id;
   field.dataset[line ? 'line' : 'answer'] = '';
   field.setAttribute('aria-label', label);
   field.setAttribute('aria-describedby', describedBy);
   field.mathVirtualKeyboardPolicy = 'manual';
-  field.value = value.includes('\\') ? value : powersBraced(value);
-  if (value.trim() !== '' && !value.includes('\\')) {
-    void asLatex(field, latest.current, value);
-  }
+  fill(field, latest.current);
   field.className = line ? 'block w-full border-b border-rule bg-leaf px-1 text-lg text-ink' : 'block w-full rounded-slip border-2 border-ink bg-leaf px-3 py-1 text-2xl text-ink';
   field.addEventListener('mount', () => settle(field));
-  field.addEventListener('input', () => latest.current.onChange(braced(field.getValue('latex'))));
+  field.addEventListener('input', () => onChange(braced(field.getValue('latex'))));
   field.addEventListener(
     'keydown',
     (event) => {

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, type ReactNode, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Button } from '../../ui/Button';
-import type { Keeping } from '../../ui/useKept';
+import type { Keeping } from '../../keeping/useKept';
 import { newStrokeId, moved } from './strokes';
 import { Surface } from './Surface';
 import { Toolbar } from './Toolbar';
@@ -30,13 +30,10 @@ type Props = {
 /** A sheet to draw on, with pen, finger or mouse. */
 export default function InkSheet(props: Props) {
   const ink = useInkOf(props.itemId);
-  if (ink.isPending) {
-    return <p className="text-soft">Opening the sheet.</p>;
+  if (ink.shown !== undefined) {
+    return <Sheet {...props} ink={ink.shown} />;
   }
-  if (ink.isError) {
-    return <p role="alert">{ink.error.message}</p>;
-  }
-  return <Sheet {...props} ink={ink.data} />;
+  return ink.isError ? <p role="alert">{ink.error.message}</p> : <p className="text-soft">Opening the sheet.</p>;
 }
 
 function Sheet({ itemId, layer, paper, under, children, ink }: Props & { ink: Schemas['Ink'] }) {

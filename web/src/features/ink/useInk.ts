@@ -1,7 +1,8 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useRef, useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, taken } from '../../api/client';
-import { leftHere, useKept } from '../../ui/useKept';
+import { useKept } from '../../keeping/useKept';
+import { useFresh } from '../../keeping/useFresh';
 import { applied, type Change, draw, isNothing, NOTHING, parts, redo, type Sheet, sheetOf, together, undo } from './history';
 import type { Stroke } from './strokes';
 
@@ -14,32 +15,34 @@ const isChange = (value: unknown): value is Change =>
   typeof value === 'object' && value !== null && 'put' in value && Array.isArray(value.put) && 'removed' in value && Array.isArray(value.removed);
 
 export function useInkOf(itemId: string) {
-  return useQuery({
-    queryKey: ['ink', itemId],
-    queryFn: () => taken(api.GET('/api/items/{itemId}/ink', { params: { path: { itemId } } })),
-    staleTime: 0,
-    refetchOnWindowFocus: false,
-  });
+  return useFresh(['ink', itemId], () => taken(api.GET('/api/items/{itemId}/ink', { params: { path: { itemId } } })));
 }
 
 /** One's own layer of a page: drawn here at once, on the server soon, and again until the server has it. */
 export function useInk(itemId: string, layer: Layer, first: Stroke[]) {
   const name = `ink-${layer}-${itemId}`;
   const queries = useQueryClient();
-  const [left] = useState(() => leftHere(name, isChange));
-  /** What an earlier visit drew and could not hand in is drawn again. */
-  const [sheet, setSheet] = useState<Sheet>(() => sheetOf(applied(first, left ?? NOTHING)));
-  const waiting = useRef<Change>(left ?? NOTHING);
-  const kept = useKept(name, async (change: Change) => {
-    for (const body of parts(change, MOST_SENT)) {
-      // oxlint-disable-next-line no-await-in-loop -- in their order
-      await taken(api.POST('/api/items/{itemId}/ink', { params: { path: { itemId } }, body }));
-    }
-    if (waiting.current === change) {
-      waiting.current = NOTHING;
-    }
-    void queries.invalidateQueries({ queryKey: ['work', itemId] });
-  }, left ?? undefined);
+  const waiting = useRef<Change>(NOTHING);
+  const kept = useKept(
+    name,
+    async (change: Change) => {
+      for (const body of parts(change, MOST_SENT)) {
+        // oxlint-disable-next-line no-await-in-loop -- in their order
+        await taken(api.POST('/api/items/{itemId}/ink', { params: { path: { itemId } }, body }));
+      }
+      if (waiting.current === change) {
+        waiting.current = NOTHING;
+      }
+      void queries.invalidateQueries({ queryKey: ['work', itemId] });
+    },
+    isChange,
+  );
+  /** What was drawn and the server does not have yet is drawn again. */
+  const [sheet, setSheet] = useState<Sheet>(() => sheetOf(applied(first, kept.left ?? NOTHING)));
+  const [left] = useState(kept.left);
+  useEffect(() => {
+    waiting.current = left ?? NOTHING;
+  }, [left]);
   const { keep } = kept;
   const hand = useCallback(
     (change: Change) => {

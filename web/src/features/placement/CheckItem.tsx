@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import type { Schemas } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
@@ -13,13 +13,7 @@ import type { CheckHand } from './useCheck';
 /** One item of a check: an answer, or "this is new to me", and on. */
 export function CheckItem({ running, check }: { running: Schemas['RunningCheck']; check: CheckHand }) {
   const { item } = running;
-  const [entries, setEntries] = useState<Record<string, string>[]>(item.parts.map((part) => part.entries));
-  const draft = useDraft(item.id);
-  const change = (i: number, id: string, value: string) => {
-    const next = entries.with(i, { ...entries[i], [id]: value });
-    setEntries(next);
-    draft.keep(Object.assign({}, ...next));
-  };
+  const { entries, type: change } = useDraft(item.id, item.parts.map((part) => part.entries));
   useEffect(() => document.querySelector<HTMLElement>('[data-answer]')?.focus({ preventScroll: true }), []);
   const send = (isNew: boolean) => !check.answer.isPending && check.answer.mutate({ itemId: item.id, isNew, entries });
   useKeys({ n: () => send(true), w: () => document.querySelector<HTMLElement>('[data-line]')?.focus() });

@@ -13,13 +13,12 @@ export default function CheckScreen() {
   return (
     <div className="flex min-h-screen flex-col">
       <TopBar />
-      {check.view.isPending && <Notice title="Opening the check." />}
-      {check.view.isError && <Notice title="This could not be loaded.">{check.view.error.message}</Notice>}
-      {check.view.isSuccess &&
-        (check.view.data.running === undefined ? (
-          <Overview view={check.view.data} check={check} />
+      {check.view.shown === undefined && (check.view.isError ? <Notice title="This could not be loaded.">{check.view.error.message}</Notice> : <Notice title="Opening the check." />)}
+      {check.view.shown !== undefined &&
+        (check.view.shown.running === undefined ? (
+          <Overview view={check.view.shown} check={check} />
         ) : (
-          <CheckItem key={check.view.data.running.item.id} running={check.view.data.running} check={check} />
+          <CheckItem key={check.view.shown.running.item.id} running={check.view.shown.running} check={check} />
         ))}
     </div>
   );

@@ -1,5 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, type Schemas, taken } from '../../api/client';
+import { useFresh } from '../../keeping/useFresh';
 
 export type Check = Schemas['CheckView'];
 type Answer = { itemId: string; isNew: boolean; entries: Record<string, string>[] };
@@ -7,7 +8,7 @@ type Answer = { itemId: string; isNew: boolean; entries: Record<string, string>[
 /** Checks of what is known: the one that runs, and those that are done. */
 export function useCheck() {
   const queries = useQueryClient();
-  const view = useQuery({ queryKey: ['check'], queryFn: () => taken(api.GET('/api/check')) });
+  const view = useFresh(['check'], () => taken(api.GET('/api/check')));
   const show = (now: Check) => {
     queries.setQueryData(['check'], now);
     if (now.running === undefined) {

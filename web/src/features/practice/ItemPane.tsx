@@ -1,4 +1,4 @@
-import { Fragment, useRef, useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
 import { Blocks } from '../../ui/Blocks';
 import { useKeys } from '../../ui/useKeys';
@@ -16,9 +16,8 @@ import type { Practice, View } from './usePractice';
 /** The left side: the item, its fields, its help. One instance an item. */
 export function ItemPane({ view, practice, wayOn }: { view: View; practice: Practice; wayOn?: WayOn }) {
   const { item } = view;
-  const [entries, setEntries] = useState<Record<string, string>>(item.draft);
-  const latest = useRef(entries);
-  const draft = useDraft(item.id);
+  const draft = useDraft(item.id, item.draft);
+  const entries = draft.entries[item.currentPart] ?? {};
   const open = item.outcome === undefined;
   const part = item.parts[item.currentPart];
   const result = practice.check.data;
@@ -26,12 +25,6 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
   const [judged, setJudged] = useState<Record<string, string>>({});
   const fresh = JSON.stringify(judged) === JSON.stringify(entries);
 
-  const change = (fieldId: string, value: string) => {
-    const next = { ...latest.current, [fieldId]: value };
-    latest.current = next;
-    setEntries(next);
-    draft.keep(next);
-  };
   const check = (confirmed: boolean) => {
     if (part !== undefined && !practice.check.isPending) {
       setJudged(entries);
@@ -61,7 +54,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
             repeated={fresh && mine?.repeated === true}
             conflict={fresh ? mine?.conflict : undefined}
             busy={practice.check.isPending}
-            onChange={change}
+            onChange={(fieldId, value) => draft.type(i, fieldId, value)}
             onCheck={check}
           />
         ) : (

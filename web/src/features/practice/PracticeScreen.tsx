@@ -17,17 +17,17 @@ export function PracticeScreen() {
   const { assignmentId = '', skillId = '' } = useParams();
   const practice = usePractice({ assignmentId, skillId });
   const { view } = practice;
-  if (view.isPending) {
-    return <Notice title="Opening your page." />;
+  if (view.shown !== undefined) {
+    return <Desk view={view.shown} practice={practice} />;
   }
-  if (view.isError && view.data === undefined) {
+  if (view.isError) {
     return (
       <Notice title="This cannot be opened.">
         {view.error.message} <Link to="/due">Back to what is due</Link>
       </Notice>
     );
   }
-  return <Desk view={view.data} practice={practice} />;
+  return <Notice title="Opening your page." />;
 }
 
 function focusFirst(selector: string) {

@@ -1,5 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, newKey, Refusal, type Schemas, taken } from '../../api/client';
+import { useFresh } from '../../keeping/useFresh';
 
 export type View = Schemas['PracticeView'];
 export type Item = Schemas['ItemView'];
@@ -24,7 +25,7 @@ export function usePractice(place: Place) {
   };
   const at = (key: string) => ({ params: { path: place, header: { 'Idempotency-Key': key } } });
 
-  const view = useQuery({ queryKey: name, queryFn: () => taken(api.GET('/api/practice/{assignmentId}/{skillId}', { params: { path: place } })) });
+  const view = useFresh(name, () => taken(api.GET('/api/practice/{assignmentId}/{skillId}', { params: { path: place } })));
   const check = useMutation({
     mutationFn: ({ key, ...body }: Attempt & { key: string }) => taken(api.POST('/api/practice/{assignmentId}/{skillId}/check', { ...at(key), body })),
     onSuccess: (checked) => show(checked.view),

@@ -11,17 +11,16 @@ const RoundDesk = lazy(() => import('./RoundDesk'));
 export default function QuizScreen() {
   const { assignmentId = '' } = useParams();
   const quiz = useQuiz(assignmentId);
-  if (quiz.view.isPending) {
-    return <Notice title="Opening the quiz." />;
-  }
-  if (quiz.view.isError && quiz.view.data === undefined) {
-    return (
+  const view = quiz.view.shown;
+  if (view === undefined) {
+    return !quiz.view.isError ? (
+      <Notice title="Opening the quiz." />
+    ) : (
       <Notice title="This quiz cannot be opened.">
         {quiz.view.error.message} <Link to="/due">Back to what is due</Link>
       </Notice>
     );
   }
-  const view = quiz.view.data;
   if (view.running !== undefined) {
     return (
       <Suspense fallback={<Notice title="Opening the round." />}>

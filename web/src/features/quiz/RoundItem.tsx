@@ -1,19 +1,18 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, newKey, Refusal, type Schemas } from '../../api/client';
+import { api, newKey, type Schemas } from '../../api/client';
+import { keptOrGone } from '../../keeping/refusals';
+import { type Keeping, useTyped } from '../../keeping/useKept';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
-import { type Keeping, leftHere, useKept } from '../../ui/useKept';
 import { useKeys } from '../../ui/useKeys';
 import { Listen } from '../narration/Listen';
 import { ofBlocks, ofPart } from '../narration/lines';
 import { PartFields } from '../practice/fields/PartFields';
+import { type Entries, isEntries } from '../practice/useDraft';
 import { RoundCalculator } from './RoundCalculator';
-
-type Entries = Record<string, string>[];
-
-const isEntries = (value: unknown): value is Entries => Array.isArray(value) && value.every((part) => typeof part === 'object' && part !== null);
+import { type Quiz, withEntries } from './useQuiz';
 
 const STATES: Record<Keeping, string> = { kept: 'saved', keeping: 'saving …', waiting: 'saved here, sent when the connection is back' };
 
@@ -30,30 +29,22 @@ type Props = {
 /** What is entered at an item, saved at every change. */
 function useEntries({ assignmentId, running, onAnswered, onStale }: Props) {
   const { item } = running;
-  const name = `quiz-${item.id}`;
-  const [left] = useState(() => leftHere(name, isEntries));
-  const [entries, setEntries] = useState<Entries>(left ?? item.parts.map((part) => part.entries));
-  const kept = useKept(
-    name,
-    async (now: Entries) => {
-      const path = { assignmentId, itemId: item.id };
-      const { response } = await api.PUT('/api/quiz/{assignmentId}/items/{itemId}', { params: { path, header: { 'Idempotency-Key': newKey() } }, body: { entries: now } });
-      if (response.status === 409 || response.status === 404) {
-        localStorage.removeItem(name);
-        onStale();
-      } else if (!response.ok) {
-        throw new Refusal('not saved', response.status);
-      }
-    },
-    left ?? undefined,
-  );
+  const queries = useQueryClient();
+  const save = async (now: Entries) => {
+    const path = { assignmentId, itemId: item.id };
+    const { response } = await api.PUT('/api/quiz/{assignmentId}/items/{itemId}', { params: { path, header: { 'Idempotency-Key': newKey() } }, body: { entries: now } });
+    if (!keptOrGone(response)) {
+      onStale();
+    }
+  };
+  const { value: entries, change: keep, state } = useTyped(`quiz-${item.id}`, item.parts.map((part) => part.entries), save, isEntries);
   const change = (part: number, id: string, value: string) => {
     const next = entries.with(part, { ...entries[part], [id]: value });
-    setEntries(next);
-    kept.keep(next);
+    keep(next);
+    queries.setQueryData<Quiz>(['quiz', assignmentId], (view) => view && withEntries(view, item.id, next));
     onAnswered(next.some((p) => Object.values(p).some((v) => v.trim() !== '')));
   };
-  return { entries, change, state: kept.state };
+  return { entries, change, state };
 }
 
 /** One item of a running round: to answer, to mark, and nothing that tells. */

@@ -1,15 +1,27 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, newKey, type Schemas, taken } from '../../api/client';
+import { keepers } from '../../keeping/keepers';
+import { useFresh } from '../../keeping/useFresh';
 
 export type Quiz = Schemas['QuizView'];
 export type Running = Schemas['Running'];
+
+/** The same view with what was just entered at an item, so that coming back to the item shows it. */
+export function withEntries(view: Quiz, itemId: string, entries: Record<string, string>[]): Quiz {
+  const { running } = view;
+  if (running === undefined) {
+    return view;
+  }
+  const items = running.items.map((i) => (i.item.id === itemId ? { ...i, item: { ...i.item, parts: i.item.parts.map((part, p) => ({ ...part, entries: entries[p] ?? {} })) } } : i));
+  return { ...view, running: { ...running, items } };
+}
 
 /** The quiz of an assignment, as the server knows it. */
 export function useQuiz(assignmentId: string) {
   const queries = useQueryClient();
   const name = ['quiz', assignmentId];
   const path = { assignmentId };
-  const view = useQuery({ queryKey: name, queryFn: () => taken(api.GET('/api/quiz/{assignmentId}', { params: { path } })), refetchInterval: 60_000 });
+  const view = useFresh(name, () => taken(api.GET('/api/quiz/{assignmentId}', { params: { path } })), { refetchInterval: 60_000 });
   const show = (now: Quiz) => {
     queries.setQueryData(name, now);
     void queries.invalidateQueries({ queryKey: ['due'] });
@@ -22,7 +34,10 @@ export function useQuiz(assignmentId: string) {
     onError: refresh,
   });
   const submit = useMutation({
-    mutationFn: ({ key, round }: { key: string; round: number }) => taken(api.POST('/api/quiz/{assignmentId}/submit', { params: { path, header: { 'Idempotency-Key': key } }, body: { round } })),
+    mutationFn: async ({ key, round }: { key: string; round: number }) => {
+      await keepers.settled();
+      return taken(api.POST('/api/quiz/{assignmentId}/submit', { params: { path, header: { 'Idempotency-Key': key } }, body: { round } }));
+    },
     onSuccess: show,
     onError: refresh,
   });

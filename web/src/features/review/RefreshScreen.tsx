@@ -63,15 +63,15 @@ function Head({ set, hand }: { set: SetView; hand: ReviewHand }) {
 function Skill({ skillId, set, hand }: { skillId: string; set: SetView; hand: ReviewHand }) {
   const practice = usePractice({ assignmentId: PLACE, skillId });
   const { view } = practice;
-  if (view.data === undefined) {
+  if (view.shown === undefined) {
     return view.isError ? <Notice title="This cannot be opened.">{view.error.message}</Notice> : <Notice title="Opening your page." />;
   }
-  const { item } = view.data;
+  const { item } = view.shown;
   const last = set.current === set.places.length - 1;
   return (
     <main className="grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:grid-cols-[61fr_39fr] md:overflow-visible">
       <section aria-label="Item" className="min-w-0 snap-start">
-        <ItemPane key={item.id} view={view.data} practice={practice} wayOn={{ name: last ? 'Finish the set' : 'Next skill', busy: hand.next.isPending, go: hand.next.mutate }} />
+        <ItemPane key={item.id} view={view.shown} practice={practice} wayOn={{ name: last ? 'Finish the set' : 'Next skill', busy: hand.next.isPending, go: hand.next.mutate }} />
         <div className="px-10 pb-6">
           <Refused by={[hand.next]} />
         </div>
@@ -82,7 +82,7 @@ function Skill({ skillId, set, hand }: { skillId: string; set: SetView; hand: Re
         letters={item.letters}
         figures={figuresOf(item)}
         required={false}
-        checking={view.data.checksOwnLines ? { place: { assignmentId: PLACE, skillId }, allowed: item.checksLines } : undefined}
+        checking={view.shown.checksOwnLines ? { place: { assignmentId: PLACE, skillId }, allowed: item.checksLines } : undefined}
       />
     </main>
   );

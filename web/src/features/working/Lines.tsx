@@ -3,7 +3,8 @@ import { useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { api, type Schemas, taken } from '../../api/client';
 import { Button } from '../../ui/Button';
-import { type Keeping, leftHere, useKept } from '../../ui/useKept';
+import { keptOrGone } from '../../keeping/refusals';
+import { type Keeping, useTyped } from '../../keeping/useKept';
 import { type Action, after, counted, keptOf, type Page, pageOf } from './lines';
 import { LineRow } from './LineRow';
 
@@ -42,23 +43,36 @@ function useLineCheck(itemId: string, page: Page) {
 /** The typed lines of a page, kept as they are written. */
 export function Lines({ itemId, letters, first, checking }: { itemId: string; letters: string[]; first: Kept[]; checking: Checking | undefined }) {
   const name = `lines-${itemId}`;
-  const left = leftHere(name, isLines);
-  const [page, setPage] = useState(() => pageOf(left ?? first));
+  const queries = useQueryClient();
+  const { value, change, state } = useTyped(
+    name,
+    first,
+    async (lines: Kept[]) => {
+      const { data, response } = await api.PUT('/api/items/{itemId}/work', { params: { path: { itemId } }, body: { lines } });
+      if (keptOrGone(response) && data !== undefined) {
+        queries.setQueryData(['work', itemId], data);
+      }
+    },
+    isLines,
+  );
+  const [page, setPage] = useState(() => pageOf(value));
+  /** Lines that came from elsewhere are taken over; one's own are there already. */
+  const [shown, setShown] = useState(value);
+  if (shown !== value) {
+    setShown(value);
+    if (JSON.stringify(value) !== JSON.stringify(keptOf(page))) {
+      setPage(pageOf(value));
+    }
+  }
   const [at, setAt] = useState(0);
   const list = useRef<HTMLOListElement>(null);
-  const queries = useQueryClient();
-  const kept = useKept(
-    name,
-    async (lines: Kept[]) => queries.setQueryData(['work', itemId], await taken(api.PUT('/api/items/{itemId}/work', { params: { path: { itemId } }, body: { lines } }))),
-    left ?? undefined,
-  );
   const { check, viewOf, isEmpty } = useLineCheck(itemId, page);
   /** At once, so that what is typed next lands in the right line. */
   const act = (action: Action, focus?: number) => {
     const next = after(page, action);
     flushSync(() => setPage(next));
     if (next !== page) {
-      kept.keep(keptOf(next));
+      change(keptOf(next));
     }
     if (focus !== undefined) {
       list.current?.querySelectorAll<HTMLElement>('[data-line]')[focus]?.focus();
@@ -79,7 +93,7 @@ export function Lines({ itemId, letters, first, checking }: { itemId: string; le
           </Button>
         )}
         {checking?.allowed === false && <span className="bg-leaf text-sm text-soft">Your lines can be checked after a first try that was not right.</span>}
-        <span role="status" className="bg-leaf text-sm text-soft">{STATES[kept.state]}</span>
+        <span role="status" className="bg-leaf text-sm text-soft">{STATES[state]}</span>
       </div>
       {check.isError && <p role="alert" className="mt-2 bg-leaf text-rust">{check.error.message}</p>}
     </>

@@ -1,7 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
 import { lazy, type ReactNode, Suspense } from 'react';
 import { api, type Schemas, taken } from '../../api/client';
+import { useFresh } from '../../keeping/useFresh';
 import { FigureView } from '../../figures/FigureView';
 import { Button } from '../../ui/Button';
 import { type Checking, Lines } from './Lines';
@@ -14,12 +15,7 @@ const PageFiles = lazy(() => import('./PageFiles'));
 type Page = Schemas['Page'];
 
 export function usePage(itemId: string) {
-  return useQuery({
-    queryKey: ['work', itemId],
-    queryFn: () => taken(api.GET('/api/items/{itemId}/work', { params: { path: { itemId } } })),
-    staleTime: 5000,
-    refetchOnWindowFocus: false,
-  });
+  return useFresh(['work', itemId], () => taken(api.GET('/api/items/{itemId}/work', { params: { path: { itemId } } })));
 }
 
 type Props = {
@@ -38,9 +34,8 @@ export function WorkPage(props: Props) {
   const page = usePage(props.itemId);
   return (
     <section aria-label="Your page" className="squared min-w-0 snap-start border-l-2 border-rust/40 bg-leaf p-4 pb-16">
-      {page.isPending && <p className="text-soft">Opening your page.</p>}
-      {page.isError && <p role="alert">{page.error.message}</p>}
-      {page.isSuccess && <Leaves {...props} page={page.data} />}
+      {page.shown !== undefined && <Leaves {...props} page={page.shown} />}
+      {page.shown === undefined && (page.isError ? <p role="alert">{page.error.message}</p> : <p className="text-soft">Opening your page.</p>)}
     </section>
   );
 }

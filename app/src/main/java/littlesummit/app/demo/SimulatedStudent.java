@@ -131,6 +131,6 @@ class SimulatedStudent {
         practice.hint(place, itemId, key());
         Item item = Catalogue.make(items.require(person, itemId).ref());
         work.save(person, itemId, List.of(new WorkLine(item.given() + " = ", false), new WorkLine("count the places", false)));
-        items.keepDraft(person, itemId, Map.of("answer", item.given().substring(0, 2)));
+        items.keepDraft(person, itemId, List.of(Map.of("answer", item.given().substring(0, 2))));
     }
 }

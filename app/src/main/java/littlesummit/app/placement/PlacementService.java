@@ -5,7 +5,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.knowledge.KnowledgeService;
 import littlesummit.app.knowledge.KnowledgeService.Said;
@@ -76,12 +75,7 @@ public class PlacementService {
         ServedItem served = items.require(person, waiting.itemId());
         Item item = Catalogue.make(served.ref());
         return new RunningCheck(!state.isShort(), state.asked().size() - 1, state.most(),
-                ItemViews.inQuiz(served, state.asked().size(), item.calculator(), typed(item, served), Optional.empty()));
-    }
-
-    /** What is typed and not yet sent, one map a part. */
-    private static List<Map<String, String>> typed(Item item, ServedItem served) {
-        return item.parts().stream().map(part -> part.fields().stream().map(f -> f.id()).filter(served.draft()::containsKey).collect(Collectors.toMap(id -> id, served.draft()::get))).toList();
+                ItemViews.inQuiz(served, state.asked().size(), item.calculator(), served.draft().typed(item), Optional.empty()));
     }
 
     private Optional<String> refusal(Person person, List<SkillCheckEntity> courses) {

@@ -50,11 +50,12 @@ public record PracticeView(String assignmentId, String assignment, Optional<Inst
      * @param similar whether it makes up for a miss
      * @param outcome how it ended, empty while it is open
      * @param offersSimilar whether another like it would bring back what was lost
+     * @param draft what is typed and not yet checked, by field id, one map a part
      * @param data numbers to bring into the calculator; @param checksLines whether own lines may be checked now
      */
     public record ItemView(String id, int number, String ground, boolean similar, List<Block> stem, List<PartView> parts, int currentPart,
             boolean calculator, boolean hintsAllowed, boolean exampleAllowed, Optional<ExampleView> example, Optional<String> outcome,
-            Optional<SolutionView> solution, boolean offersSimilar, Map<String, String> draft, List<String> letters, List<String> data, boolean checksLines) {}
+            Optional<SolutionView> solution, boolean offersSimilar, List<Map<String, String>> draft, List<String> letters, List<String> data, boolean checksLines) {}
 
     /**
      * @param status OPEN, RIGHT or MISSED

@@ -3,6 +3,7 @@ package littlesummit.app.served;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.Map;
 import littlesummit.app.people.Person;
 import org.springframework.http.HttpStatus;
@@ -22,12 +23,14 @@ class DraftController {
         this.items = items;
     }
 
-    record Draft(@NotNull(message = "Nothing was sent to keep.") @Size(max = 40, message = "These are more fields than any item has.")
-            Map<String, @Size(max = 500, message = "An entry may have at most 500 characters.") String> entries) {}
+    /** @param entries by field id, one map a part */
+    record Typed(@NotNull(message = "Nothing was sent to keep.") @Size(max = 40, message = "These are more parts than any item has.")
+            List<@NotNull(message = "A part is missing.") @Size(max = 40, message = "These are more fields than any item has.")
+                    Map<String, @NotNull(message = "An entry is missing.") @Size(max = 500, message = "An entry may have at most 500 characters.") String>> entries) {}
 
     @PutMapping("/api/items/{itemId}/draft")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void keep(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody Draft draft) {
-        items.keepDraft(person, itemId, draft.entries());
+    void keep(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody Typed typed) {
+        items.keepDraft(person, itemId, typed.entries());
     }
 }

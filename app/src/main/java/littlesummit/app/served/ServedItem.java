@@ -1,6 +1,5 @@
 package littlesummit.app.served;
 
-import java.util.Map;
 import littlesummit.core.item.ItemRef;
 
 /**
@@ -8,10 +7,6 @@ import littlesummit.core.item.ItemRef;
  *
  * @param number counted within the skill and assignment, from 1
  * @param example the item whose solution is shown as the worked example
- * @param draft what is typed and not yet checked, by field id
+ * @param draft what is typed and not yet checked
  */
-public record ServedItem(String id, String personId, String assignmentId, int number, ItemRef ref, ItemRef example, Map<String, String> draft) {
-    public ServedItem {
-        draft = Map.copyOf(draft);
-    }
-}
+public record ServedItem(String id, String personId, String assignmentId, int number, ItemRef ref, ItemRef example, Draft draft) {}

@@ -108,18 +108,14 @@ public class ServedItems {
 
     /** Keeps what is typed but not checked. */
     @Transactional
-    public void keepDraft(Person person, String itemId, Map<String, String> entries) {
+    public void keepDraft(Person person, String itemId, List<Map<String, String>> entries) {
         ServedItemEntity entity = entity(person, itemId);
-        Item item = Catalogue.make(entity.ref());
-        List<String> ids = item.parts().stream().flatMap(p -> p.fields().stream()).map(f -> f.id()).toList();
-        if (!ids.containsAll(entries.keySet())) {
-            throw Problem.badRequest("This item has no such field.");
-        }
-        entity.keepDraft(json.write(entries));
+        Draft draft = Draft.of(Catalogue.make(entity.ref()), entries).orElseThrow(() -> Problem.badRequest("This item has no such field."));
+        entity.keepDraft(json.write(draft.texts()));
     }
 
     private ServedItem served(ServedItemEntity entity) {
         return new ServedItem(entity.id(), entity.personId(), entity.assignmentId(), entity.number(), entity.ref(), entity.ref().withSeed(entity.exampleSeed()),
-                json.texts(entity.draft()));
+                new Draft(json.texts(entity.draft())));
     }
 }

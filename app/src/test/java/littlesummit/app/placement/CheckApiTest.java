@@ -105,7 +105,7 @@ class CheckApiTest extends ApiTest {
     void whatIsTypedAndNotSentIsThereAgain() {
         JsonNode item = start(true).at("/running/item");
         String field = item.at("/parts/0/fields/0/id").textValue();
-        assertEquals(204, client.put("/api/items/" + item.at("/id").textValue() + "/draft", "{\"entries\":{\"" + field + "\":\"17\"}}").status());
+        assertEquals(204, client.put("/api/items/" + item.at("/id").textValue() + "/draft", "{\"entries\":[{\"" + field + "\":\"17\"}]}").status());
         assertEquals("17", client.get("/api/check").body().at("/running/item/parts/0/entries/" + field).textValue());
     }
 

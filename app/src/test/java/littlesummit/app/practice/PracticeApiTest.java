@@ -58,12 +58,12 @@ class PracticeApiTest extends ApiTest {
     @Test
     void theSameItemIsThereAgainWithTheDraftAndTheLines() {
         String id = open().at("/item/id").textValue();
-        client.put("/api/items/" + id + "/draft", "{\"entries\":{\"answer\":\"4.\"}}");
+        client.put("/api/items/" + id + "/draft", "{\"entries\":[{\"answer\":\"4.\"}]}");
         client.put("/api/items/" + id + "/work", lines("a line", "4.7 x 1000"));
 
         JsonNode again = open();
         assertEquals(id, again.at("/item/id").textValue());
-        assertEquals("4.", again.at("/item/draft/answer").textValue());
+        assertEquals("4.", again.at("/item/draft/0/answer").textValue());
         assertEquals("4.7 x 1000", client.get("/api/items/" + id + "/work").body().at("/lines/1/text").textValue());
     }
 
@@ -124,7 +124,7 @@ class PracticeApiTest extends ApiTest {
 
         assertEquals(404, other.get("/api/items/" + id + "/work").status());
         assertEquals(404, other.put("/api/items/" + id + "/work", lines("mine")).status());
-        assertEquals(404, other.put("/api/items/" + id + "/draft", "{\"entries\":{}}").status());
+        assertEquals(404, other.put("/api/items/" + id + "/draft", "{\"entries\":[]}").status());
         assertEquals(404, other.post(path + "/check", check(id, "5")).status());
         assertEquals(404, other.post(path + "/solution", "{\"itemId\":\"" + id + "\"}").status());
         assertEquals(404, other.post(path + "/next", "{\"itemId\":\"" + id + "\",\"onward\":\"NEXT\"}").status());

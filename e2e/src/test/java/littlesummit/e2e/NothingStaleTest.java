@@ -1,0 +1,183 @@
+package littlesummit.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What stands in a place is what was typed there last, on every way out and back. */
+class NothingStaleTest extends BrowserTest {
+    /** Where something is typed. @param path of the page; @param then opens the place on it */
+    enum Place {
+        PLAIN_FIELD("/practice/own/mean", "12", "345"),
+        MATH_FIELD("/practice/own/polynomial-factor", "x+1", "x+23"),
+        LINE("/practice/own/prime-factors", "first thought", "second thought"),
+        QUIZ_ENTRY("", "12", "345"),
+        CHECK_LINE("/check", "first thought", "second thought");
+
+        final String path;
+        final String earlier;
+        final String later;
+
+        Place(String path, String earlier, String later) {
+            this.path = path;
+            this.earlier = earlier;
+            this.later = later;
+        }
+    }
+
+    /** How one leaves and comes back. */
+    enum Way { BACK_BUTTON, LINK, RELOAD, OTHER_WINDOW, LOST_CONNECTION, SERVER_ANEW }
+
+    static Stream<Arguments> all() {
+        return Stream.of(Way.values()).flatMap(way -> Stream.of(Place.values()).map(place -> Arguments.of(way, place)));
+    }
+
+    private Page page;
+    /** Path of the page where something is typed. */
+    private String address = "";
+
+    @AfterEach
+    void close() {
+        page.context().close();
+    }
+
+    @ParameterizedTest(name = "{0}, {1}")
+    @MethodSource("all")
+    void showsWhatWasTypedLast(Way way, Place place) {
+        page = new Desk(summit, browser.window(summit.address()), "wim").page();
+        open(place);
+        type(place, place.earlier);
+        away(page);
+        back(place);
+        shows(page, place, place.earlier);
+
+        switch (way) {
+            case BACK_BUTTON -> {
+                type(place, place.later);
+                page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Little Summit"))).first().click();
+                page.waitForURL(url -> url.endsWith("/due"));
+                page.goBack();
+            }
+            case LINK -> {
+                type(place, place.later);
+                away(page);
+                back(place);
+            }
+            case RELOAD -> {
+                type(place, place.later);
+                page.reload();
+            }
+            case OTHER_WINDOW -> {
+                Page first = page;
+                page = first.context().newPage();
+                page.navigate(first.url());
+                type(place, place.later);
+                away(page);
+                page.close();
+                page = first;
+                page.bringToFront();
+                page.evaluate("() => window.dispatchEvent(new Event('focus'))");
+            }
+            case LOST_CONNECTION -> {
+                page.context().setOffline(true);
+                type(place, place.later);
+                away(page);
+                page.context().setOffline(false);
+                back(place);
+            }
+            case SERVER_ANEW -> {
+                type(place, place.later);
+                away(page);
+                // The new start has another port here, and a browser keeps what it keeps by port.
+                page.waitForFunction("() => !Object.keys(localStorage).some(key => /^(draft|lines|quiz)-/.test(key))");
+                summit.stop();
+                summit.start();
+                page.navigate(summit.address() + address);
+            }
+        }
+        if (place == Place.QUIZ_ENTRY) {
+            toFirstTyped();
+        }
+        shows(page, place, place.later);
+    }
+
+    private void open(Place where) {
+        page.navigate(where == Place.QUIZ_ENTRY ? "/due" : where.path);
+        if (where == Place.QUIZ_ENTRY) {
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(": Gauge round"))).first().click();
+            Locator begin = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin round 1"));
+            assertThat(begin.or(page.getByText(Pattern.compile("\\d+ of 10 answered"))).first()).isVisible();
+            if (begin.isVisible()) {
+                begin.click();
+            }
+        }
+        if (where == Place.CHECK_LINE) {
+            Locator begin = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin the check"));
+            assertThat(begin.or(page.getByLabel("Your page")).first()).isVisible();
+            if (begin.isVisible()) {
+                begin.click();
+            }
+        }
+        address = page.url().replaceFirst("https?://[^/]+", "");
+        if (where == Place.QUIZ_ENTRY) {
+            toFirstTyped();
+        }
+    }
+
+    /** The first item of the round whose answer is typed. */
+    private void toFirstTyped() {
+        for (int i = 1; i <= 10; i++) {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Item " + i + ","))).click();
+            assertThat(page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true)).getByText("Item " + i, new Locator.GetByTextOptions().setExact(true))).isVisible();
+            if (page.locator("input[data-answer]").count() > 0) {
+                return;
+            }
+        }
+        throw new AssertionError("this round has nothing to type");
+    }
+
+    private Locator field(Page where, Place of) {
+        return switch (of) {
+            case PLAIN_FIELD, QUIZ_ENTRY -> where.locator("input[data-answer]").first();
+            case MATH_FIELD -> where.locator("math-field").first();
+            case LINE, CHECK_LINE -> where.getByLabel("Line 1", new Page.GetByLabelOptions().setExact(true));
+        };
+    }
+
+    private void type(Place where, String text) {
+        assertThat(field(page, where)).isVisible();
+        field(page, where).focus();
+        page.keyboard().press("Control+a");
+        page.keyboard().type(text);
+    }
+
+    private void shows(Page where, Place of, String text) {
+        if (of == Place.MATH_FIELD) {
+            assertThat(field(where, of)).isVisible();
+            where.waitForFunction("text => document.querySelector('math-field')?.getValue('latex') === text", text);
+        } else {
+            assertThat(field(where, of)).hasValue(text);
+        }
+    }
+
+    /** At once, before anything could have been saved by waiting. */
+    private static void away(Page page) {
+        page.evaluate("() => { history.pushState(null, '', '/entering'); window.dispatchEvent(new PopStateEvent('popstate')); }");
+        assertThat(page.getByText("Entering answers").first()).isVisible();
+    }
+
+    private void back(Place where) {
+        page.evaluate("path => { history.pushState(null, '', path); window.dispatchEvent(new PopStateEvent('popstate')); }", address);
+        if (where == Place.QUIZ_ENTRY) {
+            toFirstTyped();
+        }
+    }
+}
