@@ -1521,6 +1521,14 @@ export interface components {
             /** @enum {string} */
             kind: "Curve";
         };
+        DrawnHole: {
+            /** @enum {string} */
+            kind: "Hole";
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         DrawnPoint: {
             /** @enum {string} */
             kind: "Point";
@@ -1634,7 +1642,7 @@ export interface components {
             pieces: components["schemas"]["FigurePiece"][];
             total: string;
         };
-        FigureDrawn: components["schemas"]["DrawnPoint"] | components["schemas"]["DrawnCircle"] | components["schemas"]["DrawnCurve"] | components["schemas"]["DrawnAsymptote"];
+        FigureDrawn: components["schemas"]["DrawnPoint"] | components["schemas"]["DrawnCircle"] | components["schemas"]["DrawnHole"] | components["schemas"]["DrawnCurve"] | components["schemas"]["DrawnAsymptote"];
         FigureFractionPicture: {
             alt: string;
             cuts: number[];

@@ -2,7 +2,7 @@ import { useId } from 'react';
 import type { Schemas } from '../api/client';
 
 type Picture = Schemas['FigureFractionPicture'];
-type Props = { figure: Picture; chosen?: Set<number>; onToggle?: (part: number) => void };
+type Props = { figure: Picture; chosen?: Set<number>; onToggle?: ((part: number) => void) | undefined };
 
 const SIZE = 120;
 const GAP = 14;
@@ -51,7 +51,7 @@ export function FractionFigure({ figure, chosen, onToggle }: Props) {
                   'data-answer': '',
                   'aria-label': label,
                   'aria-checked': isShaded(part),
-                  className: 'cursor-pointer',
+                  className: 'cursor-pointer outline-none focus-visible:[stroke-width:4] focus-visible:[stroke:var(--color-glacier)]',
                   onClick: () => onToggle(part),
                   onKeyDown: (e) => {
                     if (e.key === ' ') {

@@ -1,9 +1,9 @@
 import type { Schemas } from '../api/client';
 
-type Props = { figure: Schemas['FigureShapes']; chosen?: Set<string>; onToggle?: (id: string) => void };
+type Props = { figure: Schemas['FigureShapes']; chosen?: Set<string>; /** Those that fit, once that may be said. */ right?: string[] | undefined; onToggle?: ((id: string) => void) | undefined };
 
 /** Many shapes, lettered. With `onToggle` each is a checkbox; a chosen one gets a thick edge and a check mark. */
-export function ShapesFigure({ figure, chosen = new Set(), onToggle }: Props) {
+export function ShapesFigure({ figure, chosen = new Set(), right, onToggle }: Props) {
   return (
     <div role="group" aria-label={figure.alt} className="grid max-w-2xl grid-cols-3 gap-2 sm:grid-cols-4">
       {figure.items.map((shape) => {
@@ -15,12 +15,13 @@ export function ShapesFigure({ figure, chosen = new Set(), onToggle }: Props) {
             role="checkbox"
             data-answer
             aria-checked={on}
-            aria-label={`shape ${shape.id}: ${shape.alt}`}
+            aria-label={`shape ${shape.id}: ${shape.alt}${right?.includes(shape.id) === true ? ', fits' : ''}`}
             disabled={onToggle === undefined}
             onClick={() => onToggle?.(shape.id)}
             className={`relative cursor-pointer rounded-slip border bg-leaf p-1 ${on ? 'border-4 border-spruce' : 'border-rule hover:border-edge'}`}
           >
             <span className="absolute top-1 left-2 text-sm text-soft">{shape.id}</span>
+            {right?.includes(shape.id) === true && <span className="absolute right-2 bottom-0.5 text-sm font-semibold text-spruce">fits</span>}
             {on && <span className="absolute top-0.5 right-2 font-bold text-spruce" aria-hidden="true">✓</span>}
             <svg viewBox="-8 -8 116 116" className="w-full" aria-hidden="true">
               <Shape shape={shape} />

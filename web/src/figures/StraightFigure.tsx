@@ -2,10 +2,20 @@ import type { Schemas } from '../api/client';
 
 type Straight = Schemas['FigureStraight'];
 
+const ABOVE = 30;
+const BELOW = 18;
+
+/** The view that holds every point with its letter above it. */
+export function room(items: Straight[]): string {
+  const heights = items.flatMap((item) => item.points.map((p) => p.y));
+  const top = Math.min(...heights) - ABOVE;
+  return `0 ${top} 300 ${Math.max(60, Math.max(...heights) + BELOW - top)}`;
+}
+
 /** A segment, ray or line with named points. */
 export function StraightFigure({ figure }: { figure: Straight }) {
   return (
-    <svg viewBox="0 10 300 80" className="w-full max-w-md" role="img" aria-label={figure.alt}>
+    <svg viewBox={room([figure])} className="w-full max-w-md" role="img" aria-label={figure.alt}>
       <Stroke figure={figure} />
     </svg>
   );
@@ -16,7 +26,7 @@ export function StraightsFigure({ figure }: { figure: Schemas['FigureStraights']
   return (
     <div role="img" aria-label={figure.alt} className="grid max-w-md gap-1">
       {figure.items.map((item) => (
-        <svg key={item.alt} viewBox="0 10 300 80" className="w-full" aria-hidden="true">
+        <svg key={item.alt} viewBox={room([item])} className="w-full" aria-hidden="true">
           <Stroke figure={item} />
         </svg>
       ))}

@@ -2,6 +2,8 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
 import { FigureView } from './FigureView';
+import { numbered } from './GridFigure';
+import { room } from './StraightFigure';
 
 type Figure = Schemas['Figure'];
 
@@ -30,6 +32,7 @@ const FIGURES: Figure[] = [
   { kind: 'Grid', alt: 'A grid with all that can be drawn.', xMin: -5, xMax: 5, yMin: -5, yMax: 5, step: 1, drawn: [
     { kind: 'Point', x: 1, y: 2, label: 'P' },
     { kind: 'Circle', x: 0, y: 0, radius: 3 },
+    { kind: 'Hole', x: 2, y: -1 },
     { kind: 'Curve', branches: [[-5, -1, 0, 0, 5, 1], [1, 1]] },
     { kind: 'Asymptote', a: 1, b: 0, c: 2, label: 'x = 2' },
     { kind: 'Asymptote', a: 0, b: 1, c: -1, label: 'y = -1' },
@@ -54,4 +57,21 @@ describe('every figure', () => {
       expect(html).not.toMatch(/(fill|stroke)="(#|rgb|black|red|green)/);
     }
   });
+});
+
+describe('a grid is numbered', () => {
+  it('at every line where there is room', () => expect(numbered(-5, 5, 1)).toEqual([-4, -3, -2, -1, 1, 2, 3, 4]));
+  it('at every second line where there is less', () => expect(numbered(-10, 10, 1)).toEqual([-8, -6, -4, -2, 2, 4, 6, 8]));
+  it('in the steps of its lines', () => expect(numbered(0, 40, 10)).toEqual([10, 20, 30]));
+  it('with the letters of both axes', () => {
+    const html = renderToStaticMarkup(<FigureView figure={{ kind: 'Grid', alt: 'A grid.', xMin: -5, xMax: 5, yMin: -5, yMax: 5, step: 1, drawn: [] }} />);
+    expect(html).toMatch(/>x<\/text>.*>y<\/text>/);
+    expect(html).toContain('−4');
+  });
+});
+
+it.each([30, 50, 62])('the letter above a point at height %i is inside the picture', (at) => {
+  const [, top = 0, , height = 0] = room([{ ...straight('CD', 1), points: [{ name: 'C', x: 14, y: at }, { name: 'D', x: 60, y: 62 }] }]).split(' ').map(Number);
+  expect(at - 11 - 16).toBeGreaterThanOrEqual(top);
+  expect(top + height).toBeGreaterThan(62 + 4);
 });

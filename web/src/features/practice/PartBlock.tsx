@@ -4,6 +4,7 @@ import { useReading } from '../../math/useReading';
 import { RichText } from '../../ui/RichText';
 import { Tex } from '../../ui/Tex';
 import { VerdictMark } from '../../ui/VerdictMark';
+import { PartFields } from './fields/PartFields';
 
 type Part = Schemas['PartView'];
 
@@ -15,6 +16,11 @@ export function ClosedPart({ part }: { part: Part }) {
       <p>
         <RichText text={part.prompt} />
       </p>
+      {isPictured(part) && (
+        <div className="my-2">
+          <PartFields part={part} entries={part.entries} onChange={ignore} onEnter={ignore} closed />
+        </div>
+      )}
       {part.fields.map((field) => (
         <div key={field.id} className="mt-1 flex flex-wrap items-center gap-x-6 gap-y-1">
           <span className="flex items-center gap-2">
@@ -25,12 +31,24 @@ export function ClosedPart({ part }: { part: Part }) {
             </span>
             <Entered field={field} entry={part.entries[field.id] ?? ''} />
           </span>
-          {!right && <RightAnswer field={field} answers={part.answers} />}
+          {!right && !showsOptions(field) && <RightAnswer field={field} answers={part.answers} />}
           {!right && <Why feedback={part.feedback.find((f) => f.fieldId === field.id)} />}
         </div>
       ))}
     </section>
   );
+}
+
+const ignore = () => {};
+
+/** Whether the part was answered in a picture, a sentence, a table or among options, which then stays to be seen. */
+function isPictured(part: Part): boolean {
+  return part.layout.kind !== 'Stacked' || part.fields.some((field) => field.response.kind !== 'Typed' && field.response.kind !== 'InkWords');
+}
+
+/** Whether the right options are marked where they stand. */
+function showsOptions(field: Schemas['FieldView']): boolean {
+  return field.response.kind === 'ChooseOne' || field.response.kind === 'ChooseAll';
 }
 
 /** What seems to have happened, for a field that was not right. */

@@ -3,6 +3,7 @@ import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../../../api/client';
 import { FigureView } from '../../../figures/FigureView';
 import { RichText } from '../../../ui/RichText';
+import { VerdictMark } from '../../../ui/VerdictMark';
 import { type FieldProps, idsOf, toggled } from './types';
 
 type Props = FieldProps & { options: Schemas['Option'][] };
@@ -24,10 +25,25 @@ function gridOf(options: Schemas['Option'][]): string {
 }
 
 function Content({ option }: { option: Schemas['Option'] }) {
-  return option.figure === undefined ? <RichText text={option.text} /> : <FigureView figure={option.figure} />;
+  return option.figure === undefined ? (
+    <span>
+      <RichText text={option.text} />
+    </span>
+  ) : (
+    <FigureView figure={option.figure} />
+  );
 }
 
-export function ChooseOne({ field, value, onChange, onEnter, disabled, options }: Props) {
+/** Says of an option that it is right, once that may be said. */
+function RightMark({ option, right }: { option: Schemas['Option']; right: string[] | undefined }) {
+  return right?.includes(option.id) !== true ? null : (
+    <span className="ml-auto flex items-center gap-1.5 text-base font-semibold text-spruce" data-right-answer>
+      <VerdictMark verdict="correct" /> right
+    </span>
+  );
+}
+
+export function ChooseOne({ field, value, onChange, onEnter, disabled, right, options }: Props) {
   return (
     <RadioGroup.Root value={value} onValueChange={onChange} disabled={disabled} aria-label={field.label} className={gridOf(options)}>
       {options.map((option) => (
@@ -36,13 +52,14 @@ export function ChooseOne({ field, value, onChange, onEnter, disabled, options }
             <RadioGroup.Indicator className="size-2.5 rounded-full bg-ink" />
           </span>
           <Content option={option} />
+          <RightMark option={option} right={right} />
         </RadioGroup.Item>
       ))}
     </RadioGroup.Root>
   );
 }
 
-export function ChooseAll({ field, value, onChange, onEnter, disabled, options }: Props) {
+export function ChooseAll({ field, value, onChange, onEnter, disabled, right, options }: Props) {
   const chosen = idsOf(value);
   return (
     <div role="group" aria-label={field.label} className={gridOf(options)}>
@@ -65,6 +82,7 @@ export function ChooseAll({ field, value, onChange, onEnter, disabled, options }
               {on ? '✓' : ''}
             </span>
             <Content option={option} />
+            <RightMark option={option} right={right} />
           </button>
         );
       })}

@@ -8,7 +8,7 @@ import { FieldInput } from './FieldInput';
 import { SmallTyped } from './SmallTyped';
 import type { FieldProps } from './types';
 
-type Props = { part: Schemas['PartView']; entries: Record<string, string>; onChange: (id: string, value: string) => void; onEnter: () => void; takesFocus?: boolean };
+type Props = { part: Schemas['PartView']; entries: Record<string, string>; onChange: (id: string, value: string) => void; onEnter: () => void; takesFocus?: boolean; /** Closed: to be looked at, not to be changed. */ closed?: boolean };
 
 /** The fields of a part where its layout puts them. */
 export function PartFields(props: Props) {
@@ -39,9 +39,10 @@ export function PartFields(props: Props) {
   }
 }
 
-function propsOf({ part, entries, onChange, onEnter, takesFocus = false }: Props, field: Schemas['FieldView']): FieldProps {
+function propsOf({ part, entries, onChange, onEnter, takesFocus = false, closed = false }: Props, field: Schemas['FieldView']): FieldProps {
   const first = takesFocus && field.id === part.fields[0]?.id;
-  return { field, value: entries[field.id] ?? '', onChange: (value) => onChange(field.id, value), onEnter, disabled: false, first };
+  const right = closed ? part.answers.find((a) => a.fieldId === field.id)?.options : undefined;
+  return { field, value: entries[field.id] ?? '', onChange: (value) => onChange(field.id, value), onEnter, disabled: closed, first, right };
 }
 
 function place(props: Props, id: string, render: (props: FieldProps) => ReactNode): ReactNode {
@@ -88,7 +89,7 @@ function CellTable({ layout, ...props }: Props & { layout: Schemas['LayoutInTabl
 }
 
 /** Labels to drag, or to pick up and put down, onto the places of a bar. */
-function Labels({ part, entries, onChange, figure }: Props & { figure: Schemas['Figure'] }) {
+function Labels({ part, entries, onChange, figure, closed = false }: Props & { figure: Schemas['Figure'] }) {
   const [held, setHeld] = useState<string | null>(null);
   const response = part.fields[0]?.response;
   const labels = response?.kind === 'DropLabel' ? response.labels : [];
@@ -103,6 +104,9 @@ function Labels({ part, entries, onChange, figure }: Props & { figure: Schemas['
   const slot = (id: string) => {
     const field = part.fields.find((f) => f.id === id);
     const value = entries[id] ?? '';
+    if (field !== undefined && closed) {
+      return <span className="block min-h-9 w-full rounded border-2 border-edge bg-leaf pt-1 text-center text-[15px]">{value === '' ? '–' : textOf(value)}</span>;
+    }
     return field === undefined ? undefined : (
       <button
         type="button"
@@ -122,7 +126,7 @@ function Labels({ part, entries, onChange, figure }: Props & { figure: Schemas['
   };
   return (
     <div className="grid gap-3">
-      <div role="group" aria-label="Labels" className="flex flex-wrap items-center gap-2">
+      <div role="group" aria-label="Labels" className={`flex-wrap items-center gap-2 ${closed ? 'hidden' : 'flex'}`}>
         {labels.map((label) => (
           <button
             key={label.id}

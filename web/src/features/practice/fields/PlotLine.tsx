@@ -11,7 +11,7 @@ function pointsOf(value: string): Point[] {
 const text = (points: Point[]) => points.map((p) => `(${p.x}, ${p.y})`).join(', ');
 
 /** A line by two of its points, by pointer or by keys; sends the two pairs. */
-export function PlotLine({ field, value, onChange, onEnter, grid }: FieldProps & { grid: Schemas['FigureGrid'] }) {
+export function PlotLine({ field, value, onChange, onEnter, disabled, grid }: FieldProps & { grid: Schemas['FigureGrid'] }) {
   const points = pointsOf(value);
   const [active, setActive] = useState(0);
   const { x, y } = scales(grid);
@@ -43,6 +43,17 @@ export function PlotLine({ field, value, onChange, onEnter, grid }: FieldProps &
     }
   };
   const said = points.length === 0 ? 'No point is placed yet.' : points.length === 1 ? `One point at ${text(points)}; one more makes the line.` : `The line goes through ${text(points)}.`;
+  const marks = (
+    <>
+      <Through points={points} x={x} y={y} />
+      {points.map((p, i) => (
+        <circle key={i === 0 ? 'first' : 'second'} cx={x(p.x)} cy={y(p.y)} r={i === active ? 8 : 6} fill="var(--color-spruce)" stroke="var(--color-leaf)" strokeWidth="2" />
+      ))}
+    </>
+  );
+  if (disabled) {
+    return <GridFigure figure={grid}>{marks}</GridFigure>;
+  }
   return (
     <div className="grid gap-2">
       <p className="text-sm text-soft" id={`${field.id}-how`}>
@@ -51,10 +62,7 @@ export function PlotLine({ field, value, onChange, onEnter, grid }: FieldProps &
       {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex, jsx-a11y/no-noninteractive-element-interactions -- an application: keys move the points */}
       <div role="application" tabIndex={0} data-answer aria-label={`${field.label}. ${said}`} aria-describedby={`${field.id}-how`} onKeyDown={onKey} className="w-fit">
         <GridFigure figure={grid} onPlace={place}>
-          <Through points={points} x={x} y={y} />
-          {points.map((p, i) => (
-            <circle key={i === 0 ? 'first' : 'second'} cx={x(p.x)} cy={y(p.y)} r={i === active ? 8 : 6} fill="var(--color-spruce)" stroke="var(--color-leaf)" strokeWidth="2" />
-          ))}
+          {marks}
         </GridFigure>
       </div>
       <p aria-live="polite">{said}</p>

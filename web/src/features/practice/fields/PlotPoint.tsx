@@ -13,7 +13,7 @@ function pointOf(value: string): Point | null {
 export const MOVES: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
 
 /** A point on a grid, by pointer or by arrow keys; sends a pair. */
-export function PlotPoint({ field, value, onChange, onEnter, grid }: FieldProps & { grid: Schemas['FigureGrid'] }) {
+export function PlotPoint({ field, value, onChange, onEnter, disabled, grid }: FieldProps & { grid: Schemas['FigureGrid'] }) {
   const point = pointOf(value);
   const { x, y } = scales(grid);
   const snap = (n: number, low: number, high: number) => Math.min(high, Math.max(low, Math.round(n / grid.step) * grid.step));
@@ -28,6 +28,10 @@ export function PlotPoint({ field, value, onChange, onEnter, grid }: FieldProps 
       onEnter();
     }
   };
+  const marks = point !== null && <circle cx={x(point.x)} cy={y(point.y)} r="7" fill="var(--color-spruce)" stroke="var(--color-leaf)" strokeWidth="2" />;
+  if (disabled) {
+    return <GridFigure figure={grid}>{marks}</GridFigure>;
+  }
   return (
     <div className="grid gap-2">
       <p className="text-sm text-soft" id={`${field.id}-how`}>
@@ -36,7 +40,7 @@ export function PlotPoint({ field, value, onChange, onEnter, grid }: FieldProps 
       {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex, jsx-a11y/no-noninteractive-element-interactions -- an application: arrow keys move the point */}
       <div role="application" tabIndex={0} data-answer aria-label={`${field.label}, ${value === '' ? 'no point yet' : value}`} aria-describedby={`${field.id}-how`} onKeyDown={onKey} className="w-fit">
         <GridFigure figure={grid} onPlace={put}>
-          {point !== null && <circle cx={x(point.x)} cy={y(point.y)} r="7" fill="var(--color-spruce)" stroke="var(--color-leaf)" strokeWidth="2" />}
+          {marks}
         </GridFigure>
       </div>
       <p aria-live="polite">{value === '' ? 'No point is placed yet.' : `The point is at ${value}.`}</p>

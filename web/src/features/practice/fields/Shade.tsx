@@ -11,7 +11,7 @@ function countOf(value: string): number {
 }
 
 /** Parts of a whole to shade; sends shaded parts over the parts of one whole. */
-export function Shade({ field, value, onChange, picture }: FieldProps & { picture: Schemas['FigureFractionPicture'] }) {
+export function Shade({ field, value, onChange, disabled, picture }: FieldProps & { picture: Schemas['FigureFractionPicture'] }) {
   const [chosen, setChosen] = useState(() => new Set(Array.from({ length: countOf(value) }, (_, i) => i)));
   const toggle = (part: number) => {
     const next = new Set(chosen);
@@ -24,13 +24,13 @@ export function Shade({ field, value, onChange, picture }: FieldProps & { pictur
   return (
     <div className="grid gap-2">
       <p className="text-sm text-soft">{field.label}</p>
-      <FractionFigure figure={picture} chosen={chosen} onToggle={toggle} />
+      <FractionFigure figure={picture} chosen={chosen} onToggle={disabled ? undefined : toggle} />
       <p aria-live="polite">{chosen.size === 1 ? '1 part is shaded.' : `${chosen.size} parts are shaded.`}</p>
     </div>
   );
 }
 
 /** Shapes to choose in a picture. */
-export function SelectShapes({ value, onChange, shapes }: FieldProps & { shapes: Schemas['FigureShapes'] }) {
-  return <ShapesFigure figure={shapes} chosen={idsOf(value)} onToggle={(id) => onChange(toggled(value, id))} />;
+export function SelectShapes({ value, onChange, disabled, right, shapes }: FieldProps & { shapes: Schemas['FigureShapes'] }) {
+  return <ShapesFigure figure={shapes} chosen={idsOf(value)} right={right} onToggle={disabled ? undefined : (id) => onChange(toggled(value, id))} />;
 }

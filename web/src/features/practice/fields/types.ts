@@ -6,6 +6,8 @@ export type FieldProps = {
   onChange: (value: string) => void;
   onEnter: () => void;
   disabled: boolean;
+  /** Ids of the right options, once the part is closed. */
+  right?: string[] | undefined;
   /** Whether it is the first of its part, which takes the keyboard. */
   first?: boolean;
 };

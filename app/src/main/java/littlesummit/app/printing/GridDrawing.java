@@ -51,6 +51,7 @@ final class GridDrawing {
     private void drawn(Figure.Drawn drawn) {
         switch (drawn) {
             case Figure.Drawn.Point(double px, double py, String label) -> pen.dot(x(px), y(py), 5, false);
+            case Figure.Drawn.Hole(double px, double py) -> pen.dot(x(px), y(py), 5, true);
             case Figure.Drawn.Circle(double cx, double cy, double radius) -> pen.circle(x(cx), y(cy), x(radius) - x(0));
             case Figure.Drawn.Curve(List<List<Double>> branches) -> branches.forEach(this::branch);
             case Figure.Drawn.Asymptote a when a.b() == 0 -> pen.dashed(x(a.c() / a.a()), 0, x(a.c() / a.a()), SIZE);

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 /** A part opens empty unless something was typed in it. */
 class DraftTest {
     /** Four parts, of which two call their field alike. */
-    private static final Item LESSON = Catalogue.require("lesson-percent-discount").make(1, 1);
+    private static final Item LESSON = new littlesummit.core.skill.lesson.PercentDiscountLesson().make(1, 1);
 
     private static Draft typed(List<Map<String, String>> entries) {
         return Draft.of(LESSON, entries).orElseThrow();

@@ -22,7 +22,18 @@ final class ChoiceGrader {
             String unknown = chosen.stream().filter(id -> !spec.options().contains(id)).findFirst().orElseThrow();
             return new Verdict.Unreadable(Reason.UNKNOWN_OPTION, Math.max(0, entry.indexOf(unknown)));
         }
-        return chosen.equals(ids(spec.expected())) ? Verdict.CORRECT : Verdict.incorrect();
+        return judge(ids(spec.expected()), chosen);
+    }
+
+    /** Where several are right, or several were chosen, it helps to know which way it is off. */
+    private static Verdict judge(Set<String> right, Set<String> chosen) {
+        if (chosen.equals(right)) {
+            return Verdict.CORRECT;
+        }
+        if (right.size() < 2 && chosen.size() < 2) {
+            return Verdict.incorrect();
+        }
+        return Verdict.slip(right.containsAll(chosen) ? Reason.CHOICE_MISSING : chosen.containsAll(right) ? Reason.CHOICE_EXTRA : Reason.CHOICE_MIXED);
     }
 
     private static Set<String> ids(String list) {

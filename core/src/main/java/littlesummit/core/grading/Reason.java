@@ -55,6 +55,9 @@ public enum Reason {
     ELEMENT_WRONG("missing-element", "Not all of these are right. Check each of yours."),
     NO_ELEMENT("missing-element", "There is something to find. Look once more."),
     EXTRA_ELEMENT("There are too many. Check each of yours."),
+    CHOICE_MISSING("missing-element", "What you chose fits, but it is not all. Look for more."),
+    CHOICE_EXTRA("extra-element", "You chose everything that fits, and something that does not. Look at each one again."),
+    CHOICE_MIXED("missing-element", "Something that you chose does not fit, and something that fits is missing. Look at each one again."),
     OTHER_VALUE("This is another value. Look at your own work once more, line by line."),
 
     // Not read

@@ -54,6 +54,9 @@ public sealed interface Figure {
 
         record Circle(double x, double y, double radius) implements Drawn {}
 
+        /** A point that is left out of a curve: an open circle. */
+        record Hole(double x, double y) implements Drawn {}
+
         /** A curve in branches of points, x and y alternating. */
         record Curve(List<List<Double>> branches) implements Drawn {}
 

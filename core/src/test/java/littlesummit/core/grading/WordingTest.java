@@ -39,6 +39,14 @@ class WordingTest {
         return Grader.grade(AnswerSpec.of(Kind.of(kind).orElseThrow(), Form.of(form).orElseThrow(), expected), entry);
     }
 
+    @ParameterizedTest(name = "{1} for {0}: {2}")
+    @CsvSource(delimiter = ';', value = {"a,b;a;not all", "a,b;a,b,c;something that does not", "a,b;a,c;does not fit", "a,b;c,d;does not fit", "a;b,c;does not fit"})
+    void aChoiceOfSeveralIsToldWhichWayItIsOff(String expected, String entry, String says) {
+        String message = Grader.grade(AnswerSpec.choice(expected, java.util.List.of("a", "b", "c", "d")), entry).message();
+
+        assertTrue(message.contains(says), message);
+    }
+
     @ParameterizedTest
     @EnumSource(Reason.class)
     void everyMessageIsWholeSentencesInPlainWords(Reason reason) {

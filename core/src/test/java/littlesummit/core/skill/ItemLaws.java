@@ -40,6 +40,8 @@ final class ItemLaws {
         assertTrue(!(field.response() instanceof Response.Typed) || !field.wanted().isBlank(), () -> at + " does not say its form");
         field.mistakes().forEach(m -> mistakeIsReadAndNotCorrect(field, m, at));
         optionsDifferAndOneIsRight(field, at);
+        OptionLaws.check(field, at);
+        assertTrue(!field.label().toLowerCase(java.util.Locale.ROOT).startsWith("percent") || field.answer().suffix().equals("%"), () -> at + " asks for a percent and shows no sign");
     }
 
     private static void mistakeIsReadAndNotCorrect(Field field, Mistake mistake, String at) {

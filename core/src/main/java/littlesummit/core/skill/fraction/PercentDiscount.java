@@ -39,6 +39,11 @@ public final class PercentDiscount implements Skill {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public List<String> prerequisites() {
         return List.of("percent-parts");
     }
@@ -161,6 +166,13 @@ public final class PercentDiscount implements Skill {
                 case 2 -> new Sale(ware, Rational.of(draw.between(ware.from(), ware.to(), n -> n % 10 != 0)), draw.oneOf(5, 15, 35, 45, 12, 18, 24, 32));
                 default -> new Sale(ware, Rational.of(5L * draw.between((ware.from() + 4) / 5, ware.to() / 5)), draw.oneOf(10, 15, 20, 25, 30, 35, 40, 60));
             };
+        }
+
+        /** Of 100 dollars, so many percent are so many dollars: then what is a mistake elsewhere is right. */
+        private static final Rational HUNDRED = Rational.of(100);
+
+        Sale {
+            full = full.equals(HUNDRED) ? Rational.of(120) : full;
         }
 
         Rational leftShare() {

@@ -48,7 +48,7 @@ public final class PercentParts extends Row {
         String stem = price ? "At the end of the season " + ware.article() + " is sold with a discount of " + p + "%."
                 : "The water tank of the hut was full this morning. Since then " + p + "% of the water has been used.";
         return Items.of(ref).text(stem + " What percent is left" + (price ? " to pay?" : "?"))
-                .part(name(words, draw)).part(place(words, p, draw)).part(left(percent, left, price))
+                .part(name(words, draw)).part(place(words, percent, draw)).part(left(percent, left, price))
                 .step("Name the whole: " + words.whole() + " is 100%.", "")
                 .step("Take away the part that is gone: " + p + "%.", "100 - " + p)
                 .step("Work it out. That percent is left.", Tex.plain(left)).given("100 - " + p)
@@ -66,12 +66,17 @@ public final class PercentParts extends Row {
                 List.of("What was there before anything was taken away?", "The whole is what the percent is of.", "It is a percent of " + w.whole() + ": choose that."));
     }
 
-    private static Part place(Words w, String p, Draw draw) {
+    /** A piece has to be wide enough for its label, in percent of the bar. */
+    private static final double NARROWEST = 22;
+
+    private static Part place(Words w, Rational percent, Draw draw) {
+        String p = Tex.plain(percent);
+        double off = Math.clamp(percent.num().doubleValue() / percent.den().doubleValue(), NARROWEST, 100 - NARROWEST);
         List<String> ids = draw.shuffled(List.of("a", "b", "c"));
         List<Option> labels = new ArrayList<>(List.of(Option.of(ids.get(0), "100%"), Option.of(ids.get(1), p + "%"), Option.of(ids.get(2), "?")));
         labels.sort(java.util.Comparator.comparing(Option::id));
         Figure.Bar bar = new Figure.Bar("A bar with a place for the label of the whole, and two pieces: " + w.left() + " and " + w.off() + ".", "{{total}}",
-                List.of(new Figure.Piece(65, w.left(), true, "left"), new Figure.Piece(35, w.off(), false, "off")));
+                List.of(new Figure.Piece(100 - off, w.left(), true, "left"), new Figure.Piece(off, w.off(), false, "off")));
         List<Field> fields = List.of(slot("total", "the whole bar, " + w.whole(), ids, 0, labels), slot("left", w.left(), ids, 2, labels), slot("off", w.off(), ids, 1, labels));
         return new Part("Place what you know, and the question mark, on the bar.", fields, new Layout.OnFigure(bar),
                 List.of("Which number belongs to the whole bar?", "The whole bar is 100%. What you look for gets the question mark.", "The " + p + "% belong to " + w.off() + "."));

@@ -120,9 +120,14 @@ record RationalShape(int factor, List<Integer> zeros, List<Integer> poles, int h
         double slope = isOblique() ? factor : 0;
         double c = asymptote().coefficient("x", 0).asRational().orElseThrow().num().doubleValue();
         drawn.add(new Figure.Drawn.Asymptote(-slope, 1, c, "y = " + PolynomialText.plain(asymptote())));
+        boolean holeInside = Math.abs(value(hole)) < WINDOW;
+        if (holeInside) {
+            drawn.add(new Figure.Drawn.Hole(hole, Math.round(value(hole) * 1000) / 1000.0));
+        }
         String alt = "A graph with vertical asymptotes at x = " + Stream.concat(poles.stream().map(String::valueOf), Stream.<String>empty()).sorted().toList()
                 + ", the asymptote y = " + PolynomialText.plain(asymptote()) + ", zeros at x = " + zeros.stream().distinct().sorted().toList()
-                + ", " + (risesRightOf(poles.getFirst()) ? "rising" : "falling") + " without end just right of x = " + poles.getFirst() + ".";
+                + ", " + (risesRightOf(poles.getFirst()) ? "rising" : "falling") + " without end just right of x = " + poles.getFirst()
+                + (holeInside ? ", with a hole at x = " + hole : "") + ".";
         return new Figure.Grid(alt.replace("[", "").replace("]", ""), -WINDOW, WINDOW, -WINDOW, WINDOW, 1, drawn);
     }
 

@@ -30,6 +30,12 @@ final class Asks {
         return number(prompt, label, "a whole number", AnswerSpec.number(Form.Shape.INTEGER, String.valueOf(answer)), wrong, hints);
     }
 
+    /** A whole number of percent; the field shows the sign. */
+    static Part percent(String prompt, String label, long answer, Wrong wrong, String... hints) {
+        return number(prompt, label, "a percent; the sign is there already",
+                AnswerSpec.number(Form.Shape.PERCENT, answer + "%").withSuffix("%"), wrong, hints);
+    }
+
     static Part number(String prompt, String label, String wanted, AnswerSpec answer, Wrong wrong, String... hints) {
         Mistakes mistakes = Mistakes.of(answer).add(wrong.entry(), wrong.slip(), wrong.message());
         return Part.of(prompt, Field.typed("answer", label, wanted, answer, mistakes.list()), hints);

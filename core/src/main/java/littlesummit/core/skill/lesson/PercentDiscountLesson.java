@@ -15,9 +15,14 @@ public final class PercentDiscountLesson extends Lesson {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     Item make(ItemRef ref, Draw draw, boolean guided) {
         int percent = draw.oneOf(10, 20, 30, 40);
-        int full = 10 * draw.between(3, 12);
+        int full = 10 * draw.between(5, 12, n -> n != 10);
         int left = 100 - percent;
         int reduced = full * left / 100;
         String share = "0." + left / 10;
@@ -27,7 +32,7 @@ public final class PercentDiscountLesson extends Lesson {
                     Choices.right("the full price").wrong("the reduced price", "rest-for-whole", "The discount is taken of something. Is it of this?")
                             .wrong("the discount", "part-for-whole", "The discount is the part that goes away."), draw,
                     "What was the price before?", "The whole is what the percent is of.", "The percent is taken of \\$" + full + ": choose the full price."))
-                    .part(Asks.whole("What percent of the full price is left to pay?", "Percent left", left,
+                    .part(Asks.percent("What percent of the full price is left to pay?", "Percent left", left,
                             Wrong.of(percent, "discount-for-left", "That is what goes away. What is left?"),
                             "Is it more or less than 100%?", "What is left is 100% less the discount.", "Take " + percent + " from 100."));
         }

@@ -17,6 +17,11 @@ public final class PercentPartsLesson extends Lesson {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     Item make(ItemRef ref, Draw draw, boolean guided) {
         int percent = 10 * draw.between(2, 8, n -> n != 5);
         int each = draw.between(2, 9);
@@ -34,7 +39,7 @@ public final class PercentPartsLesson extends Lesson {
                             Wrong.of(whole - 10, "percent-as-number", "That takes away ten blankets. Ten percent is one of ten equal parts."),
                             "Into how many pieces of 10% does the bar fall?", "The whole is 100%: ten pieces of 10%.", "Divide " + whole + " by 10."));
         }
-        return item.part(Asks.whole("What percent is still here?", "Percent still here", 100 - percent,
+        return item.part(Asks.percent("What percent is still here?", "Percent still here", 100 - percent,
                 Wrong.of(percent, "part-for-rest", "That is what was lent. Both together make 100%."),
                 "The whole bar is 100%.", "What is left is 100% less what is gone.", "Take " + percent + " from 100."))
                 .part(Asks.whole("How many blankets are lent?", "Blankets lent", part,

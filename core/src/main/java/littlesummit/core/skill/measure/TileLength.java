@@ -43,7 +43,7 @@ public final class TileLength extends Row {
                 .addIf(start > 0, String.valueOf(start + length), "read-the-end", "That is the mark at the end. Where does the " + object + " begin?")
                 .add(String.valueOf(length - 1), "gaps", "One is missing. Count each " + unit + " once.");
         Field number = Field.typed("length", "Length in " + unit + "s", "a whole number", laid, counting.list());
-        return Items.of(ref).text("How many " + unit + "s long is the " + object + "?").picture(figure)
+        return Items.of(ref).text("How many " + unit + "s long is the " + object + "?")
                 .part(new Part("Lay " + unit + "s along it, end to end, from its beginning to its end.", List.of(lay), new Layout.Stacked(), hints(object, unit, start)))
                 .part(Part.of("How many " + unit + "s long is it?", number, hints(object, unit, start).toArray(String[]::new)))
                 .step("The " + object + " goes from mark " + start + " to mark " + (start + length) + ". Count the spaces between the marks.",

@@ -1,0 +1,52 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { describe, expect, it } from 'vitest';
+import type { Schemas } from '../../api/client';
+import { ClosedPart } from './PartBlock';
+
+type Part = Schemas['PartView'];
+type Response = Schemas['FieldView']['response'];
+
+function part(response: Response, more: Partial<Part> = {}): Part {
+  return {
+    prompt: 'What fits?', layout: { kind: 'Stacked' }, triesAllowed: 1, triesLeft: 0, hints: [], hintsInAll: 3, status: 'MISSED', entries: { f: 'a' }, feedback: [],
+    fields: [{ id: 'f', label: 'Your answer', wanted: '', answerKind: 'choice', letters: [], suffix: '', response }],
+    answers: [{ fieldId: 'f', latex: '', options: ['b'] }],
+    ...more,
+  };
+}
+
+const html = (shown: Part) => renderToStaticMarkup(<QueryClientProvider client={new QueryClient()}><ClosedPart part={shown} /></QueryClientProvider>);
+const triangle = (id: string) => ({ id, alt: `triangle ${id}`, corners: [0, 0, 4, 0, 0, 3], ticks: [0, 0, 0], right: [] });
+
+describe('what was on the screen when it was answered stays to be seen', () => {
+  it('shapes, with those that fit', () => {
+    const shown = html(part({ kind: 'SelectShapes', shapes: { kind: 'Shapes', alt: 'Two shapes.', items: [triangle('a'), triangle('b')] } }));
+    expect(shown).toContain('shape a: triangle a');
+    expect(shown).toContain('shape b: triangle b, fits');
+  });
+
+  it('all options, with the chosen and the right one', () => {
+    const options = ['a', 'b', 'c'].map((id) => ({ id, text: `option ${id}` }));
+    const shown = html(part({ kind: 'ChooseOne', options }));
+    for (const option of options) {
+      expect(shown).toContain(option.text);
+    }
+    expect(shown).toMatch(/aria-checked="true"[^>]*value="a"|value="a"[^>]*aria-checked="true"|data-state="checked"[^>]*value="a"/);
+    expect(shown.match(/data-right-answer/g)).toHaveLength(1);
+  });
+
+  it('a point on its grid, which cannot be moved any more', () => {
+    const grid = { kind: 'Grid' as const, alt: 'An empty grid.', xMin: -5, xMax: 5, yMin: -5, yMax: 5, step: 1, drawn: [] };
+    const shown = html(part({ kind: 'PlotPoint', grid }, { entries: { f: '(1, 2)' }, answers: [{ fieldId: 'f', latex: '(2,1)', options: [] }] }));
+    expect(shown).toContain('An empty grid.');
+    expect(shown).toContain('r="7"');
+    expect(shown).not.toContain('role="application"');
+  });
+
+  it('a sentence with what was picked in it', () => {
+    const shown = html(part({ kind: 'PickFromList', options: [{ id: 'a', text: 'the whole' }, { id: 'b', text: 'a part' }] }, { layout: { kind: 'InSentence', template: 'It is {{f}} of it.' } }));
+    expect(shown).toContain('It is ');
+    expect(shown).toContain('disabled');
+  });
+});
