@@ -644,6 +644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/handed-in/{itemId}/unread": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["unread"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/items/{itemId}/draft": {
         parameters: {
             query?: never;
@@ -942,6 +958,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["solution"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{assignmentId}/{skillId}/work-shown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["workShown"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1552,11 +1584,10 @@ export interface components {
             flag: number;
             id: string;
             late: boolean;
+            pagesBack: components["schemas"]["PageBack"][];
             policy: string[];
             quiz?: components["schemas"]["Summary"];
             resume: string;
-            /** Format: int32 */
-            sentBack: number;
             skills: components["schemas"]["DueSkill"][];
             started: boolean;
             target: string;
@@ -1567,10 +1598,16 @@ export interface components {
         };
         DueSkill: {
             course: number[];
+            /** Format: int32 */
+            hoped: number;
             id: string;
+            known: boolean;
             late: boolean;
             name: string;
+            /** Format: int32 */
+            pagesWaiting: number;
             reached: boolean;
+            reachedWaiting: boolean;
             /** Format: int32 */
             stands: number;
             started: boolean;
@@ -1848,6 +1885,7 @@ export interface components {
             hintsAllowed: boolean;
             id: string;
             letters: string[];
+            needsWork: boolean;
             /** Format: int32 */
             number: number;
             offersSimilar: boolean;
@@ -1943,15 +1981,24 @@ export interface components {
         MarkCell: {
             begun: boolean;
             credit: string;
+            /** Format: date-time */
+            due?: string;
             late: boolean;
+            /** Format: int32 */
+            mark?: number;
             /** Format: int32 */
             percent?: number;
             points: string;
             /** Format: int32 */
+            quizPercent?: number;
+            /** Format: int32 */
             reached: number;
-            set: boolean;
+            /** Format: int32 */
+            reachedWaiting: number;
             /** Format: int32 */
             skills: number;
+            /** @enum {string} */
+            status: "SET" | "OPENS_LATER" | "LEFT_OUT";
             /** Format: int32 */
             waiting: number;
         };
@@ -2079,6 +2126,10 @@ export interface components {
             savedAt?: string;
             state: components["schemas"]["WorkState"];
         };
+        PageBack: {
+            comment: string;
+            itemId: string;
+        };
         PageEntry: {
             assignment: string;
             hasInk: boolean;
@@ -2140,6 +2191,7 @@ export interface components {
             regained: boolean;
             /** Format: int32 */
             stands: number;
+            waiting: boolean;
             why: string;
         };
         PointsRow: {
@@ -2611,10 +2663,15 @@ export interface components {
             /** Format: int32 */
             flag: number;
             /** Format: int32 */
+            hoped: number;
+            /** Format: int32 */
             inRow: number;
             /** @enum {string} */
             kind: "SCORE" | "RUN" | "SET";
+            /** Format: int32 */
+            pagesWaiting: number;
             reached: boolean;
+            reachedWaiting: boolean;
             /** Format: int32 */
             rowWanted: number;
             says: string;
@@ -3754,6 +3811,28 @@ export interface operations {
             };
         };
     };
+    unread: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Page"];
+                };
+            };
+        };
+    };
     keep: {
         parameters: {
             query?: never;
@@ -4275,6 +4354,35 @@ export interface operations {
         };
     };
     solution: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path: {
+                assignmentId: string;
+                skillId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfItem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+        };
+    };
+    workShown: {
         parameters: {
             query?: never;
             header: {

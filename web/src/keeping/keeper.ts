@@ -117,7 +117,7 @@ export class Keepers {
   }
 
   /** Sends everything that waits; settles when each has been tried. Whoever then asks the server is told what was typed last. */
-  async settled(): Promise<void> {
-    await Promise.all([...this.all.values()].filter((keeper) => keeper.left !== null).map((keeper) => keeper.flush()));
+  async settled(which: (name: string) => boolean = () => true): Promise<void> {
+    await Promise.all([...this.all].filter(([name, keeper]) => keeper.left !== null && which(name)).map(([, keeper]) => keeper.flush()));
   }
 }

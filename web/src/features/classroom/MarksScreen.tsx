@@ -24,7 +24,7 @@ export default function MarksScreen() {
             Marks as CSV
           </a>
         </header>
-        <p className="text-soft">In each field: how far toward the target on average, and skills reached; points of a quiz; credit of work that was read. Late work carries a mark.</p>
+        <p className="text-soft">In each field: how far toward the target on average, and skills reached; points of a quiz; credit of work that was read. The mean is of everything that was due by now for that student, quizzes too; what was not begun counts as 0. Work that is not read yet does not count.</p>
         {marks.isPending && <Notice title="Adding up." />}
         {marks.isError && <Notice title="This could not be loaded.">{marks.error.message}</Notice>}
         {marks.isSuccess && (marks.data.rows.length === 0 || marks.data.assignments.length === 0 ? <Notice title="No marks yet.">They stand here when something is set and students work.</Notice> : <Shown marks={marks.data} />)}
@@ -104,11 +104,15 @@ function Table({ rows, columns }: { rows: Marks['rows']; columns: { a: Marks['as
 }
 
 function Cell({ cell }: { cell: Schemas['MarkCell'] }) {
-  if (!cell.set) {
-    return <span className="text-soft">not set</span>;
+  if (cell.status === 'OPENS_LATER') {
+    return <span className="text-soft">opens later</span>;
+  }
+  if (cell.status === 'LEFT_OUT' && !cell.begun) {
+    return <span className="text-soft">left out</span>;
   }
   const parts = [
     cell.percent !== undefined && cell.begun && `${cell.percent < 100 ? `${cell.percent}%, ` : ''}${cell.reached} of ${cell.skills}`,
+    cell.reachedWaiting > 0 && `${cell.reachedWaiting} more once read`,
     cell.points !== '' && `${cell.points} points`,
     cell.credit !== '' && `work ${cell.credit}%`,
     cell.waiting > 0 && `${cell.waiting} to read`,
@@ -121,6 +125,7 @@ function Cell({ cell }: { cell: Schemas['MarkCell'] }) {
           {p}
         </span>
       ))}
+      {cell.status === 'LEFT_OUT' && <span className="block text-soft">left out since, not in the mean</span>}
       {cell.late && <span className="block font-semibold text-larch">late</span>}
     </>
   );

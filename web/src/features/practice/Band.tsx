@@ -1,10 +1,17 @@
 import { FixedSet } from './FixedSet';
+import { onceRead } from './onceRead';
 import { Ridge } from './Ridge';
 import { RunSteps } from './RunSteps';
 import type { View } from './usePractice';
 
-function more(view: View): string {
-  return view.target.reached ? 'Target reached' : `at least ${view.forecast.atLeast} more right`;
+function more({ target, forecast }: View): string {
+  if (target.reached) {
+    return 'Target reached';
+  }
+  if (target.reachedWaiting) {
+    return 'Reached, waiting to be read';
+  }
+  return `at least ${forecast.atLeast} more right`;
 }
 
 const BEFORE: Record<View['target']['kind'], string> = {
@@ -43,6 +50,7 @@ export function Band({ view, table, onTable }: { view: View; table: boolean; onT
         <p className="font-serif text-5xl font-bold" aria-live="polite">
           <span className="sr-only">{view.target.kind === 'SCORE' ? 'Score ' : view.target.kind === 'RUN' ? 'Steps ' : 'Right '}</span>
           {view.target.stands}
+          {view.target.pagesWaiting > 0 && <span className="block max-w-36 font-sans text-sm leading-tight font-normal text-soft">{onceRead(view.target)}</span>}
           {view.target.kind !== 'SCORE' && <span className="text-2xl font-normal text-soft"> of {view.target.kind === 'RUN' ? view.target.flag : view.target.slots.length}</span>}
         </p>
         <p className="text-[0.95rem] text-soft">

@@ -1,3 +1,4 @@
+import { onceRead } from './onceRead';
 import type { View } from './usePractice';
 
 type Mark = View['target']['slots'][number];
@@ -24,7 +25,7 @@ export function FixedSet({ view }: { view: View }) {
         ))}
       </ol>
       <p className="text-sm text-soft">
-        {target.stands} right of {target.slots.length}; {target.flag} are wanted.
+        {target.stands} right of {target.slots.length}{target.pagesWaiting > 0 && `, ${onceRead(target)}`}; {target.flag} are wanted.
         {open && ` This one right makes it ${forecast.ifRight}; missed takes nothing away.`}
         {back > 0 && ` ${back === 1 ? 'One comes' : `${back} come`} back with other numbers.`}
       </p>

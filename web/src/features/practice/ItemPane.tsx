@@ -9,6 +9,7 @@ import { Ending, type WayOn } from './Ending';
 import { Help } from './Help';
 import { OpenPart } from './OpenPart';
 import { ClosedPart } from './PartBlock';
+import { ShowWork } from './ShowWork';
 import { Example, Solution } from './Slips';
 import { useDraft } from './useDraft';
 import type { Practice, View } from './usePractice';
@@ -65,6 +66,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
       {practice.check.isPending && practice.check.failureCount > 0 && (
         <p role="status" className="max-w-2xl">The connection is gone. Your answer is kept and sent when it is back.</p>
       )}
+      {item.needsWork && <ShowWork view={view} practice={practice} />}
       {!open && <Ending view={view} practice={practice} wayOn={wayOn} />}
       <Help view={view} practice={practice} />
       {item.example !== undefined && <Example example={item.example} />}

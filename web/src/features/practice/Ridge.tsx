@@ -1,3 +1,4 @@
+import { onceRead } from './onceRead';
 import type { View } from './usePractice';
 
 const WIDTH = 720;
@@ -13,7 +14,7 @@ export function Ridge({ view }: { view: View }) {
   const first = points[0];
   const start = first === undefined ? 0 : first.stands - first.change;
   const x = (i: number) => 8 + i * STEP;
-  const here = { x: x(points.length), y: y(view.target.stands) };
+  const here = { x: x(points.length), y: y(view.target.hoped) };
   const line = [start, ...points.map((p) => p.stands)].map((score, i) => `${x(i)},${y(score)}`).join(' ');
   return (
     <svg viewBox={`0 0 ${WIDTH} ${FLOOR}`} className="h-full min-h-24 w-full" role="img" aria-label={summary(view)}>
@@ -27,21 +28,26 @@ export function Ridge({ view }: { view: View }) {
       <polyline points={line} fill="none" stroke="var(--color-spruce)" strokeWidth="2.2" strokeLinejoin="round" />
       {points.map((p, i) => (
         // oxlint-disable-next-line react/no-array-index-key -- the history only grows
-        <PointMark key={i} x={x(i + 1)} y={y(p.stands)} outcome={p.outcome} />
+        <PointMark key={i} x={x(i + 1)} y={y(p.stands)} outcome={p.outcome} waiting={p.waiting} />
       ))}
       <Ahead view={view} from={here} />
     </svg>
   );
 }
 
-function PointMark({ x, y: at, outcome }: { x: number; y: number; outcome: string }) {
+/** A right one is a triangle: full once it counts, hollow while its work waits to be read. */
+function PointMark({ x, y: at, outcome, waiting }: { x: number; y: number; outcome: string; waiting: boolean }) {
   switch (outcome) {
     case 'MISSED':
       return <circle cx={x} cy={at} r="4.5" fill="var(--color-paper)" stroke="var(--color-rust)" strokeWidth="2" />;
     case 'AIDED':
       return <rect x={x - 3.5} y={at - 3.5} width="7" height="7" fill="var(--color-paper)" stroke="var(--color-glacier)" strokeWidth="2" />;
     default:
-      return <path d={`M${x} ${at - 6}l5.5 9.5h-11Z`} fill="var(--color-spruce)" />;
+      return waiting ? (
+        <path d={`M${x} ${at - 6}l5.5 9.5h-11Z`} fill="var(--color-paper)" stroke="var(--color-spruce)" strokeWidth="1.8" data-point="waiting" />
+      ) : (
+        <path d={`M${x} ${at - 6}l5.5 9.5h-11Z`} fill="var(--color-spruce)" />
+      );
   }
 }
 
@@ -68,5 +74,6 @@ function Ahead({ view, from }: { view: View; from: { x: number; y: number } }) {
 
 function summary(view: View): string {
   const ahead = `Right now leads to ${view.forecast.ifRight}, missed to ${view.forecast.ifMissed}.`;
-  return `Score ${view.target.stands} of target ${view.target.flag} after ${view.history.length} items. ${view.item.outcome === undefined ? ahead : ''}`;
+  const waits = onceRead(view.target);
+  return `Score ${view.target.stands}${waits === '' ? '' : `, ${waits}`}, of target ${view.target.flag} after ${view.history.length} items. ${view.item.outcome === undefined ? ahead : ''}`;
 }

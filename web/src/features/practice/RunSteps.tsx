@@ -12,7 +12,7 @@ export function RunSteps({ view }: { view: View }) {
     <svg viewBox="0 0 720 100" className="h-full min-h-24 w-full" role="img" aria-label={summary(view)}>
       <path d={`M0 ${y(0)}L20 ${y(0)}${stair}L700 ${y(target.flag)}`} fill="none" stroke="var(--color-edge)" strokeWidth="1.5" />
       {Array.from({ length: target.stands }, (_, i) => (
-        <rect key={i} x={x(i)} y={y(i + 1)} width={wide} height={92 - y(i + 1)} fill="var(--color-spruce)" opacity="0.22" />
+        <rect key={i} data-step x={x(i)} y={y(i + 1)} width={wide} height={92 - y(i + 1)} fill="var(--color-spruce)" opacity="0.22" />
       ))}
       <path d={`M690 ${y(target.flag)}v-14l18 6-18 6`} fill="var(--color-larch-mark)" stroke="var(--color-larch-mark)" strokeWidth="1.5" />
       <path d={`M${x(target.stands)} ${y(target.stands) - 14}l7 12h-14Z`} fill="var(--color-spruce)" />
@@ -20,17 +20,22 @@ export function RunSteps({ view }: { view: View }) {
       {open && forecast.ifMissed < target.stands && <circle cx={x(forecast.ifMissed)} cy={y(forecast.ifMissed) - 8} r="5" fill="none" stroke="var(--color-rust)" strokeDasharray="3 2" strokeWidth="2" />}
       {open && (
         <text x="24" y="14" className="fill-ink text-[13px]">
-          right leads to step {forecast.ifRight}, missed to step {forecast.ifMissed}
+          {ahead(view)}
         </text>
       )}
       <text x="24" y="32" className="fill-soft text-[13px]">
-        {target.inRow} right in a row; {target.rowWanted} in a row end it at once
+        {target.inRow} right in a row; {target.rowWanted} in a row reach the target at once
       </text>
     </svg>
   );
 }
 
+/** Without a step below the first, a miss costs none. */
+function ahead({ target, forecast }: View): string {
+  return `if right: step ${forecast.ifRight}; if missed: ${forecast.ifMissed === target.hoped ? 'no step lost' : `step ${forecast.ifMissed}`}`;
+}
+
 function summary(view: View): string {
-  const { target, forecast } = view;
-  return `Step ${target.stands} of ${target.flag}, ${target.inRow} right in a row. Right now leads to step ${forecast.ifRight}, missed to step ${forecast.ifMissed}.`;
+  const { target } = view;
+  return `Step ${target.stands} of ${target.flag}, ${target.inRow} right in a row. ${ahead(view)}.`;
 }

@@ -6,7 +6,7 @@ import { RunSteps } from './RunSteps';
 import type { View } from './usePractice';
 
 const ITEM: View['item'] = {
-  id: 'i', number: 3, ground: 'gentle ground', similar: false, stem: [], parts: [], currentPart: 0, calculator: false, hintsAllowed: true, exampleAllowed: true,
+  id: 'i', number: 3, ground: 'gentle ground', similar: false, stem: [], parts: [], currentPart: 0, needsWork: false, calculator: false, hintsAllowed: true, exampleAllowed: true,
   offersSimilar: false, draft: [], letters: [], data: [], checksLines: false,
 };
 
@@ -14,7 +14,7 @@ function view(target: Partial<View['target']>, more: Partial<View> = {}): View {
   return {
     assignmentId: 'a', assignment: 'Stores', late: false, skillId: 's', skill: 'Skill', history: [], policy: [], checksOwnLines: true,
   workRequired: false, secondsWorked: 0, item: ITEM,
-    target: { kind: 'SCORE', says: 'score 80', stands: 28, flag: 80, reached: false, inRow: 0, rowWanted: 0, slots: [], slot: -1, ...target },
+    target: { kind: 'SCORE', says: 'score 80', stands: 28, hoped: target.stands ?? 28, pagesWaiting: 0, reachedWaiting: false, flag: 80, reached: false, inRow: 0, rowWanted: 0, slots: [], slot: -1, ...target },
     forecast: { ifRight: 49, ifMissed: 22, atLeast: 4 },
     around: { missing: [] },
     ...more,
@@ -24,12 +24,12 @@ function view(target: Partial<View['target']>, more: Partial<View> = {}): View {
 describe('the ridge line', () => {
   it('says in words what it shows', () => {
     const html = renderToStaticMarkup(<Ridge view={view({})} />);
-    expect(html).toContain('Score 28 of target 80 after 0 items. Right now leads to 49, missed to 22.');
+    expect(html).toContain('Score 28, of target 80 after 0 items. Right now leads to 49, missed to 22.');
     expect(html).toContain('right 49');
     expect(html).toContain('missed 22');
   });
   it('marks right, aided and missed by shape', () => {
-    const point = (outcome: string) => ({ stands: 28, change: 10, outcome, regained: false, why: 'so.' });
+    const point = (outcome: string) => ({ stands: 28, change: 10, outcome, waiting: false, regained: false, why: 'so.' });
     const html = renderToStaticMarkup(<Ridge view={view({}, { history: [point('UNAIDED_FIRST'), point('AIDED'), point('MISSED')] })} />);
     expect(html.match(/<circle/g)).toHaveLength(1);
     expect(html.match(/<rect/g)).toHaveLength(1);
@@ -39,12 +39,24 @@ describe('the ridge line', () => {
   });
 });
 
+describe('work that waits to be read', () => {
+  const waits = view({ stands: 74, hoped: 81, pagesWaiting: 2 }, { history: [
+    { stands: 78, change: 4, outcome: 'UNAIDED_FIRST', waiting: false, regained: false, why: '' },
+    { stands: 81, change: 3, outcome: 'UNAIDED_FIRST', waiting: true, regained: false, why: '' },
+  ] });
+  it('is a hollow point and a second number', () => {
+    const html = renderToStaticMarkup(<Ridge view={waits} />);
+    expect(html.match(/data-point="waiting"/g)).toHaveLength(1);
+    expect(html).toContain('Score 74, and 81 once 2 pages are read, of target 80');
+  });
+});
+
 describe('a run', () => {
   const target = { kind: 'RUN' as const, stands: 3, flag: 5, inRow: 2, rowWanted: 3 };
   it('says where right and missed lead', () => {
     const html = renderToStaticMarkup(<RunSteps view={view(target, { forecast: { ifRight: 5, ifMissed: 2, atLeast: 1 } })} />);
-    expect(html).toContain('right leads to step 5, missed to step 2');
-    expect(html).toContain('2 right in a row; 3 in a row end it at once');
+    expect(html).toContain('if right: step 5; if missed: step 2');
+    expect(html).toContain('2 right in a row; 3 in a row reach the target at once');
   });
   it('offers no way ahead once it is reached', () => {
     expect(renderToStaticMarkup(<RunSteps view={view({ ...target, stands: 5, reached: true })} />)).not.toContain('right leads to');

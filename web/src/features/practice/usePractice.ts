@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, newKey, Refusal, type Schemas, taken } from '../../api/client';
+import { keepers } from '../../keeping/keepers';
 import { useFresh } from '../../keeping/useFresh';
 
 export type View = Schemas['PracticeView'];
@@ -8,6 +9,9 @@ export type Onward = Schemas['Next']['onward'];
 
 type Place = { assignmentId: string; skillId: string };
 type Attempt = { itemId: string; part: number; entries: Record<string, string>; confirmed: boolean };
+
+/** What stands on the page matters to a check; what is typed in the field is sent with it. */
+const isWork = (name: string) => !name.startsWith('draft-');
 
 /** The practice of one skill: its state on the server, and what can be done to it. Every action counts once, however often it is sent. */
 export function usePractice(place: Place) {
@@ -27,8 +31,16 @@ export function usePractice(place: Place) {
 
   const view = useFresh(name, () => taken(api.GET('/api/practice/{assignmentId}/{skillId}', { params: { path: place } })));
   const check = useMutation({
-    mutationFn: ({ key, ...body }: Attempt & { key: string }) => taken(api.POST('/api/practice/{assignmentId}/{skillId}/check', { ...at(key), body })),
-    onSuccess: (checked) => show(checked.view),
+    mutationFn: async ({ key, ...body }: Attempt & { key: string }) => {
+      await keepers.settled(isWork);
+      return taken(api.POST('/api/practice/{assignmentId}/{skillId}/check', { ...at(key), body }));
+    },
+    onSuccess: (checked) => {
+      show(checked.view);
+      if (checked.view.workRequired) {
+        void queries.invalidateQueries({ queryKey: ['work', checked.view.item.id] });
+      }
+    },
     onError,
   });
   const hint = useMutation({
@@ -46,13 +58,23 @@ export function usePractice(place: Place) {
     onSuccess: show,
     onError,
   });
+  const workShown = useMutation({
+    mutationFn: async ({ key, itemId }: { key: string; itemId: string }) => {
+      await keepers.settled();
+      return taken(api.POST('/api/practice/{assignmentId}/{skillId}/work-shown', { ...at(key), body: { itemId } }));
+    },
+    onSuccess: (now) => {
+      show(now);
+      void queries.invalidateQueries({ queryKey: ['work', now.item.id] });
+    },
+  });
   const next = useMutation({
     mutationFn: ({ key, itemId, onward }: { key: string; itemId: string; onward: Onward }) =>
       taken(api.POST('/api/practice/{assignmentId}/{skillId}/next', { ...at(key), body: { itemId, onward } })),
     onSuccess: show,
     onError,
   });
-  return { view, check, hint, example, solution, next, newKey };
+  return { view, check, hint, example, solution, workShown, next, newKey };
 }
 
 export type Practice = ReturnType<typeof usePractice>;

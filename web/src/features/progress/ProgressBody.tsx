@@ -71,7 +71,7 @@ function Course({ course }: { course: Schemas['AssignmentCourse'] }) {
             </p>
             <ItemMarks items={s.items} name={s.name} />
           </div>
-          {s.course.length > 0 && <SmallRidge name={s.name} course={s.course} flag={course.flag} most={Math.max(course.most, ...s.course)} />}
+          {s.course.length > 0 && <SmallRidge waiting={false} name={s.name} course={s.course} flag={course.flag} most={Math.max(course.most, ...s.course)} />}
         </div>
       ))}
       {course.rounds.map((r) => (

@@ -7,6 +7,7 @@ import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { OpenPart } from '../practice/OpenPart';
+import { keepTried, triedKinds } from './marks';
 
 type Stop = Schemas['TourStop'];
 
@@ -14,8 +15,13 @@ type Stop = Schemas['TourStop'];
 export default function TourScreen() {
   const stops = useQuery({ queryKey: ['tour'], queryFn: () => taken(api.GET('/api/tour')), staleTime: Infinity });
   const [at, setAt] = useState(0);
-  const [done, setDone] = useState<Set<string>>(new Set());
+  const [done, setDone] = useState(triedKinds);
   const stop = stops.data?.[at];
+  const tried = (id: string) => {
+    const next = new Set(done).add(id);
+    setDone(next);
+    keepTried(next);
+  };
   return (
     <div className="min-h-screen">
       <TopBar />
@@ -44,14 +50,20 @@ export default function TourScreen() {
           </ol>
         </nav>
         {stop !== undefined && (
-          <Trial key={stop.id} stop={stop} last={at + 1 === stops.data?.length} onDone={() => setDone((before) => new Set(before).add(stop.id))} onNext={() => setAt(at + 1)} />
+          <Trial key={stop.id} stop={stop} left={stops.data?.filter((s) => s.id !== stop.id && !done.has(s.id)).length ?? 0} onDone={() => tried(stop.id)} onNext={() => setAt(nextOf(stops.data ?? [], at, done))} />
         )}
       </main>
     </div>
   );
 }
 
-function Trial({ stop, last, onDone, onNext }: { stop: Stop; last: boolean; onDone: () => void; onNext: () => void }) {
+/** The next kind that was not tried yet, round to the first ones. */
+function nextOf(stops: Stop[], at: number, done: Set<string>): number {
+  const after = (i: number) => (at + 1 + i) % stops.length;
+  return after(Math.max(0, stops.findIndex((_, i) => !done.has(stops[after(i)]?.id ?? ''))));
+}
+
+function Trial({ stop, left, onDone, onNext }: { stop: Stop; left: number; onDone: () => void; onNext: () => void }) {
   const [entries, setEntries] = useState<Record<string, string>>({});
   const check = useMutation({
     mutationFn: () => taken(api.POST('/api/tour/{stopId}', { params: { path: { stopId: stop.id } }, body: { entries } })),
@@ -79,14 +91,14 @@ function Trial({ stop, last, onDone, onNext }: { stop: Stop; last: boolean; onDo
           <li key={how}>{how}</li>
         ))}
       </ul>
-      {understood && !last && (
+      {understood && left > 0 && (
         <Button look="main" className="w-fit" onClick={onNext}>
           Understood. The next kind
         </Button>
       )}
-      {understood && last && (
+      {understood && left === 0 && (
         <p role="status">
-          That was the last one. <Link to="/due">To what is due</Link>
+          You have tried every kind. <Link to="/due">To what is due</Link>
         </p>
       )}
     </section>

@@ -19,11 +19,11 @@ function creditWords(credit: number): string {
 function Says({ state }: { state: State }) {
   switch (state.kind) {
     case 'None':
-      return <>Work must be shown here: write, draw, or add a photo, then hand it in.</>;
+      return <>Show your work here: write, draw, or add a photo. It goes to your instructor when your answer is right.</>;
     case 'Kept':
-      return <>Work must be shown here. It is kept; hand it in when it says all you did.</>;
+      return <>Your work is kept. It goes to your instructor when your answer is right, or when you hand it in.</>;
     case 'HandedIn':
-      return <>Handed in. It waits to be read.</>;
+      return <>Handed in. It waits to be read; you can still add to it.</>;
     case 'Read':
       return (
         <>

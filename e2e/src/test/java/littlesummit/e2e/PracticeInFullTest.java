@@ -24,10 +24,10 @@ class PracticeInFullTest extends BrowserTest {
     void threeRightInARowReachARun() {
         Desk desk = desk("dario");
         desk.open("Start: Rope work");
-        assertThat(desk.page().getByText("right leads to step 1")).isVisible();
+        assertThat(desk.page().getByText("if right: step 1; if missed: no step lost")).isVisible();
         desk.answerRight();
         next(desk.page(), 2);
-        assertThat(desk.page().getByText("right leads to step 3, missed to step 0")).isVisible();
+        assertThat(desk.page().getByText("if right: step 3; if missed: step 0")).isVisible();
         desk.answerRight();
         next(desk.page(), 3);
         desk.answerRight();

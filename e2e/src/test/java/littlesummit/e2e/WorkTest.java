@@ -165,12 +165,18 @@ class WorkTest extends BrowserTest {
         Page page = desk.page();
         String item = page.url();
         desk.answerRight();
+        assertThat(page.getByText("Right. Now show how you got it.")).isVisible();
+        assertThat(page.getByText("How it goes, step by step")).isHidden();
         page.keyboard().press("n");
         assertThat(page.getByText("There is nothing on your page yet.").first()).isVisible();
+        page.locator("[data-line]").first().fill("x = 1");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hand in my work")).click();
+        assertThat(page.getByText("Your page does not say yet how you got your answer.")).isVisible();
         page.locator("[data-line]").first().fill("the same on both sides, then divide");
-        assertThat(page.getByText("It is kept; hand it in")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hand in")).click();
-        assertThat(page.getByText("Handed in. It waits to be read.")).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hand in my work")).click();
+        assertThat(page.getByText("Handed in. It waits to be read")).isVisible();
+        assertThat(page.getByText("once 1 page is read").first()).isVisible();
+        assertThat(page.locator("[data-point=waiting]")).hasCount(1);
 
         Page reader = new Desk(summit, browser.window(summit.address()), "orla").page();
         reader.navigate("/handed-in");

@@ -52,12 +52,20 @@ public final class ClassView {
     public record MarksRow(String studentId, String student, String username, List<MarkCell> cells, Optional<Integer> mean) {}
 
     /**
-     * @param set whether it is set for the student; @param begun whether anything was done in it; @param reached of {@code skills}
-     * @param percent how far the skills are toward the target on average, 0 to 100; empty for a quiz alone
+     * @param status whether it counts for the student: SET, not open yet, or left out; @param due the student's own date; @param begun whether anything was done in it; @param reached of {@code skills}
+     * @param reachedWaiting skills that are reached but for work that waits to be read
+     * @param mark percent of everything in it, skills and quiz alike; what the mean is of
+     * @param percent how far the skills are toward the target on average, 0 to 100; empty for a quiz alone; @param quizPercent of the points of its quiz
      * @param points of a quiz, or empty; @param credit percent of read work, or empty; @param waiting pages not read yet
      */
-    public record MarkCell(boolean set, boolean begun, int reached, int skills, Optional<Integer> percent, String points, String credit, int waiting, boolean late) {
-        static final MarkCell NONE = new MarkCell(false, false, 0, 0, Optional.empty(), "", "", 0, false);
+    public record MarkCell(Status status, Optional<Instant> due, boolean begun, int reached, int reachedWaiting, int skills, Optional<Integer> mark, Optional<Integer> percent, Optional<Integer> quizPercent, String points, String credit, int waiting, boolean late) {
+        /** Whether an assignment counts for a student. */
+        public enum Status { SET, OPENS_LATER, LEFT_OUT }
+
+        /** Nothing done, and nothing to do. */
+        static MarkCell none(Status status) {
+            return new MarkCell(status, Optional.empty(), false, 0, 0, 0, Optional.empty(), Optional.empty(), Optional.empty(), "", "", 0, false);
+        }
     }
 
     /** A skill to choose for an assignment. @param needs ids of its prerequisites; @param knownBy how many of the class know it */

@@ -9,6 +9,7 @@ import java.util.Random;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService;
+import littlesummit.app.practice.PracticeView;
 import littlesummit.app.practice.PracticeService.Attempt;
 import littlesummit.app.practice.PracticeService.Place;
 import littlesummit.app.served.ServedItems;
@@ -70,8 +71,12 @@ class SimulatedStudent {
         for (int i = 0; i < most && !reached; i++) {
             clock.pass(Duration.ofSeconds(50 + chance.nextInt(80)));
             String itemId = practice.currentItem(place);
+            if (assignment.policy().work() == Policy.Work.REQUIRED) {
+                write(person, itemId, chance);
+            }
             answer(place, itemId, chance.nextInt(100) < skillfulness);
-            reached = practice.next(place, itemId, PracticeService.Onward.NEXT, key()).target().reached();
+            PracticeView.TargetView target = practice.next(place, itemId, PracticeService.Onward.NEXT, key()).target();
+            reached = target.reached() || target.reachedWaiting();
         }
         return reached;
     }

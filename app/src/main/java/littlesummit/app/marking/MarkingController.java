@@ -26,11 +26,9 @@ import org.springframework.web.bind.annotation.RestController;
 class MarkingController {
     private static final int LONGEST_COMMENT = 2000;
     private final MarkingService marking;
-    private final WorkService work;
 
-    MarkingController(MarkingService marking, WorkService work) {
+    MarkingController(MarkingService marking) {
         this.marking = marking;
-        this.work = work;
     }
 
     record Credit(@Min(value = 0, message = "Credit goes from 0 to 100.") @Max(value = 100, message = "Credit goes from 0 to 100.") int credit,
@@ -47,12 +45,18 @@ class MarkingController {
 
     @PostMapping("/{itemId}/read")
     WorkService.Page read(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody Credit request) {
-        return work.read(instructor(person), itemId, request.credit(), request.comment().strip());
+        return marking.read(instructor(person), itemId, request.credit(), request.comment().strip());
+    }
+
+    /** Takes a reading back: the work waits again. */
+    @PostMapping("/{itemId}/unread")
+    WorkService.Page unread(@AuthenticationPrincipal Person person, @PathVariable String itemId) {
+        return marking.unread(instructor(person), itemId);
     }
 
     @PostMapping("/{itemId}/send-back")
     WorkService.Page sendBack(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody MoreWanted request) {
-        return work.sendBack(instructor(person), itemId, request.comment().strip());
+        return marking.sendBack(instructor(person), itemId, request.comment().strip());
     }
 
     @PostMapping("/comments")

@@ -2,6 +2,8 @@ package littlesummit.app.marking;
 
 import java.time.Instant;
 import java.util.List;
+import littlesummit.app.practice.PracticeService;
+import littlesummit.core.practice.Step;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
@@ -16,12 +18,14 @@ import org.springframework.transaction.annotation.Transactional;
 class MarkingService {
     private static final int MOST_COMMENTS = 20;
     private final WorkService work;
+    private final PracticeService practice;
     private final PeopleService people;
     private final AssignmentService assignments;
     private final SavedCommentRepository comments;
 
-    MarkingService(WorkService work, PeopleService people, AssignmentService assignments, SavedCommentRepository comments) {
+    MarkingService(WorkService work, PracticeService practice, PeopleService people, AssignmentService assignments, SavedCommentRepository comments) {
         this.work = work;
+        this.practice = practice;
         this.people = people;
         this.assignments = assignments;
         this.comments = comments;
@@ -43,6 +47,30 @@ class MarkingService {
     private WaitingPage page(WorkService.Waiting w) {
         return new WaitingPage(w.itemId(), w.personId(), people.require(w.personId()).name(), assignments.lookBack(w.assignmentId()).title(),
                 w.skillId(), Catalogue.generator(w.skillId()).name(), w.since());
+    }
+
+    /** @throws Problem when it was not handed in */
+    @Transactional
+    public WorkService.Page read(Person instructor, String itemId, int credit, String comment) {
+        WorkService.Page page = work.read(instructor, itemId, credit, comment);
+        practice.workRead(instructor, itemId, credit);
+        return page;
+    }
+
+    /** @throws Problem when it was not read */
+    @Transactional
+    public WorkService.Page unread(Person instructor, String itemId) {
+        WorkService.Page page = work.unread(instructor, itemId);
+        practice.workRead(instructor, itemId, Step.UNREAD);
+        return page;
+    }
+
+    /** Work that was read before counts no more until it has been read again. */
+    @Transactional
+    public WorkService.Page sendBack(Person instructor, String itemId, String comment) {
+        WorkService.Page page = work.sendBack(instructor, itemId, comment);
+        practice.workRead(instructor, itemId, Step.UNREAD);
+        return page;
     }
 
     @Transactional(readOnly = true)

@@ -41,7 +41,7 @@ public final class ItemViews {
     public static ItemView open(Item item) {
         List<PartView> parts = item.parts().stream().map(ItemViews::openPart).toList();
         return new ItemView(item.ref().variant(), 1, Explain.ground(item.ref().tier()), false, item.stem(), parts, 0, item.calculator(), true, false,
-                Optional.empty(), Optional.empty(), Optional.of(new SolutionView(item.worked(), item.second())), false, List.of(), letters(item), List.of(), false);
+                Optional.empty(), Optional.empty(), false, Optional.of(new SolutionView(item.worked(), item.second())), false, List.of(), letters(item), List.of(), false);
     }
 
     /**
@@ -57,7 +57,7 @@ public final class ItemViews {
             parts.add(inQuiz(item.parts().get(i), i < entries.size() ? entries.get(i) : Map.of(), outcome.isPresent()));
         }
         return new ItemView(served.id(), number, Explain.ground(served.ref().tier()), false, item.stem(), parts, 0, calculator, false, false, Optional.empty(), outcome,
-                outcome.map(o -> new SolutionView(item.worked(), item.second())), false, List.of(), letters(item), calculator ? ItemData.of(item) : List.of(), false);
+                false, outcome.map(o -> new SolutionView(item.worked(), item.second())), false, List.of(), letters(item), calculator ? ItemData.of(item) : List.of(), false);
     }
 
     private static PartView inQuiz(Part part, Map<String, String> entries, boolean closed) {
@@ -101,7 +101,7 @@ public final class ItemViews {
         Optional<SolutionView> solution = now.isClosed() ? Optional.of(new SolutionView(item.worked(), item.second())) : Optional.empty();
         return new ItemView(served.id(), served.number(), Explain.ground(served.ref().tier()), now.similar(), item.stem(), parts,
                 current, calculator, state.policy().hints(), state.policy().example(), example(now, served),
-                now.outcome().map(Enum::name), solution, state.offersSimilar(), served.draft().typed(item), letters(item),
+                now.outcome().map(Enum::name), now.awaitsWork(), solution, state.offersSimilar(), served.draft().typed(item), letters(item),
                 calculator ? ItemData.of(item) : List.of(), state.policy().checksLines(now.isClosed() || now.anyTryUsed()));
     }
 

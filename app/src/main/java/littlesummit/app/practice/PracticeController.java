@@ -64,6 +64,12 @@ class PracticeController {
         return practice.example(new Place(person, assignmentId, skillId), request.itemId(), RequestKey.valid(key));
     }
 
+    @PostMapping("/work-shown")
+    PracticeView workShown(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
+            @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody OfItem request) {
+        return practice.showWork(new Place(person, assignmentId, skillId), request.itemId(), RequestKey.valid(key));
+    }
+
     @PostMapping("/solution")
     PracticeView solution(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String skillId,
             @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody OfItem request) {

@@ -95,7 +95,7 @@ class PracticeLog {
     }
 
     private static List<PracticeRecord.Standing> standings(List<ProgressRepository.Summary> summaries) {
-        return summaries.stream().map(s -> new PracticeRecord.Standing(s.getPersonId(), s.getAssignmentId(), s.getSkill(), s.getStands(), s.getReached(), s.getReachedAt(), s.getShownAt(),
+        return summaries.stream().map(s -> new PracticeRecord.Standing(s.getPersonId(), s.getAssignmentId(), s.getSkill(), s.getStands(), new PracticeRecord.Unread(s.getHoped(), s.getPagesWaiting(), s.getReachedWaiting()), s.getReached(), s.getReachedAt(), s.getShownAt(),
                 s.getLastAt())).toList();
     }
 

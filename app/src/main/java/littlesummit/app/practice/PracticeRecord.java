@@ -63,9 +63,12 @@ public class PracticeRecord {
     /**
      * Where a student stands in a skill of an assignment.
      *
-     * @param stands in the measure of the target; @param lastAt when an item was closed last
+     * @param stands in the measure of the target, without work that waits to be read; @param lastAt when an item was closed last
      */
-    public record Standing(String personId, String assignmentId, String skillId, int stands, boolean reached, Optional<Instant> reachedAt, Optional<Instant> shownAt, Optional<Instant> lastAt) {}
+    public record Standing(String personId, String assignmentId, String skillId, int stands, Unread unread, boolean reached, Optional<Instant> reachedAt, Optional<Instant> shownAt, Optional<Instant> lastAt) {}
+
+    /** Work that waits. @param hoped where the student would stand if all were read and perfect; @param pages how many; @param reached whether that reaches the target */
+    public record Unread(int hoped, int pages, boolean reached) {}
 
     @Transactional(readOnly = true)
     public List<Standing> standings(Person person) {

@@ -5,8 +5,10 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.Optional;
 import java.util.function.Function;
+import littlesummit.core.practice.Step;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.Person;
@@ -20,7 +22,6 @@ import littlesummit.core.item.ItemRef;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.ItemState;
 import littlesummit.core.practice.LastLine;
-import littlesummit.core.practice.Outcome;
 import littlesummit.core.practice.PartCheck;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.PracticeEvent;
@@ -162,7 +163,31 @@ public class PracticeService {
                 check.result(), entries), key);
         List<FeedbackView> unread = check.result() == PracticeEvent.Result.UNREADABLE
                 ? ItemViews.feedback(check).stream().filter(f -> f.verdict().equals("unreadable")).toList() : List.of();
-        return new Checked(view(place, assignment, row, after), unread, false, Optional.empty());
+        return new Checked(view(place, assignment, row, withWorkIfThere(place, row, after, key)), unread, false, Optional.empty());
+    }
+
+    /** Work that stands on the page already closes an item that is right; else it stays open until there is some. */
+    private SkillState withWorkIfThere(Place place, ProgressEntity row, SkillState state, String key) {
+        Optional<String> right = state.current().filter(ItemState::awaitsWork).map(ItemState::itemId);
+        return right.filter(id -> work.show(place.person(), id).isEmpty())
+                .map(id -> log.append(row, state, new PracticeEvent.WorkShown(clock.instant(), id), key + ":work")).orElse(state);
+    }
+
+    /** Hands in the work that an item still needs, and closes it. */
+    @Transactional
+    PracticeView showWork(Place place, String itemId, String key) {
+        work.show(place.person(), itemId).ifPresent(why -> {
+            throw Problem.conflict(why);
+        });
+        return append(place, itemId, key, item -> new PracticeEvent.WorkShown(clock.instant(), itemId));
+    }
+
+    /** The gain of an item in proportion to the credit that its work was given. @param credit 0 to 100, or {@link Step#UNREAD} */
+    @Transactional
+    public void workRead(Person instructor, String itemId, int credit) {
+        ServedItem served = items.requireSeen(instructor, itemId);
+        log.find(served.personId(), served.assignmentId(), served.ref().skill())
+                .ifPresent(row -> log.append(row, log.state(row), new PracticeEvent.WorkRead(clock.instant(), itemId, credit), "read-" + UUID.randomUUID()));
     }
 
     private void limit(Person person) {
@@ -203,6 +228,9 @@ public class PracticeService {
         require(assignment(place).policy().hints(), "This assignment has no hints.");
         return append(place, itemId, key, item -> {
             int part = item.currentPart();
+            if (part >= item.parts().size()) {
+                throw Problem.conflict("Every part of this item is answered.");
+            }
             int inAll = Catalogue.make(item.ref()).parts().get(part).hints().size();
             return new PracticeEvent.HintOpened(clock.instant(), itemId, part, Math.min(inAll, item.parts().get(part).hints() + 1));
         });
@@ -228,9 +256,6 @@ public class PracticeService {
         items.require(place.person(), itemId);
         Optional<ItemState> closed = state.current().filter(i -> i.itemId().equals(itemId) && i.isClosed());
         if (closed.isPresent() && !log.knows(place.person().id(), key)) {
-            if (state.policy().work() == Policy.Work.REQUIRED && closed.get().outcome().filter(o -> o != Outcome.MISSED).isPresent()) {
-                work.handInOnLeaving(place.person(), itemId);
-            }
             state = log.append(row, state, next(place, assignment, state, onward), key);
         }
         return view(place, assignment, row, state);

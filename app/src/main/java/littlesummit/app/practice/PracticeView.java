@@ -20,17 +20,19 @@ public record PracticeView(String assignmentId, String assignment, Optional<Inst
      * The target and where the student stands, in its own measure.
      *
      * @param says the target in words
+     * @param stands in it for sure: work that waits to be read does not count yet; @param hoped the same once all of it is read and perfect
+     * @param pagesWaiting pages that wait to be read; @param reachedWaiting whether it is reached but for the reading
      * @param flag measure at which it is reached
      * @param inRow right in a row now; @param rowWanted in a row that reach a run at once, 0 elsewhere
      * @param slots of a fixed set; @param slot the one being worked on, −1 for none
      */
-    public record TargetView(Measure kind, String says, int stands, int flag, boolean reached, int inRow, int rowWanted, List<Standing.Mark> slots, int slot) {}
+    public record TargetView(Measure kind, String says, int stands, int hoped, int pagesWaiting, boolean reachedWaiting, int flag, boolean reached, int inRow, int rowWanted, List<Standing.Mark> slots, int slot) {}
 
     /** What is counted: the mastery score, steps of a run, or items right of a fixed set. */
     public enum Measure { SCORE, RUN, SET }
 
-    /** One closed item. @param stands after it, in the measure of the target; @param why a sentence without its subject */
-    public record Point(int stands, int change, String outcome, boolean regained, String why) {}
+    /** One closed item. @param waiting whether its work waits to be read; @param stands after it, in the measure of the target, unread work counted in full; @param why a sentence without its subject */
+    public record Point(int stands, int change, String outcome, boolean waiting, boolean regained, String why) {}
 
     /**
      * What lies around this skill.
@@ -49,13 +51,14 @@ public record PracticeView(String assignmentId, String assignment, Optional<Inst
     /**
      * @param similar whether it makes up for a miss
      * @param outcome how it ended, empty while it is open
+     * @param needsWork whether all is right and only the work that goes with it is missing
      * @param offersSimilar whether another like it would bring back what was lost
      * @param draft what is typed and not yet checked, by field id, one map a part
      * @param data numbers to bring into the calculator; @param checksLines whether own lines may be checked now
      */
     public record ItemView(String id, int number, String ground, boolean similar, List<Block> stem, List<PartView> parts, int currentPart,
             boolean calculator, boolean hintsAllowed, boolean exampleAllowed, Optional<ExampleView> example, Optional<String> outcome,
-            Optional<SolutionView> solution, boolean offersSimilar, List<Map<String, String>> draft, List<String> letters, List<String> data, boolean checksLines) {}
+            boolean needsWork, Optional<SolutionView> solution, boolean offersSimilar, List<Map<String, String>> draft, List<String> letters, List<String> data, boolean checksLines) {}
 
     /**
      * @param status OPEN, RIGHT or MISSED

@@ -32,17 +32,20 @@ final class PracticeViews {
     private static TargetView target(SkillState state) {
         String says = Explain.target(state.target());
         int flag = state.target().flag();
+        int sure = state.sureMeasure();
+        int hoped = state.measure();
+        int waiting = state.waiting();
         return switch (state.standing()) {
-            case Standing.Scored s -> new TargetView(Measure.SCORE, says, state.measure(), flag, state.reached(), 0, 0, List.of(), -1);
-            case Standing.Running(int steps, int inRow) -> new TargetView(Measure.RUN, says, steps, flag, state.reached(), inRow,
+            case Standing.Scored s -> new TargetView(Measure.SCORE, says, sure, hoped, waiting, state.reachedWaiting(), flag, state.reached(), 0, 0, List.of(), -1);
+            case Standing.Running(int steps, int inRow) -> new TargetView(Measure.RUN, says, sure, hoped, waiting, state.reachedWaiting(), flag, state.reached(), inRow,
                     state.target() instanceof Target.Run run ? run.inRow() : 0, List.of(), -1);
-            case Standing.FixedSet(var slots, int at) -> new TargetView(Measure.SET, says, state.measure(), flag, state.reached(), 0, 0,
+            case Standing.FixedSet(var slots, int at) -> new TargetView(Measure.SET, says, sure, hoped, waiting, state.reachedWaiting(), flag, state.reached(), 0, 0,
                     slots.stream().map(slot -> slot.mark()).toList(), at);
         };
     }
 
     private static Point point(Target target, Step step) {
-        return new Point(step.after(), step.after() - step.before(), step.outcome().name(), step.regained(), Explain.step(target, step));
+        return new Point(step.after(), step.after() - step.before(), step.outcome().name(), step.isWaiting(), step.regained(), Explain.step(target, step));
     }
 
     static Map<String, String> trimmed(Part part, Map<String, String> entries) {

@@ -28,6 +28,9 @@ class ProgressEntity {
     private Instant shownAt;
     private boolean summarised;
     private int stands;
+    private int hoped;
+    private int pagesWaiting;
+    private boolean reachedWaiting;
     private int missedLately;
     private Instant lastAt;
     @Version
@@ -73,14 +76,17 @@ class ProgressEntity {
 
     /** Keeps beside the state what lists of a whole class show of it. */
     void summarise(SkillState now) {
-        this.stands = now.measure();
+        this.stands = now.sureMeasure();
+        this.hoped = now.measure();
+        this.pagesWaiting = now.waiting();
+        this.reachedWaiting = now.reachedWaiting();
         this.missedLately = (int) now.lately().stream().filter(s -> s.outcome() == Outcome.MISSED).count();
         this.lastAt = now.history().isEmpty() ? null : now.history().getLast().at();
         this.summarised = true;
     }
 
     PracticeRecord.Standing standing() {
-        return new PracticeRecord.Standing(personId, assignmentId, skill, stands, reached, reachedAt(), shownAt(), Optional.ofNullable(lastAt));
+        return new PracticeRecord.Standing(personId, assignmentId, skill, stands, new PracticeRecord.Unread(hoped, pagesWaiting, reachedWaiting), reached, reachedAt(), shownAt(), Optional.ofNullable(lastAt));
     }
 
     Optional<Instant> reachedAt() {

@@ -29,6 +29,12 @@ interface ProgressRepository extends JpaRepository<ProgressEntity, String> {
 
         int getStands();
 
+        int getHoped();
+
+        int getPagesWaiting();
+
+        boolean getReachedWaiting();
+
         boolean getReached();
 
         Optional<Instant> getReachedAt();
@@ -38,7 +44,7 @@ interface ProgressRepository extends JpaRepository<ProgressEntity, String> {
         Optional<Instant> getLastAt();
     }
 
-    @Query("select p.personId as personId, p.assignmentId as assignmentId, p.skill as skill, p.stands as stands, p.reached as reached, p.reachedAt as reachedAt, p.shownAt as shownAt, "
+    @Query("select p.personId as personId, p.assignmentId as assignmentId, p.skill as skill, p.stands as stands, p.hoped as hoped, p.pagesWaiting as pagesWaiting, p.reachedWaiting as reachedWaiting, p.reached as reached, p.reachedAt as reachedAt, p.shownAt as shownAt, "
             + "p.lastAt as lastAt from ProgressEntity p where p.personId = :personId")
     List<Summary> findSummariesByPersonId(String personId);
 

@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import littlesummit.core.math.Rational;
+import littlesummit.core.quiz.QuizState;
+import littlesummit.core.quiz.Points;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.people.Person;
 import littlesummit.app.web.Problem;
@@ -25,11 +28,18 @@ public class QuizRecord {
         this.log = log;
     }
 
-    /** Points so far, as they are read, by student and assignment of each quiz that was begun. */
+    /** @param have points so far, as they are read; @param most that there are; @param percent of them */
+    public record Earned(String have, int most, int percent) {}
+
+    /** Points so far, by student and assignment of each quiz that was begun. */
     @Transactional(readOnly = true)
-    public Map<String, Map<String, String>> points(Collection<String> personIds) {
-        return log.of(personIds).stream().collect(Collectors.groupingBy(QuizRunEntity::personId,
-                Collectors.toMap(QuizRunEntity::assignmentId, run -> QuizViews.points(log.state(run)).have())));
+    public Map<String, Map<String, Earned>> points(Collection<String> personIds) {
+        return log.of(personIds).stream().collect(Collectors.groupingBy(QuizRunEntity::personId, Collectors.toMap(QuizRunEntity::assignmentId, run -> earned(log.state(run)))));
+    }
+
+    private static Earned earned(QuizState state) {
+        Points points = Points.of(state);
+        return new Earned(QuizViews.points(state).have(), points.most(), points.have().times(Rational.of(100)).over(Rational.of(Math.max(1, points.most()))).roundHalfUp(0).num().intValueExact());
     }
 
     /** A round that is done. @param marks by id of the item, in their order */

@@ -11,7 +11,7 @@ interface WorkPageRepository extends JpaRepository<WorkPageEntity, String> {
     List<WorkPageEntity> findByClassIdAndWaitingSinceIsNotNullOrderByWaitingSince(String classId);
 
     /** A page without what stands on it. @param state as JSON */
-    record State(String personId, String assignmentId, String state) {}
+    record State(String itemId, String personId, String assignmentId, String state) {}
 
     List<State> findStatesByPersonIdIn(Collection<String> personIds);
 

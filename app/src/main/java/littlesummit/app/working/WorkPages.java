@@ -6,6 +6,8 @@ import littlesummit.app.people.Person;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Json;
+import littlesummit.core.working.ShownWork;
+import littlesummit.core.working.ink.Stroke;
 import littlesummit.core.working.WorkState;
 import littlesummit.core.working.ink.Layer;
 import org.springframework.stereotype.Component;
@@ -55,6 +57,13 @@ class WorkPages {
     void edited(WorkPageEntity page) {
         page.touched(clock.instant());
         move(page, state(page).edited(hasContent(page)));
+    }
+
+    /** What stands there now, as far as it tells whether it is work at all. */
+    ShownWork shown(WorkPageEntity page) {
+        double ink = strokes.findByItemIdOrderByPlace(page.itemId()).stream().filter(s -> s.layer() == Layer.WORK)
+                .mapToDouble(s -> json.read(s.body(), Stroke.class).length()).sum();
+        return new ShownWork(page.lines().stream().filter(line -> !line.struck()).map(WorkLine::text).toList(), ink, photos.countByItemId(page.itemId()));
     }
 
     private boolean hasContent(WorkPageEntity page) {

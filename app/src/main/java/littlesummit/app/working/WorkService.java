@@ -6,6 +6,9 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import littlesummit.app.served.ServedItem;
+import littlesummit.core.working.WorkLetters;
+import littlesummit.core.skill.Catalogue;
 import littlesummit.app.people.Person;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
@@ -18,7 +21,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** A student's own page beside an item: its lines, its sheet, and where it stands with the instructor. */
 @Service
 public class WorkService {
-    private static final String NOTHING = "There is nothing on your page yet. Write a line, draw, or add a photo; then hand it in.";
     private final WorkPages pages;
     private final WorkPageRepository rows;
     private final InkStrokeRepository strokes;
@@ -88,27 +90,42 @@ public class WorkService {
         if (state instanceof WorkState.Read) {
             throw Problem.conflict("This work has been read already.");
         }
-        pages.move(page, state.handIn(clock.instant()).orElseThrow(() -> Problem.conflict(NOTHING)));
+        refusal(page, items.require(person, itemId)).ifPresent(why -> {
+            throw Problem.conflict(why);
+        });
+        pages.move(page, state.handIn(clock.instant()).orElseThrow());
         return shown(page);
     }
 
-    /** Hands in what stands on the page and was not handed in before; the refusal of {@link #handIn} when there is nothing. */
+    private Optional<String> refusal(WorkPageEntity page, ServedItem item) {
+        return pages.shown(page).refusal(WorkLetters.of(Catalogue.make(item.ref())));
+    }
+
+    /** Hands in what stands on the page, where it is work. @return what is missing, in a sentence; empty when it is handed in */
     @Transactional
-    public void handInOnLeaving(Person person, String itemId) {
-        switch (pages.state(pages.own(person, itemId))) {
-            case WorkState.None n -> throw Problem.conflict(NOTHING);
-            case WorkState.Kept k -> handIn(person, itemId);
-            case WorkState.HandedIn h -> { }
-            case WorkState.Read r -> { }
-            case WorkState.SentBack s -> { }
+    public Optional<String> show(Person person, String itemId) {
+        WorkPageEntity page = pages.own(person, itemId);
+        Optional<String> why = refusal(page, items.require(person, itemId));
+        if (why.isEmpty() && pages.state(page) instanceof WorkState.Kept) {
+            handIn(person, itemId);
         }
+        return why;
+    }
+
+    /** A reading that was given by mistake. @throws Problem when it was not read */
+    @Transactional
+    public Page unread(Person instructor, String itemId) {
+        WorkPageEntity page = handedIn(instructor, itemId);
+        pages.move(page, pages.state(page).unread(clock.instant()).orElseThrow(() -> Problem.conflict("This work is not marked as read.")));
+        return shown(page);
     }
 
     /** Hands in whatever stands on the page and was not handed in before; nothing happens on an empty page. */
     @Transactional
     public void handInIfAny(Person person, String itemId) {
         if (rows.findById(itemId).filter(p -> pages.state(p) instanceof WorkState.Kept).isPresent()) {
-            handIn(person, itemId);
+            WorkPageEntity page = pages.own(person, itemId);
+            pages.move(page, pages.state(page).handIn(clock.instant()).orElseThrow());
         }
     }
 
@@ -133,12 +150,12 @@ public class WorkService {
     }
 
     /** What has become of a page. */
-    public record Standing(String personId, String assignmentId, WorkState state) {}
+    public record Standing(String itemId, String personId, String assignmentId, WorkState state) {}
 
     /** Of several students, quickly; pages that were never handed in are left out. */
     @Transactional(readOnly = true)
     public List<Standing> standings(Collection<String> personIds) {
-        return rows.findStatesByPersonIdIn(personIds).stream().map(r -> new Standing(r.personId(), r.assignmentId(), pages.state(r.state())))
+        return rows.findStatesByPersonIdIn(personIds).stream().map(r -> new Standing(r.itemId(), r.personId(), r.assignmentId(), pages.state(r.state())))
                 .filter(s -> !(s.state() instanceof WorkState.None || s.state() instanceof WorkState.Kept)).toList();
     }
 

@@ -102,23 +102,79 @@ class WorkApiTest extends ApiTest {
         assertEquals("x = 2", lines.at("/2/text").textValue());
     }
 
+    private JsonNode view() {
+        return client.get(practice).body();
+    }
+
+    private String stands() {
+        JsonNode target = view().at("/target");
+        return target.at("/stands") + " " + target.at("/hoped") + " " + target.at("/pagesWaiting");
+    }
+
+    private littlesummit.app.Client.Answer showWork() {
+        return client.post(practice + "/work-shown", "{\"itemId\":\"" + item + "\"}");
+    }
+
     @Test
-    void requiredWorkGoesFromNothingToWaitingToSentBackToRead() {
+    void aRightAnswerWaitsForWorkThatIsMoreThanNothing() {
         answerRight(practice);
-        var refused = client.post(practice + "/next", "{\"itemId\":\"" + item + "\",\"onward\":\"NEXT\"}");
+        assertTrue(view().at("/item/needsWork").booleanValue());
+        assertTrue(view().at("/item/outcome").isMissingNode());
+        assertTrue(view().at("/item/solution").isMissingNode(), "the solution could be copied as work");
+        assertEquals(0, client.get(practice).text().split("worked").length - 1);
+        assertEquals("0 0 0", stands());
+        assertTrue(showWork().text().contains("nothing on your page"), "an empty page");
+        client.put(page + "/work", lines("7"));
+        var refused = showWork();
         assertEquals(409, refused.status());
-        assertTrue(refused.text().contains("nothing on your page"), refused.text());
+        assertTrue(refused.text().contains("how you got your answer"), refused.text());
+        assertEquals("Kept", state());
 
         client.put(page + "/work", lines("4.7 x 1000"));
-        assertEquals("Kept", state());
-        onward(practice, "NEXT");
+        assertEquals(200, showWork().status());
         assertEquals("HandedIn", state());
+        assertEquals("UNAIDED_FIRST", view().at("/item/outcome").textValue());
+        assertTrue(view().at("/history/0/waiting").booleanValue());
+        assertEquals("0 18 1", stands());
+        assertEquals("0 18 1", client.get("/api/due").body().at("/assignments/0/skills/0").at("/stands") + " " + client.get("/api/due").body().at("/assignments/0/skills/0/hoped") + " "
+                + client.get("/api/due").body().at("/assignments/0/skills/0/pagesWaiting"));
+    }
+
+    @Test
+    void workThatStandsThereAlreadyGoesInWithTheAnswer() {
+        client.put(page + "/work", lines("4.7 x 1000"));
+        answerRight(practice);
+        assertEquals("HandedIn", state());
+        assertEquals("0 18 1", stands());
+        onward(practice, "NEXT");
+        assertEquals(2, view().at("/item/number").intValue());
+    }
+
+    @Test
+    void readingGivesTheGainInProportionAndCanBeTakenBack() {
+        client.put(page + "/work", lines("4.7 x 1000"));
+        answerRight(practice);
+        instructor.post("/api/handed-in/" + item + "/read", "{\"credit\":50,\"comment\":\"\"}");
+        assertEquals("9 9 0", stands());
+        assertEquals(200, instructor.post("/api/handed-in/" + item + "/unread", "{}").status());
+        assertEquals("HandedIn", state());
+        assertEquals("0 18 1", stands());
+        assertEquals(409, instructor.post("/api/handed-in/" + item + "/unread", "{}").status());
+        assertEquals(404, stranger.post("/api/handed-in/" + item + "/unread", "{}").status());
+        assertEquals(403, client.post("/api/handed-in/" + item + "/unread", "{}").status());
+    }
+
+    @Test
+    void requiredWorkGoesFromWaitingToSentBackToRead() {
+        client.put(page + "/work", lines("4.7 x 1000"));
+        answerRight(practice);
         assertEquals(item, instructor.get("/api/handed-in").body().at("/waiting/0/itemId").textValue());
         assertEquals(0, stranger.get("/api/handed-in").body().at("/waiting").size());
 
         instructor.post("/api/handed-in/" + item + "/send-back", "{\"comment\":\"Show how you counted the places.\"}");
         assertEquals("SentBack", state());
-        assertEquals(1, client.get("/api/due").body().at("/assignments/0/sentBack").intValue());
+        assertEquals("Show how you counted the places.", client.get("/api/due").body().at("/assignments/0/pagesBack/0/comment").textValue());
+        assertEquals("0 18 1", stands());
         client.put(page + "/work", lines("4.7 x 1000", "three places"));
         client.post(page + "/work/hand-in", "{}");
         instructor.post("/api/handed-in/" + item + "/read", "{\"credit\":75,\"comment\":\"Clear now.\"}");
@@ -127,6 +183,7 @@ class WorkApiTest extends ApiTest {
         assertEquals("Read", read.at("/kind").textValue());
         assertEquals(75, read.at("/credit").intValue());
         assertEquals("Clear now.", read.at("/comment").textValue());
+        assertEquals("14 14 0", stands());
         assertEquals(0, instructor.get("/api/handed-in").body().at("/waiting").size());
     }
 

@@ -42,11 +42,22 @@ public record ItemState(String itemId, ItemRef ref, boolean similar, double gues
         return parts.stream().anyMatch(p -> p.status() == PartState.Status.MISSED);
     }
 
-    ItemState withPart(int index, PartState part) {
+    /** Whether every part is done and right, and only the work that goes with it is missing. */
+    public boolean awaitsWork() {
+        return !isClosed() && currentPart() >= parts.size();
+    }
+
+    /** @param needsWork whether it stays open, once all is right, until work has been shown */
+    ItemState withPart(int index, PartState part, boolean needsWork) {
         List<PartState> changed = new ArrayList<>(parts);
         changed.set(index, part);
         ItemState next = new ItemState(itemId, ref, similar, guess, changed, exampleOpened, outcome);
-        return next.currentPart() < changed.size() ? next : next.closed(next.finished());
+        boolean staysOpen = next.currentPart() < changed.size() || needsWork && next.finished() != Outcome.MISSED;
+        return staysOpen ? next : next.closed(next.finished());
+    }
+
+    ItemState withWork() {
+        return awaitsWork() ? closed(finished()) : this;
     }
 
     /** How it ends once every part is done. */

@@ -48,7 +48,12 @@ public record Mastery(double gentle, double steady, double steep) {
 
     /** After an item right without help. @param guess chance of being right by guessing; @param firstTry whether at once */
     public Mastery right(int tier, double guess, boolean firstTry) {
-        double gain = GAIN * (1 - guess) * (firstTry ? 1 : LATER_SHARE);
+        return right(tier, guess, firstTry, 1);
+    }
+
+    /** The same where only a share of it counts, 0 to 1: the credit of the work that was read. */
+    Mastery right(int tier, double guess, boolean firstTry, double share) {
+        double gain = GAIN * (1 - guess) * (firstTry ? 1 : LATER_SHARE) * share;
         Mastery result = this;
         for (int s = 1; s <= tier; s++) {
             result = result.withLevel(s, level(s) + gain * (1 - level(s)));

@@ -39,6 +39,12 @@ public sealed interface PracticeEvent {
 
     record GivenUp(Instant at, String itemId) implements PracticeEvent {}
 
+    /** The page of an item that is right holds work, and the item may close. */
+    record WorkShown(Instant at, String itemId) implements PracticeEvent {}
+
+    /** The work of a closed item was read. @param credit 0 to 100 in percent, {@link Step#UNREAD} when a reading is taken back */
+    record WorkRead(Instant at, String itemId, int credit) implements PracticeEvent {}
+
     /** What a try came to. */
     enum Result { CORRECT, FORM, INCORRECT, UNREADABLE }
 }

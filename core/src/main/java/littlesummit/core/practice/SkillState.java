@@ -48,30 +48,46 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
         return mastery.score();
     }
 
-    /** The state after one more event. Events of another item than the current one, or of a closed one, change nothing. */
+    /** The state after one more event. Events of another item than the current one, or of a closed one, change nothing but for work that is read. */
     public SkillState after(PracticeEvent event) {
         if (event instanceof PracticeEvent.Served served) {
-            List<Repair> kept = served.similar() ? repairs : List.of();
-            Standing at = standing instanceof Standing.FixedSet set ? set.served(served.slot(), served.ref()) : standing;
-            return new SkillState(policy, target, mastery, at, history, Optional.of(ItemState.of(served)), kept, missesInRow, reached);
+            return served(served);
+        }
+        if (event instanceof PracticeEvent.WorkRead read) {
+            return read(read);
         }
         Optional<ItemState> open = current.filter(i -> i.itemId().equals(event.itemId()) && !i.isClosed());
         return open.map(item -> withItem(changed(item, event), event)).orElse(this);
     }
 
+    /** Logs that are older than the rule about work go on to the next item without it. */
+    private SkillState served(PracticeEvent.Served served) {
+        Optional<ItemState> unshown = current.filter(ItemState::awaitsWork);
+        SkillState from = unshown.map(item -> withItem(item.withWork(), served)).orElse(this);
+        List<Repair> kept = served.similar() ? from.repairs : List.of();
+        Standing at = from.standing instanceof Standing.FixedSet set ? set.served(served.slot(), served.ref()) : from.standing;
+        return new SkillState(policy, target, from.mastery, at, from.history, Optional.of(ItemState.of(served)), kept, from.missesInRow, from.reached);
+    }
+
     private ItemState changed(ItemState item, PracticeEvent event) {
         return switch (event) {
             case PracticeEvent.Served s -> throw new IllegalStateException("served twice: " + s.itemId());
+            case PracticeEvent.WorkRead r -> throw new IllegalStateException("read while it is open: " + r.itemId());
             case PracticeEvent.Tried t when isOpen(item, t.part()) -> item.withPart(t.part(),
-                    item.parts().get(t.part()).tried(t.result(), t.entries(), policy.freeForms()));
+                    item.parts().get(t.part()).tried(t.result(), t.entries(), policy.freeForms()), needsWork());
             case PracticeEvent.Tried t -> item;
             case PracticeEvent.HintOpened h when isOpen(item, h.part()) -> item.withPart(h.part(),
-                    item.parts().get(h.part()).withHints(h.count()));
+                    item.parts().get(h.part()).withHints(h.count()), needsWork());
             case PracticeEvent.HintOpened h -> item;
+            case PracticeEvent.WorkShown w -> item.withWork();
             case PracticeEvent.ExampleOpened e -> item.withExample();
             case PracticeEvent.SolutionOpened s -> item.closed(Outcome.MISSED);
             case PracticeEvent.GivenUp g -> item.closed(Outcome.MISSED);
         };
+    }
+
+    private boolean needsWork() {
+        return policy.work() == Policy.Work.REQUIRED;
     }
 
     private static boolean isOpen(ItemState item, int part) {
@@ -85,22 +101,76 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
 
     /** The state after this item has ended so. */
     SkillState closed(ItemState item, Outcome outcome, Instant at) {
-        int tier = item.ref().tier();
-        boolean regains = item.similar() && outcome.isRightUnaided() && !repairs.isEmpty();
-        Mastery levels = scored(item, outcome);
+        int credit = needsWork() && outcome.isRightUnaided() ? Step.UNREAD : Step.FULL;
+        return closed(new Step(at, item.itemId(), item.ref().tier(), outcome, 0, 0, false, new Step.Terms(item.similar(), item.guess(), currentSlot(), credit)), true)
+                .withReached();
+    }
+
+    /** @param step what ended, before it is counted; @param unreadCounts whether work that waits counts as if it were perfect */
+    private SkillState closed(Step step, boolean unreadCounts) {
+        double share = step.isWaiting() ? unreadCounts ? 1 : 0 : step.terms().credit() / (double) Step.FULL;
+        boolean regains = step.terms().similar() && step.outcome().isRightUnaided() && !repairs.isEmpty();
         List<Repair> left = new ArrayList<>(repairs);
         if (regains) {
             left.removeLast();
-        } else if (outcome == Outcome.MISSED && mastery.level(tier) > 0) {
-            left.add(new Repair(tier, mastery.level(tier)));
+        } else if (step.outcome() == Outcome.MISSED && mastery.level(step.tier()) > 0) {
+            left.add(new Repair(step.tier(), mastery.level(step.tier())));
         }
-        int misses = outcome == Outcome.MISSED ? missesInRow + 1 : outcome.isRightUnaided() ? 0 : missesInRow;
-        Standing stands = standing.after(outcome, target);
-        int now = measure(target, levels, stands);
+        int misses = step.outcome() == Outcome.MISSED ? missesInRow + 1 : step.outcome().isRightUnaided() ? 0 : missesInRow;
+        Mastery levels = scored(step, share);
+        Standing stands = standing.after(share < PASSING && step.outcome().isRightUnaided() ? Outcome.AIDED : step.outcome(), target);
         List<Step> steps = new ArrayList<>(history);
-        steps.add(new Step(at, item.itemId(), tier, outcome, measure(), now, regains && target.isByScore()));
-        return new SkillState(policy, target, levels, stands, steps, Optional.of(item), left, misses,
-                reached || reaches(target, levels, stands));
+        steps.add(new Step(step.at(), step.itemId(), step.tier(), step.outcome(), measure(), measure(target, levels, stands), regains && target.isByScore(), step.terms()));
+        return new SkillState(policy, target, levels, stands, steps, current, left, misses, reached);
+    }
+
+    /** Share of the credit from which read work makes an item right in a run or a fixed set, which know no halves. Decided here; no source. */
+    private static final double PASSING = 0.5;
+
+    /** Work was read, or a reading taken back: the whole history is counted once more. */
+    private SkillState read(PracticeEvent.WorkRead read) {
+        List<Step> steps = history.stream().map(s -> s.itemId().equals(read.itemId()) && s.outcome().isRightUnaided()
+                ? new Step(s.at(), s.itemId(), s.tier(), s.outcome(), s.before(), s.after(), s.regained(), s.terms().withCredit(read.credit())) : s).toList();
+        return needsWork() ? counted(steps, true).withReached() : this;
+    }
+
+    /** These steps from the beginning, with everything else as it is. */
+    private SkillState counted(List<Step> steps, boolean unreadCounts) {
+        Standing start = standing instanceof Standing.FixedSet set ? set.unmarked() : Standing.start(target);
+        SkillState now = new SkillState(policy, target, Mastery.NONE, start, List.of(), current, List.of(), 0, reached);
+        for (Step step : steps) {
+            List<Repair> kept = step.terms().similar() ? now.repairs : List.of();
+            Standing at = now.standing instanceof Standing.FixedSet set ? set.at(step.terms().slot()) : now.standing;
+            now = new SkillState(policy, target, now.mastery, at, now.history, current, kept, now.missesInRow, reached).closed(step, unreadCounts);
+        }
+        Standing last = now.standing instanceof Standing.FixedSet set ? set.at(currentSlot()) : now.standing;
+        boolean similar = current.filter(ItemState::similar).isPresent() || current.filter(ItemState::isClosed).isPresent();
+        return new SkillState(policy, target, now.mastery, last, now.history, current, similar ? now.repairs : List.of(), now.missesInRow, reached);
+    }
+
+    private SkillState withReached() {
+        SkillState sure = sure();
+        return new SkillState(policy, target, mastery, standing, history, current, repairs, missesInRow, reached || reaches(target, sure.mastery, sure.standing));
+    }
+
+    /** The same without the work that waits to be read. */
+    private SkillState sure() {
+        return waiting() == 0 ? this : counted(history, false);
+    }
+
+    /** How many pages wait to be read. */
+    public int waiting() {
+        return (int) history.stream().filter(Step::isWaiting).count();
+    }
+
+    /** Where the student stands for sure, in the target's measure: work that waits to be read does not count yet. */
+    public int sureMeasure() {
+        return sure().measure();
+    }
+
+    /** Whether the target would be reached if all work that waits were read and perfect. */
+    public boolean reachedWaiting() {
+        return !reached && waiting() > 0 && reaches(target, mastery, standing);
     }
 
     private static boolean reaches(Target target, Mastery levels, Standing stands) {
@@ -120,23 +190,23 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
         };
     }
 
-    /** Where the student stands, in the target's measure: score, steps, or items right. */
+    /** Where the student stands, in the target's measure: score, steps, or items right. Work that waits to be read counts in full. */
     public int measure() {
         return measure(target, mastery, standing);
     }
 
-    /** The levels after this item would end so. */
-    Mastery scored(ItemState item, Outcome outcome) {
-        int tier = item.ref().tier();
-        return switch (outcome) {
+    private Mastery scored(Step step, double share) {
+        int tier = step.tier();
+        return switch (step.outcome()) {
             case AIDED -> mastery;
             case MISSED -> mastery.missed(tier);
             case UNAIDED_FIRST, UNAIDED_LATER -> {
-                if (item.similar() && !repairs.isEmpty()) {
+                if (step.terms().similar() && !repairs.isEmpty()) {
                     Repair back = repairs.getLast();
-                    yield mastery.withLevel(back.tier(), Math.max(mastery.level(back.tier()), back.level()));
+                    double level = mastery.level(back.tier());
+                    yield mastery.withLevel(back.tier(), level + share * Math.max(0, back.level() - level));
                 }
-                yield mastery.right(tier, item.guess(), outcome == Outcome.UNAIDED_FIRST);
+                yield mastery.right(tier, step.terms().guess(), step.outcome() == Outcome.UNAIDED_FIRST, share);
             }
         };
     }

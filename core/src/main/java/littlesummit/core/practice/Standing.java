@@ -46,6 +46,15 @@ public sealed interface Standing {
                     : new FixedSet(with(slot, new Slot(slots.get(slot).mark(), Optional.of(ref))), slot);
         }
 
+        /** Nothing worked on yet, with the items that were served. */
+        FixedSet unmarked() {
+            return new FixedSet(slots.stream().map(s -> new Slot(Mark.OPEN, s.last())).toList(), -1);
+        }
+
+        FixedSet at(int slot) {
+            return new FixedSet(slots, slot < slots.size() ? slot : -1);
+        }
+
         /** The best state of a slot counts: right once is right. */
         FixedSet after(Outcome outcome) {
             if (at < 0 || slots.get(at).mark() == Mark.RIGHT) {

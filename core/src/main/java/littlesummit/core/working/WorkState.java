@@ -62,6 +62,11 @@ public sealed interface WorkState {
         return isBeforeInstructor() ? Optional.of(new SentBack(now, comment, by)) : Optional.empty();
     }
 
+    /** A reading that was given by mistake: it waits again. Empty when it was not read. */
+    default Optional<WorkState> unread(Instant now) {
+        return this instanceof Read ? Optional.of(new HandedIn(now)) : Optional.empty();
+    }
+
     private boolean isBeforeInstructor() {
         return this instanceof HandedIn || this instanceof Read;
     }

@@ -45,6 +45,15 @@ public record Stroke(String id, Tool tool, double width, InkColour colour, List<
         return points.get(FIELDS * point + 1);
     }
 
+    /** Of the whole way, in units of the sheet. */
+    public double length() {
+        double length = 0;
+        for (int i = 1; i < count(); i++) {
+            length += Math.hypot(x(i) - x(i - 1), y(i) - y(i - 1));
+        }
+        return length;
+    }
+
     /** 0 to 1. */
     public double pressure(int point) {
         return points.get(FIELDS * point + 2);

@@ -1,0 +1,50 @@
+import type { Schemas } from '../../api/client';
+
+export type Assignment = Schemas['DueAssignment'];
+
+/** How far away a day is, as one would say it. */
+export function daysAway(due: Date, now: Date): string {
+  const days = Math.round((new Date(due).setHours(0, 0, 0, 0) - new Date(now).setHours(0, 0, 0, 0)) / 86_400_000);
+  if (days === 0) {
+    return due < now ? 'earlier today' : 'today';
+  }
+  if (days === 1 || days === -1) {
+    return days === 1 ? 'tomorrow' : 'yesterday';
+  }
+  return days > 0 ? `in ${days} days` : `${-days} days ago`;
+}
+
+export function actionOf(a: Assignment): string {
+  if (a.finished) {
+    return 'Practise more';
+  }
+  return a.started ? 'Go on' : 'Start';
+}
+
+/** Where a skill stands, with the work that waits to be read. */
+export function stateOf(s: Schemas['DueSkill'], a: Assignment): string {
+  if (s.reached) {
+    return s.late ? 'reached, late' : 'reached';
+  }
+  if (s.reachedWaiting) {
+    return `reached, waiting for ${pages(s.pagesWaiting)} to be read`;
+  }
+  if (!s.started) {
+    return s.known ? 'you know this already' : 'not started';
+  }
+  const stands = a.byScore ? `score ${s.stands}` : `${s.stands} of ${a.flag}`;
+  return s.pagesWaiting > 0 ? `${stands}, and ${s.hoped} once ${pages(s.pagesWaiting)} ${s.pagesWaiting === 1 ? 'is' : 'are'} read` : stands;
+}
+
+export const pages = (n: number) => (n === 1 ? '1 page' : `${n} pages`);
+
+/** Late work first, then what is due soon; what is finished and past comes last. */
+export function sorted(all: Assignment[]): { title: string; rows: Assignment[]; folded: boolean }[] {
+  const past = all.filter((a) => a.when === 'PAST');
+  return [
+    { title: 'Late', rows: past.filter((a) => !a.finished), folded: false },
+    { title: 'Next seven days', rows: all.filter((a) => a.when === 'SOON'), folded: false },
+    { title: 'Later', rows: all.filter((a) => a.when === 'LATER'), folded: false },
+    { title: 'Finished', rows: past.filter((a) => a.finished), folded: true },
+  ];
+}
