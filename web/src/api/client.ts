@@ -68,3 +68,6 @@ export async function taken<T>(answer: Promise<{ data?: T; error?: unknown; resp
 export function newKey(): string {
   return crypto.randomUUID();
 }
+
+/** An answer without a body. */
+export const done = (answer: Promise<{ error?: unknown; response: Response }>) => taken(answer.then(({ error, response }) => ({ data: response.ok ? true : undefined, error, response })));

@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/class/codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["codes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/class/marks": {
         parameters: {
             query?: never;
@@ -292,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/class/roster/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/class/skills": {
         parameters: {
             query?: never;
@@ -318,6 +350,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["invite_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/students/{id}/another-check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["anotherCheck"];
         delete?: never;
         options?: never;
         head?: never;
@@ -446,6 +494,38 @@ export interface paths {
         get: operations["colleagues"];
         put?: never;
         post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/colleagues/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/colleagues/{id}/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["newCode"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1350,6 +1430,7 @@ export interface components {
         Around: {
             lesson?: components["schemas"]["SkillLink"];
             missing: components["schemas"]["SkillLink"][];
+            next?: components["schemas"]["SkillLink"];
             offer?: components["schemas"]["Offer"];
             teaches?: components["schemas"]["SkillLink"];
         };
@@ -1493,7 +1574,12 @@ export interface components {
         Colleague: {
             id: string;
             name: string;
+            self: boolean;
+            username: string;
             waiting: boolean;
+        };
+        ColleagueCode: {
+            code: string;
         };
         Comment: {
             id: string;
@@ -1881,10 +1967,10 @@ export interface components {
             }[];
             example?: components["schemas"]["ExampleView"];
             exampleAllowed: boolean;
-            ground: string;
             hintsAllowed: boolean;
             id: string;
             letters: string[];
+            level: string;
             needsWork: boolean;
             /** Format: int32 */
             number: number;
@@ -2183,6 +2269,11 @@ export interface components {
         Pile: {
             comments: components["schemas"]["Comment"][];
             waiting: components["schemas"]["WaitingPage"][];
+        };
+        Planned: {
+            name: string;
+            refusal: string;
+            username: string;
         };
         Point: {
             /** Format: int32 */
@@ -2582,8 +2673,6 @@ export interface components {
         SkillVerdict: {
             id: string;
             name: string;
-            /** Format: int32 */
-            percent: number;
             /** @enum {string} */
             standing: "KNOWN" | "READY" | "NOT_YET";
             strand: string;
@@ -2625,6 +2714,7 @@ export interface components {
         Student: {
             /** Format: int32 */
             extraTime: number;
+            family: string;
             id: string;
             name: string;
             username: string;
@@ -3137,6 +3227,26 @@ export interface operations {
             };
         };
     };
+    codes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invited"][];
+                };
+            };
+        };
+    };
     marks: {
         parameters: {
             query?: never;
@@ -3225,6 +3335,30 @@ export interface operations {
             };
         };
     };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Roster"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Planned"][];
+                };
+            };
+        };
+    };
     skills: {
         parameters: {
             query?: never;
@@ -3266,6 +3400,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Invited"];
                 };
+            };
+        };
+    };
+    anotherCheck: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3499,6 +3653,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invited"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Colleague"][];
+                };
+            };
+        };
+    };
+    newCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColleagueCode"];
                 };
             };
         };

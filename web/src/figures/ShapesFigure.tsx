@@ -13,7 +13,7 @@ export function ShapesFigure({ figure, chosen = new Set(), right, onToggle }: Pr
             key={shape.id}
             type="button"
             role="checkbox"
-            data-answer
+            data-answer={onToggle === undefined ? undefined : ''}
             aria-checked={on}
             aria-label={`shape ${shape.id}: ${shape.alt}${right?.includes(shape.id) === true ? ', fits' : ''}`}
             disabled={onToggle === undefined}

@@ -61,7 +61,7 @@ function Plain({ field, value, onChange, onEnter, disabled, palette }: FieldProp
         <input
           ref={input}
           id={`field-${field.id}`}
-          data-answer
+          data-answer={disabled ? undefined : ''}
           className="w-full max-w-md rounded-slip border-2 border-ink bg-leaf px-4 py-2 font-serif text-2xl disabled:border-rule"
           value={value}
           disabled={disabled}

@@ -23,6 +23,7 @@ const ClassScreen = lazy(() => import('../features/classroom/ClassScreen'));
 const AssignmentsScreen = lazy(() => import('../features/classroom/AssignmentsScreen'));
 const MarksScreen = lazy(() => import('../features/classroom/MarksScreen'));
 const StudentScreen = lazy(() => import('../features/classroom/StudentScreen'));
+const CodesScreen = lazy(() => import('../features/classroom/Codes'));
 const ClassesScreen = lazy(() => import('../features/classes/ClassesScreen'));
 const ReviewScreen = lazy(() => import('../features/review/ReviewScreen'));
 const RefreshScreen = lazy(() => import('../features/review/RefreshScreen'));
@@ -55,6 +56,7 @@ export const router = createBrowserRouter([
       { path: '/class', element: later(<ClassScreen />) },
       { path: '/class/assignments', element: later(<AssignmentsScreen />) },
       { path: '/class/marks', element: later(<MarksScreen />) },
+      { path: '/class/codes', element: later(<CodesScreen />) },
       { path: '/class/students/:studentId', element: later(<StudentScreen />) },
       { path: '/class/students/:studentId/map', element: later(<MapScreen />) },
       { path: '/classes', element: later(<ClassesScreen />) },

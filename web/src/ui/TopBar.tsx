@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { useMe, useSignOut } from '../features/session/useSession';
+import { useCounts } from '../features/session/useCounts';
 import { Button } from './Button';
 import { Mark } from './Mark';
 
@@ -19,22 +20,34 @@ const INSTRUCTOR: [string, string][] = [
   ['/class/marks', 'Marks'],
   ['/handed-in', 'Work to read'],
   ['/questions', 'Questions'],
-  ['/gallery', 'Gallery'],
+  ['/gallery', 'Look at items'],
 ];
+
+/** How much waits on a page, in its name. */
+function Count({ of }: { of: number | undefined }) {
+  return of === undefined || of === 0 ? null : (
+    <span className="ml-1 rounded-full bg-larch-wash px-1.5 text-sm font-semibold text-larch">
+      {of}
+      <span className="sr-only"> waiting</span>
+    </span>
+  );
+}
 
 /** The way between the main pages. */
 export function TopBar({ children }: { children?: ReactNode }) {
   const me = useMe();
   const signOut = useSignOut();
+  const counts = useCounts(me.data?.role);
   const places = me.data?.role === 'INSTRUCTOR' ? INSTRUCTOR : STUDENT;
   return (
-    <header className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-2">
+    <header className="flex flex-wrap print:hidden items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-2">
       <span className="flex flex-wrap items-center gap-x-6 gap-y-1">
         <Mark />
         <nav aria-label="Pages" className="flex flex-wrap gap-x-5">
           {places.map(([to, name]) => (
             <NavLink key={to} to={to} end={to === '/class'} className="rounded py-1 text-ink no-underline aria-[current=page]:border-b-2 aria-[current=page]:border-larch-mark aria-[current=page]:font-semibold">
               {name}
+              <Count of={counts[to]} />
             </NavLink>
           ))}
         </nav>

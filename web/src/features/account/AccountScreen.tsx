@@ -1,12 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, taken } from '../../api/client';
+import { useNavigate } from 'react-router';
+import { api, done } from '../../api/client';
 import { Button } from '../../ui/Button';
 import { TopBar } from '../../ui/TopBar';
 import { useMe } from '../session/useSession';
-
-/** An answer without a body. */
-const done = (answer: Promise<{ error?: unknown; response: Response }>) => taken(answer.then(({ error, response }) => ({ data: response.ok ? true : undefined, error, response })));
 
 /** One's own password, and where one is signed in. */
 export default function AccountScreen() {
@@ -41,6 +39,7 @@ const INPUT = 'rounded-slip border border-edge bg-leaf px-3 py-2';
 
 function NewPassword({ code }: { code: boolean }) {
   const queries = useQueryClient();
+  const navigate = useNavigate();
   const [old, setOld] = useState('');
   const [fresh, setFresh] = useState('');
   const [again, setAgain] = useState('');
@@ -51,6 +50,9 @@ function NewPassword({ code }: { code: boolean }) {
       setFresh('');
       setAgain('');
       void queries.invalidateQueries({ queryKey: ['me'] });
+      if (code) {
+        void navigate('/');
+      }
     },
     retry: false,
   });
@@ -64,10 +66,12 @@ function NewPassword({ code }: { code: boolean }) {
       }}
     >
       <h2 className="font-serif text-xl font-semibold">Password</h2>
-      <label className="grid gap-1">
-        {code ? 'The code' : 'The password of now'}
-        <input className={INPUT} type="password" autoComplete="current-password" required maxLength={200} value={old} onChange={(e) => setOld(e.target.value)} />
-      </label>
+      {!code && (
+        <label className="grid gap-1">
+          The password of now
+          <input className={INPUT} type="password" autoComplete="current-password" required maxLength={200} value={old} onChange={(e) => setOld(e.target.value)} />
+        </label>
+      )}
       <label className="grid gap-1">
         A new one, of at least 8 characters
         <input className={INPUT} type="password" autoComplete="new-password" required maxLength={200} value={fresh} onChange={(e) => setFresh(e.target.value)} />

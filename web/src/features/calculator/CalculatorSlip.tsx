@@ -2,11 +2,14 @@ import { useMutation } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { api, type Schemas, taken } from '../../api/client';
 import { Button } from '../../ui/Button';
+import { back, bringIn, put, type Typed } from './entry';
 
 type Result = Schemas['Result'];
 type Done = { entry: string; result: Result };
 
-const SIGNS: [string, string][] = [
+const KEYS: [string, string][] = [
+  ...[...'7894561230'].map((digit): [string, string] => [digit, digit]),
+  ['.', '.'],
   ['+', '+'],
   ['−', '-'],
   ['×', '*'],
@@ -26,21 +29,25 @@ export default function CalculatorSlip({ data, onClose }: { data: string[]; onCl
   const [done, setDone] = useState<Done[]>([]);
   const [decimal, setDecimal] = useState(false);
   const field = useRef<HTMLInputElement>(null);
-  useEffect(() => field.current?.focus({ preventScroll: true }), []);
+  const slip = useRef<HTMLElement>(null);
+  useEffect(() => {
+    field.current?.focus({ preventScroll: true });
+    slip.current?.scrollIntoView({ block: 'nearest' });
+  }, []);
   const compute = useMutation({
     mutationFn: (typed: string) => taken(api.POST('/api/calculator', { body: { entry: typed } })),
     onSuccess: (result, typed) => setDone((before) => [{ entry: typed, result }, ...before].slice(0, 8)),
   });
-  const put = (text: string) => {
-    const at = field.current?.selectionStart ?? entry.length;
-    setEntry(entry.slice(0, at) + text + entry.slice(at));
+  const edit = (how: (typed: Typed) => Typed) => {
+    const next = how({ text: entry, at: field.current?.selectionStart ?? entry.length });
+    setEntry(next.text);
     requestAnimationFrame(() => {
-      field.current?.focus();
-      field.current?.setSelectionRange(at + text.length, at + text.length);
+      field.current?.focus({ preventScroll: true });
+      field.current?.setSelectionRange(next.at, next.at);
     });
   };
   return (
-    <section aria-label="Calculator" className="unfold grid gap-3 rounded-slip border-l-4 border-edge bg-leaf p-4">
+    <section ref={slip} aria-label="Calculator" className="unfold grid gap-3 rounded-slip border-l-4 border-edge bg-leaf p-4">
       <div className="flex flex-wrap items-center justify-between gap-2">
         <p className="font-semibold">Calculator</p>
         <label className="flex items-center gap-2 text-sm">
@@ -72,14 +79,23 @@ export default function CalculatorSlip({ data, onClose }: { data: string[]; onCl
           Work it out
         </Button>
       </form>
-      <div className="flex flex-wrap gap-1.5">
-        {SIGNS.map(([shown, text]) => (
-          <button key={shown} type="button" className="min-h-9 min-w-9 cursor-pointer rounded-slip border border-edge px-2 hover:bg-spruce-wash" onClick={() => put(text)}>
-            {shown}
-          </button>
+      <div className="flex flex-wrap gap-1.5" role="group" aria-label="Calculator keys">
+        {KEYS.map(([shown, text]) => (
+          <Key key={shown} shown={shown} onPress={() => edit((typed) => put(typed, text))} />
         ))}
-        {data.length > 0 && <Button onClick={() => put(data.join(', '))}>Bring in the item’s numbers</Button>}
+        <Key shown="⌫" name="back" onPress={() => edit(back)} />
+        <Key shown="clear" onPress={() => edit(() => ({ text: '', at: 0 }))} />
       </div>
+      {data.length > 0 && (
+        <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label="The item’s numbers">
+          <span className="text-sm text-soft">From the item:</span>
+          {data.map((number, i) => (
+            // oxlint-disable-next-line react/no-array-index-key -- numbers stand in the order of the item
+            <Key key={i} shown={number} onPress={() => edit((typed) => bringIn(typed, [number]))} />
+          ))}
+          {data.length > 1 && <Button small onClick={() => edit((typed) => bringIn(typed, data))}>Bring in the item’s numbers</Button>}
+        </div>
+      )}
       {compute.isError && <p role="alert">{compute.error.message}</p>}
       <ol aria-live="polite" className="grid gap-1">
         {done.map((d, i) => (
@@ -90,6 +106,14 @@ export default function CalculatorSlip({ data, onClose }: { data: string[]; onCl
         ))}
       </ol>
     </section>
+  );
+}
+
+function Key({ shown, name = shown, onPress }: { shown: string; name?: string; onPress: () => void }) {
+  return (
+    <button type="button" aria-label={name} className="min-h-9 min-w-9 cursor-pointer rounded-slip border border-edge px-2 hover:bg-spruce-wash" onMouseDown={(e) => e.preventDefault()} onClick={onPress}>
+      {shown}
+    </button>
   );
 }
 

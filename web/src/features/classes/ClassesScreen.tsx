@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { AskFirst } from '../../ui/AskFirst';
 import { Button } from '../../ui/Button';
 import { INPUT, Labelled } from '../../ui/Labelled';
 import { Notice } from '../../ui/Notice';
@@ -52,7 +53,15 @@ function ClassRow({ row, hand }: { row: SchoolClass; hand: ClassesHand }) {
             </Button>
           )}
           <Button onClick={() => setName(row.name)}>Rename</Button>
-          {(!row.isOpen || row.isOver) && <Button onClick={() => hand.over.mutate({ id: row.id, is: !row.isOver })}>{row.isOver ? 'Take it up again' : 'It is over'}</Button>}
+          {row.isOver && <Button onClick={() => hand.over.mutate({ id: row.id, is: false })}>Take it up again</Button>}
+          {!row.isOver && !row.isOpen && (
+            <AskFirst
+              name="It is over"
+              words="It goes to the end of this list. Its students can still sign in and look back, and you can take it up again."
+              yes="Yes, it is over"
+              onYes={() => hand.over.mutate({ id: row.id, is: true })}
+            />
+          )}
         </span>
       </div>
       {name !== null && (

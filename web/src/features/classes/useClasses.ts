@@ -45,10 +45,16 @@ export type ClassesHand = ReturnType<typeof useClasses>;
 export function useColleagues() {
   const queries = useQueryClient();
   const all = useQuery({ queryKey: ['colleagues'], queryFn: () => taken(api.GET('/api/classes/colleagues')) });
+  const again = () => {
+    void queries.invalidateQueries({ queryKey: ['colleagues'] });
+    void queries.invalidateQueries({ queryKey: ['codes'] });
+  };
   const invite = useMutation({
     mutationFn: (body: Schemas['NewColleague']) => taken(api.POST('/api/classes/colleagues', { body })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['colleagues'] }),
+    onSuccess: again,
     retry: false,
   });
-  return { all, invite };
+  const code = useMutation({ mutationFn: (id: string) => taken(api.POST('/api/classes/colleagues/{id}/code', { params: { path: { id } } })), onSuccess: again, retry: false });
+  const remove = useMutation({ mutationFn: (id: string) => taken(api.DELETE('/api/classes/colleagues/{id}', { params: { path: { id } } })), onSuccess: again, retry: false });
+  return { all, invite, code, remove };
 }

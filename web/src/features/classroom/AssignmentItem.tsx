@@ -1,9 +1,12 @@
 import { useState } from 'react';
+import { AskFirst } from '../../ui/AskFirst';
 import { Button } from '../../ui/Button';
 import { dateOf, day, endOf, weekday } from '../../ui/dates';
 import { INPUT, Labelled } from '../../ui/Labelled';
 import { Refused } from '../../ui/Refused';
 import { type AssignmentRow, type AssignmentsHand, useGlance } from './useClass';
+
+const SHEETS = ['A', 'B'];
 
 type Props = { row: AssignmentRow; hand: AssignmentsHand; withdrawn: boolean; onCopy: () => void };
 
@@ -40,18 +43,31 @@ function Changes({ row, hand, withdrawn, onCopy }: Props) {
       {!withdrawn && <NewDate row={row} hand={hand} />}
       {!withdrawn && <NewTitle row={row} hand={hand} />}
       <span className="flex flex-wrap items-center gap-3">
-        <Button disabled={hand.withdraw.isPending} onClick={() => hand.withdraw.mutate({ id: row.id, withdrawn: !withdrawn })}>
-          {withdrawn ? 'Set it again as it was' : 'Withdraw it'}
-        </Button>
+        {withdrawn ? (
+          <Button disabled={hand.withdraw.isPending} onClick={() => hand.withdraw.mutate({ id: row.id, withdrawn: false })}>
+            Set it again as it was
+          </Button>
+        ) : (
+          <AskFirst
+            name="Withdraw it"
+            words="It is gone for students at once. What they did in it is kept, and comes back when you set it again."
+            yes="Yes, withdraw it"
+            disabled={hand.withdraw.isPending}
+            onYes={() => hand.withdraw.mutate({ id: row.id, withdrawn: true })}
+          />
+        )}
         <Button onClick={onCopy}>Set another one like it</Button>
         {row.quiz !== undefined && (
           <>
-            <a href={`/api/quiz/${row.id}/paper.pdf`}>A round on paper (PDF)</a>
-            <a href={`/api/quiz/${row.id}/key.pdf`}>Its key (PDF)</a>
+            {SHEETS.map((sheet, i) => (
+              <span key={sheet}>
+                <a href={`/api/quiz/${row.id}/paper.pdf?seed=${i + 1}`}>Paper {sheet} (PDF)</a>, <a href={`/api/quiz/${row.id}/key.pdf?seed=${i + 1}`}>key {sheet}</a>
+              </span>
+            ))}
           </>
         )}
       </span>
-      {!withdrawn && <p className="text-sm text-soft">What is withdrawn is gone for students; what they did in it is kept and comes back when you set it again.</p>}
+      {row.quiz !== undefined && <p className="text-sm text-soft">Sheets A and B have different items, of your own: no student can print them, and no round on the screen has them.</p>}
       <Refused by={[hand.move, hand.rename, hand.withdraw].filter((m) => m.variables?.id === row.id)} />
     </div>
   );
@@ -71,6 +87,11 @@ function Share({ row }: { row: AssignmentRow }) {
   );
 }
 
+/** The date that holds for a student; of nobody, that of the class. */
+function dueOf(row: AssignmentRow, student: string): string {
+  return row.exceptions.find((e) => e.id === student)?.due ?? row.due;
+}
+
 /** For the class, or for one student alone. */
 function NewDate({ row, hand }: { row: AssignmentRow; hand: AssignmentsHand }) {
   const students = useGlance().data?.students ?? [];
@@ -79,7 +100,14 @@ function NewDate({ row, hand }: { row: AssignmentRow; hand: AssignmentsHand }) {
   return (
     <div className="flex flex-wrap items-end gap-3">
       <Labelled name="For">
-        <select className={INPUT} value={student} onChange={(e) => setStudent(e.target.value)}>
+        <select
+          className={INPUT}
+          value={student}
+          onChange={(e) => {
+            setStudent(e.target.value);
+            setDate(dateOf(new Date(dueOf(row, e.target.value))));
+          }}
+        >
           <option value="">the whole class</option>
           {students.map((s) => (
             <option key={s.student.id} value={s.student.id}>

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { Button } from '../../ui/Button';
 import { INPUT, Labelled } from '../../ui/Labelled';
 import { Notice } from '../../ui/Notice';
@@ -32,7 +32,11 @@ export default function AssignmentsScreen() {
             </span>
           )}
         </header>
-        {wish !== null && <Builder key={wish.title} first={wish} hand={hand} onClose={() => setWish(null)} />}
+        {wish !== null && (
+          <InView key={wish.title}>
+            <Builder first={wish} hand={hand} onClose={() => setWish(null)} />
+          </InView>
+        )}
         {hand.add.isSuccess && wish === null && <p role="status">It is set. Students find it under what is due.</p>}
         {hand.all.isPending && <Notice title="Looking up the assignments." />}
         {hand.all.isError && <Notice title="This could not be loaded.">{hand.all.error.message}</Notice>}
@@ -42,6 +46,16 @@ export default function AssignmentsScreen() {
       </main>
     </div>
   );
+}
+
+/** What was asked for from further down the page comes to be seen, with the keyboard in it. */
+function InView({ children }: { children: ReactNode }) {
+  const place = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    place.current?.scrollIntoView({ block: 'start' });
+    place.current?.querySelector<HTMLElement>('input')?.focus({ preventScroll: true });
+  }, []);
+  return <div ref={place}>{children}</div>;
 }
 
 type GroupProps = { name: string; rows: AssignmentRow[]; more: boolean; onCopy: (row: AssignmentRow) => void; hand: ReturnType<typeof useAssignments> };

@@ -66,7 +66,7 @@ function firstShown({ assignments, now }: Marks): number {
 function Table({ rows, columns }: { rows: Marks['rows']; columns: { a: Marks['assignments'][number]; i: number }[] }) {
   return (
     // oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- scrolled by keyboard
-    <div className="max-h-[75vh] overflow-auto" tabIndex={0} role="region" aria-label="Marks">
+    <div className="prints-wide max-h-[75vh] overflow-auto" tabIndex={0} role="region" aria-label="Marks">
       <table className="border-collapse text-sm">
         <thead className="sticky top-0 z-10 bg-paper">
           <tr>

@@ -8,7 +8,7 @@ import type { Glance } from './useClass';
 
 type Row = Glance['students'][number];
 
-const student = (name: string, part: Partial<Row['student']> = {}): Row['student'] => ({ id: name, username: name, name, extraTime: 0, waiting: false, ...part });
+const student = (name: string, part: Partial<Row['student']> = {}): Row['student'] => ({ id: name, username: name, name, family: '', extraTime: 0, waiting: false, ...part });
 const row = (name: string, part: Partial<Row> = {}): Row => ({ student: student(name), known: 0, open: 0, late: 0, minutesThisWeek: 0, stuckOn: [], ...part });
 
 const table = (rows: Row[]) =>

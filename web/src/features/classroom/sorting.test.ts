@@ -3,7 +3,7 @@ import type { Schemas } from '../../api/client';
 import { type Column, sorted } from './sorting';
 
 function row(name: string, known: number, late: number, minutesThisWeek: number, lastAt?: string): Schemas['StudentRow'] {
-  return { student: { id: name, username: name, name, extraTime: 0, waiting: false }, known, open: known + late, late, minutesThisWeek, stuckOn: [], ...(lastAt !== undefined && { lastAt }) };
+  return { student: { id: name, username: name, name, family: '', extraTime: 0, waiting: false }, known, open: known + late, late, minutesThisWeek, stuckOn: [], ...(lastAt !== undefined && { lastAt }) };
 }
 
 const ROWS = [row('Isa', 3, 0, 20, '2026-05-02T08:00:00Z'), row('Åke', 3, 2, 0), row('Bero', 7, 1, 45, '2026-05-03T08:00:00Z')];

@@ -1,11 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { api, type Schemas, taken } from '../../api/client';
+import { api, done, type Schemas, taken } from '../../api/client';
 
 export type Glance = Schemas['Glance'];
 export type AssignmentRow = Schemas['AssignmentRow'];
 export type NewAssignment = Schemas['NewAssignment'];
-type Invited = Schemas['Invited'];
 
 export function useGlance() {
   return useQuery({ queryKey: ['class'], queryFn: () => taken(api.GET('/api/class')) });
@@ -15,15 +13,26 @@ export function useGlance() {
 export function useClass() {
   const queries = useQueryClient();
   const glance = useGlance();
-  /** Since the page was opened: codes are shown only once, so none may vanish when the next is made. */
-  const [added, setAdded] = useState<Invited[]>([]);
-  const more = (invited: Invited[]) => {
-    setAdded((before) => [...before, ...invited]);
+  const more = () => {
     void queries.invalidateQueries({ queryKey: ['class'] });
+    void queries.invalidateQueries({ queryKey: ['codes'] });
   };
-  const invite = useMutation({ mutationFn: (body: Schemas['NewStudent']) => taken(api.POST('/api/class/students', { body })), onSuccess: (one) => more([one]), retry: false });
-  const roster = useMutation({ mutationFn: (csv: string) => taken(api.POST('/api/class/roster', { body: { csv } })), onSuccess: (result) => more(result.added), retry: false });
-  return { glance, invite, roster, added };
+  const invite = useMutation({ mutationFn: (body: Schemas['NewStudent']) => taken(api.POST('/api/class/students', { body })), onSuccess: more, retry: false });
+  const plan = useMutation({ mutationFn: async (csv: string) => ({ csv, lines: await taken(api.POST('/api/class/roster/plan', { body: { csv } })) }), retry: false });
+  const roster = useMutation({
+    mutationFn: (csv: string) => taken(api.POST('/api/class/roster', { body: { csv } })),
+    onSuccess: () => {
+      more();
+      plan.reset();
+    },
+    retry: false,
+  });
+  return { glance, invite, plan, roster };
+}
+
+/** First-time codes of the class that were not used yet. */
+export function useCodes() {
+  return useQuery({ queryKey: ['codes'], queryFn: () => taken(api.GET('/api/class/codes')) });
 }
 
 export type ClassHand = ReturnType<typeof useClass>;
@@ -36,12 +45,17 @@ export function useStudent(id: string) {
     queries.setQueryData(['class'], now);
     void queries.invalidateQueries({ queryKey: ['progress', id] });
   };
-  const code = useMutation({ mutationFn: () => taken(api.POST('/api/class/students/{id}/code', path)), retry: false });
+  const code = useMutation({
+    mutationFn: () => taken(api.POST('/api/class/students/{id}/code', path)),
+    onSuccess: () => void queries.invalidateQueries({ queryKey: ['codes'] }),
+    retry: false,
+  });
   const extra = useMutation({ mutationFn: (percent: number) => taken(api.PUT('/api/class/students/{id}/extra-time', { ...path, body: { percent } })), onSuccess, retry: false });
   const rename = useMutation({ mutationFn: (name: string) => taken(api.PUT('/api/class/students/{id}/name', { ...path, body: { name } })), onSuccess, retry: false });
   const close = useMutation({ mutationFn: (closed: boolean) => taken(api.PUT('/api/class/students/{id}/closed', { ...path, body: { closed } })), onSuccess, retry: false });
   const move = useMutation({ mutationFn: (classId: string) => taken(api.PUT('/api/class/students/{id}/class', { ...path, body: { classId } })), onSuccess, retry: false });
-  return { code, extra, rename, close, move };
+  const anotherCheck = useMutation({ mutationFn: () => done(api.POST('/api/class/students/{id}/another-check', path)), retry: false });
+  return { code, extra, rename, close, move, anotherCheck };
 }
 
 /** What is set for the class. */

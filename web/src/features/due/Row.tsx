@@ -39,19 +39,20 @@ function Skills({ assignment: a }: { assignment: Assignment }) {
   return (
     <ul>
       {a.skills.map((s) => (
-        <li key={s.id} className="flex min-h-7 flex-wrap items-center gap-x-3">
+        <li key={s.id} className="grid min-h-7 items-center gap-x-3 sm:grid-cols-[17rem_7.5rem_1fr]">
           <Link to={`/practice/${a.id}/${s.id}`} className={QUIET_LINK}>
             {s.name}
           </Link>
-          {s.started && <SmallRidge name={s.name} course={s.course} flag={a.flag} most={a.byScore ? 100 : a.flag} waiting={s.pagesWaiting > 0} />}
+          {s.started ? <SmallRidge name={s.name} course={s.course} flag={a.flag} most={a.byScore ? 100 : a.flag} waiting={s.pagesWaiting > 0} /> : <span className="hidden sm:inline" />}
           <span className="text-soft">{stateOf(s, a)}</span>
         </li>
       ))}
       {a.quiz !== undefined && (
-        <li className="flex min-h-7 flex-wrap items-center gap-x-3">
+        <li className="grid min-h-7 items-center gap-x-3 sm:grid-cols-[17rem_7.5rem_1fr]">
           <Link to={`/quiz/${a.id}`} className={QUIET_LINK}>
             Quiz in rounds
           </Link>
+          <span className="hidden sm:inline" />
           <span className="text-soft">{a.quiz.words}</span>
         </li>
       )}

@@ -4,26 +4,24 @@ import { Link, useParams } from 'react-router';
 import { api, type Schemas, taken } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
-import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
+import { TopBar } from '../../ui/TopBar';
 import { OpenPart } from '../practice/OpenPart';
 import { Solution } from '../practice/Slips';
 
-/** For authors: every skill, tier and seed to open and to try. Nothing is counted. */
+/** Items of every skill and level to look at and to try. Nothing is counted. */
 export default function GalleryScreen() {
   const { skillId = '', tier = '1', seed = '1' } = useParams();
   const skills = useQuery({ queryKey: ['gallery'], queryFn: () => taken(api.GET('/api/gallery')) });
   if (skills.isError) {
-    return <Notice title="The gallery cannot be opened.">{skills.error.message}</Notice>;
+    return <Notice title="The items cannot be opened.">{skills.error.message}</Notice>;
   }
   return (
     <div className="grid min-h-screen grid-rows-[auto_1fr]">
-      <header className="flex items-center gap-6 border-b border-rule px-6 py-2">
-        <Mark />
-        <h1 className="font-semibold">Gallery of skills</h1>
-      </header>
+      <TopBar />
       <div className="grid md:grid-cols-[17rem_1fr]">
         <nav aria-label="Skills" className="border-r border-rule p-4">
+          <h1 className="mb-2 font-serif text-xl font-bold">Look at items</h1>
           <ul className="grid gap-0.5">
             {skills.data?.map((skill) => (
               <li key={skill.id}>
@@ -34,7 +32,7 @@ export default function GalleryScreen() {
             ))}
           </ul>
         </nav>
-        <main className="p-6">{skillId === '' ? <p className="text-soft">Choose a skill.</p> : <Shown key={`${skillId}/${tier}/${seed}`} skillId={skillId} tier={Number(tier)} seed={Number(seed)} />}</main>
+        <main className="p-6">{skillId === '' ? <p className="text-soft">Choose a skill, and try its items as a student would. Nothing is counted.</p> : <Shown key={`${skillId}/${tier}/${seed}`} skillId={skillId} tier={Number(tier)} seed={Number(seed)} />}</main>
       </div>
     </div>
   );
@@ -54,15 +52,12 @@ function Shown(place: Place) {
       <p className="flex flex-wrap items-center gap-4">
         {[1, 2, 3].map((t) => (
           <Link key={t} to={`/gallery/${place.skillId}/${t}/${place.seed}`} aria-current={t === place.tier} className="text-ink aria-[current=true]:font-bold">
-            tier {t}
+            level {t}
           </Link>
         ))}
         <Link to={`/gallery/${place.skillId}/${place.tier}/${place.seed + 1}`} className="text-ink">
-          next seed
+          other numbers
         </Link>
-        <span className="text-soft">
-          seed {place.seed}, {item?.id}
-        </span>
       </p>
       {shown.isError && <p role="alert">{shown.error.message}</p>}
       {item !== undefined && (

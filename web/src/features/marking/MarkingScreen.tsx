@@ -1,11 +1,12 @@
-import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useEffect, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { useKeys } from '../../ui/useKeys';
 import { ReadingDesk } from './ReadingDesk';
-import { useMarking } from './useMarking';
+import { type Marking, useMarking } from './useMarking';
 
 type Waiting = Schemas['WaitingPage'];
 type By = 'skill' | 'student';
@@ -64,6 +65,7 @@ export default function MarkingScreen() {
           {order.length > 0 && <p className="mt-4 text-sm text-soft">J and K go through the pile.</p>}
         </nav>
         <div className="min-w-0">
+          <LastRead marking={marking} />
           {marking.pile.isError && <Notice title="This could not be loaded.">{marking.pile.error.message}</Notice>}
           {marking.pile.isSuccess && order.length === 0 && itemId === '' && <Notice title="Nothing waits to be read.">When an assignment wants work shown and a student hands some in, it lies here.</Notice>}
           {itemId === '' && order.length > 0 && (
@@ -73,5 +75,40 @@ export default function MarkingScreen() {
         </div>
       </main>
     </div>
+  );
+}
+
+const UNDO_MS = 10_000;
+
+/** What was just read, and the way back, for ten seconds. */
+function LastRead({ marking }: { marking: Marking }) {
+  const { read, unread } = marking;
+  const [gone, setGone] = useState(0);
+  const { isSuccess, submittedAt } = read;
+  useEffect(() => {
+    if (!isSuccess) {
+      return undefined;
+    }
+    const timer = window.setTimeout(() => setGone(submittedAt), UNDO_MS);
+    return () => window.clearTimeout(timer);
+  }, [isSuccess, submittedAt]);
+  if (!isSuccess || gone === submittedAt) {
+    return null;
+  }
+  const { itemId, credit } = read.variables;
+  return (
+    <p role="status" className="flex flex-wrap items-center gap-3 border-b border-rule bg-spruce-wash px-6 py-2">
+      Read, with {credit === 100 ? 'full credit' : `${credit}% of the credit`}. <Link to={`/handed-in/${itemId}`}>Look at it again</Link>
+      <Button
+        small
+        disabled={unread.isPending}
+        onClick={() => {
+          setGone(submittedAt);
+          unread.mutate({ itemId });
+        }}
+      >
+        Undo
+      </Button>
+    </p>
   );
 }

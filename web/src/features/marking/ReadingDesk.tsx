@@ -27,11 +27,11 @@ type Props = { itemId: string; marking: Marking; left: number; onNext: () => voi
 export function ReadingDesk({ itemId, marking, left, onNext }: Props) {
   const found = useBookPage(itemId);
   const page = usePage(itemId);
-  if (found.isPending || page.isPending) {
-    return <Notice title="Opening the page." />;
-  }
   if (found.isError || page.isError) {
     return <Notice title="This page cannot be opened.">{(found.error ?? page.error)?.message}</Notice>;
+  }
+  if (found.isPending || page.shown === undefined) {
+    return <Notice title="Opening the page." />;
   }
   const figures = figuresOf(found.data.item);
   return (
@@ -41,13 +41,13 @@ export function ReadingDesk({ itemId, marking, left, onNext }: Props) {
           <strong className="text-ink">{found.data.student}</strong> · {found.data.assignment} · {found.data.skill}
         </p>
         <ItemShown item={found.data.item} />
-        <Say itemId={itemId} page={page.data} marking={marking} left={left} onNext={onNext} />
+        <Say itemId={itemId} page={page.shown} marking={marking} left={left} onNext={onNext} />
       </section>
       <section aria-label="Work" className="grid min-w-0 content-start gap-4 border-l-2 border-rust/40 bg-leaf p-6">
         <h2 className="text-sm font-semibold text-soft">The student&rsquo;s page. Your marks are a layer of their own.</h2>
-        <PageShown page={page.data} lines={found.data.lines} />
+        <PageShown page={page.shown} lines={found.data.lines} />
         <Suspense fallback={<p className="text-soft">Opening the sheet.</p>}>
-          <InkSheet itemId={itemId} layer="marks" paper={page.data.paper} under={page.data.figureUnder && figures.length > 0 ? <Under figures={figures} /> : undefined} />
+          <InkSheet itemId={itemId} layer="marks" paper={page.shown.paper} under={page.shown.figureUnder && figures.length > 0 ? <Under figures={figures} /> : undefined} />
         </Suspense>
       </section>
     </div>

@@ -19,10 +19,15 @@ export function useMarking() {
     onSuccess,
     retry: false,
   });
+  const unread = useMutation({
+    mutationFn: ({ itemId }: { itemId: string }) => taken(api.POST('/api/handed-in/{itemId}/unread', { params: { path: { itemId } } })),
+    onSuccess,
+    retry: false,
+  });
   const refresh = () => void queries.invalidateQueries({ queryKey: ['pile'] });
   const save = useMutation({ mutationFn: (text: string) => taken(api.POST('/api/handed-in/comments', { body: { text } })), onSuccess: refresh, retry: false });
   const forget = useMutation({ mutationFn: (id: string) => taken(api.DELETE('/api/handed-in/comments/{id}', { params: { path: { id } } })), onSuccess: refresh, retry: false });
-  return { pile, read, sendBack, save, forget };
+  return { pile, read, sendBack, unread, save, forget };
 }
 
 export type Marking = ReturnType<typeof useMarking>;

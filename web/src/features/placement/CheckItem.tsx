@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
@@ -7,6 +7,7 @@ import { useKeys } from '../../ui/useKeys';
 import { PartFields } from '../practice/fields/PartFields';
 import { useDraft } from '../practice/useDraft';
 import { figuresOf } from '../working/figures';
+import { RoundCalculator } from '../quiz/RoundCalculator';
 import { WorkPage } from '../working/WorkPage';
 import type { CheckHand } from './useCheck';
 
@@ -16,12 +17,13 @@ export function CheckItem({ running, check }: { running: Schemas['RunningCheck']
   const { entries, type: change } = useDraft(item.id, item.parts.map((part) => part.entries));
   useEffect(() => document.querySelector<HTMLElement>('[data-answer]')?.focus({ preventScroll: true }), []);
   const send = (isNew: boolean) => !check.answer.isPending && check.answer.mutate({ itemId: item.id, isNew, entries });
-  useKeys({ n: () => send(true), w: () => document.querySelector<HTMLElement>('[data-line]')?.focus() });
+  const [asking, setAsking] = useState(false);
+  useKeys({ n: () => (asking ? send(true) : setAsking(true)), w: () => document.querySelector<HTMLElement>('[data-line]')?.focus() });
   return (
     <main className="grid flex-1 md:grid-cols-[61fr_39fr]">
-      <section aria-label="Item" className="grid min-w-0 content-start gap-5 p-6 md:p-10">
+      <section aria-label="Item" className="grid min-w-0 content-start gap-3.5 p-5 md:px-8 md:py-4">
         <p className="flex items-center gap-4 text-soft">
-          Item {running.answered + 1}, {running.wholeCourse ? `${running.most} at most` : `of ${running.most}`}
+          {running.wholeCourse ? `Item ${running.answered + 1} of at most ${running.most}` : `Item ${running.answered + 1} of ${running.most}`}
           <progress className="h-2.5 w-40 appearance-none [&::-webkit-progress-bar]:rounded-full [&::-webkit-progress-bar]:border [&::-webkit-progress-bar]:border-edge [&::-webkit-progress-bar]:bg-leaf [&::-webkit-progress-value]:rounded-full [&::-webkit-progress-value]:bg-glacier" max={running.most} value={running.answered} aria-label="How far the check is" />
         </p>
         <Blocks blocks={item.stem} className="max-w-2xl font-serif text-stem leading-relaxed" />
@@ -42,6 +44,12 @@ export function CheckItem({ running, check }: { running: Schemas['RunningCheck']
             This is new to me
           </Button>
         </div>
+        {asking && (
+          <p role="status" className="rounded-slip bg-glacier-wash px-3 py-2">
+            New to you? Press N once more, and the check goes on without this item.
+          </p>
+        )}
+        {item.calculator && <RoundCalculator data={item.data} />}
         <p className="text-sm text-soft">
           {running.wholeCourse ? 'Nothing counts here.' : 'What goes wrong here goes back into practice; targets that you reached stay reached.'} You can leave at any time and go on later.
         </p>

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { StatusMark } from '../map/StatusMark';
 
@@ -9,10 +10,10 @@ const GROUPS: [Verdict['standing'], string, 'KNOWN' | 'READY' | 'LOCKED'][] = [
   ['NOT_YET', 'Not yet', 'LOCKED'],
 ];
 
-/** What the last check over the course says, skill by skill, with the chance and the reason. */
+/** Where every skill stands since the last check over the course, with the reason; each leads to its practice. */
 export function CheckResult({ skills }: { skills: Verdict[] }) {
   return (
-    <section aria-label="What the last check says" className="grid gap-5">
+    <section aria-label="Where you stand" className="grid gap-5">
       {GROUPS.map(([standing, name, mark]) => {
         const own = skills.filter((s) => s.standing === standing);
         return own.length === 0 ? null : (
@@ -22,12 +23,9 @@ export function CheckResult({ skills }: { skills: Verdict[] }) {
             </h2>
             <ul className="mt-1">
               {own.map((s) => (
-                <li key={s.id} className="grid grid-cols-[1fr_4rem] gap-x-4 border-t border-rule py-1.5 sm:grid-cols-[14rem_4rem_1fr]">
-                  <span>{s.name}</span>
-                  <span className="text-right text-soft" title="how likely it is known">
-                    {s.percent}%
-                  </span>
-                  <span className="col-span-2 text-soft sm:col-span-1">{s.why}</span>
+                <li key={s.id} className="grid gap-x-4 border-t border-rule py-1.5 sm:grid-cols-[17rem_1fr]">
+                  <Link to={`/practice/own/${s.id}`}>{s.name}</Link>
+                  <span className="text-soft">{s.why}</span>
                 </li>
               ))}
             </ul>

@@ -25,7 +25,8 @@ export default function CheckScreen() {
 }
 
 function Overview({ view, check }: { view: Check; check: CheckHand }) {
-  const fell = view.history[0]?.fell ?? [];
+  const known = new Set(view.last.filter((s) => s.standing === 'KNOWN').map((s) => s.name));
+  const fell = (view.history[0]?.fell ?? []).filter((name) => !known.has(name));
   return (
     <main className="mx-auto grid w-full max-w-4xl gap-6 px-6 py-8">
       <h1 className="font-serif text-3xl font-bold">What do you know already?</h1>
@@ -35,7 +36,7 @@ function Overview({ view, check }: { view: Check; check: CheckHand }) {
         </p>
       )}
       <section className="grid gap-3 md:grid-cols-2">
-        <Begin title="Over the whole course" text="20 to 30 items. Nothing counts, and nothing is said of right or wrong meanwhile. “This is new to me” is an honest answer and better than a guess. You can stop and go on later.">
+        <Begin title="Over the whole course" text="Fewer items than there are skills, at most 30. Nothing counts, and nothing is said of right or wrong meanwhile. “This is new to me” is an honest answer and better than a guess. You can stop and go on later.">
           {view.refusal === '' ? (
             <Button look={view.last.length === 0 ? 'main' : 'plain'} disabled={check.start.isPending} onClick={() => check.start.mutate(true)}>
               {view.last.length === 0 ? 'Begin the check' : 'Take it again'}
@@ -58,11 +59,18 @@ function Overview({ view, check }: { view: Check; check: CheckHand }) {
         </Begin>
       </section>
       {check.start.isError && <p role="alert" className="text-rust">{check.start.error.message}</p>}
+      {view.last.length > 0 && (
+        <p className="flex flex-wrap gap-3">
+          <Link to="/map" className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline">
+            To the map
+          </Link>
+          <Link to="/due" className="rounded-slip border border-edge bg-leaf px-4 py-2 text-ink no-underline">
+            To what is due
+          </Link>
+        </p>
+      )}
       {view.last.length > 0 && <CheckResult skills={view.last} />}
       {view.history.length > 0 && <History view={view} />}
-      <p>
-        <Link to="/map">To the map</Link>
-      </p>
     </main>
   );
 }

@@ -15,9 +15,9 @@ function more({ target, forecast }: View): string {
 }
 
 const BEFORE: Record<View['target']['kind'], string> = {
-  SCORE: 'No item is closed yet. Three kinds of ground: gentle, steady, steep.',
-  RUN: 'No item is closed yet. Each right one is a step, two when the one before was right too.',
-  SET: 'No item is closed yet. Missed ones come back at the end.',
+  SCORE: 'No item is finished yet. Items get harder as your score goes up.',
+  RUN: 'No item is finished yet. Each right one is a step, two when the one before was right too.',
+  SET: 'No item is finished yet. Missed ones come back at the end.',
 };
 
 /** Where one stands, in the picture that fits the target. */
@@ -46,23 +46,23 @@ export function Band({ view, table, onTable }: { view: View; table: boolean; onT
   const last = view.history.at(-1);
   return (
     <section aria-label="Where you stand" className="border-b border-rule">
-      <div className="grid grid-cols-[auto_1fr] items-center gap-x-6 px-6 py-1 lg:grid-cols-[auto_13rem_1fr_11rem]">
-        <p className="font-serif text-5xl font-bold" aria-live="polite">
+      <div className="grid grid-cols-[auto_1fr] items-center gap-x-5 px-6 py-0.5 lg:grid-cols-[auto_16rem_1fr_13rem]">
+        <p className="font-serif text-4xl font-bold" aria-live="polite">
           <span className="sr-only">{view.target.kind === 'SCORE' ? 'Score ' : view.target.kind === 'RUN' ? 'Steps ' : 'Right '}</span>
           {view.target.stands}
           {view.target.pagesWaiting > 0 && <span className="block max-w-36 font-sans text-sm leading-tight font-normal text-soft">{onceRead(view.target)}</span>}
           {view.target.kind !== 'SCORE' && <span className="text-2xl font-normal text-soft"> of {view.target.kind === 'RUN' ? view.target.flag : view.target.slots.length}</span>}
         </p>
-        <p className="text-[0.95rem] text-soft">
+        <p className="text-[0.95rem] leading-snug text-soft">
           {last === undefined ? BEFORE[view.target.kind] : `${signed(last.change)}: ${last.why}`}
         </p>
-        <div className="col-span-2 h-26 lg:col-span-1">
+        <div className="col-span-2 h-19 lg:col-span-1">
           <Picture view={view} />
         </div>
         <div className="col-span-2 text-sm lg:col-span-1 lg:text-right">
           <p className="font-semibold">{more(view)}</p>
           <p className="text-soft">
-            {view.history.length} answered, {minutes(view.secondsWorked)}
+            {view.history.length} answered, {minutes(view.secondsWorked)}{' '}
           </p>
           <button type="button" className="cursor-pointer rounded text-glacier underline" aria-expanded={table} onClick={onTable}>
             {table ? 'Hide numbers' : 'Show numbers (T)'}
@@ -84,7 +84,7 @@ function signed(change: number): string {
 /** The same as the ridge line, as a table. */
 function Numbers({ view }: { view: View }) {
   if (view.history.length === 0) {
-    return <p className="px-6 pb-3 text-soft">The table fills with every item that you close.</p>;
+    return <p className="px-6 pb-3 text-soft">Each item that you finish adds a line here.</p>;
   }
   return (
     <div className="max-h-56 overflow-auto px-6 pb-3">

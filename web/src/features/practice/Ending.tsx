@@ -65,7 +65,7 @@ function OfferSlip({ offer, go }: { offer: Schemas['Offer']; go: (how: Onward) =
         {offer.easier && (
           <li>
             <button type="button" className="cursor-pointer rounded underline" onClick={() => go('EASIER')}>
-              Take an item on easier ground
+              Take an easier item
             </button>
             .
           </li>

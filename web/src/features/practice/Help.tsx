@@ -6,7 +6,7 @@ import type { Practice, View } from './usePractice';
 
 const CalculatorSlip = lazy(() => import('../calculator/CalculatorSlip'));
 
-type Open = 'none' | 'solution' | 'ask' | 'calculator';
+type Open = 'none' | 'hint' | 'solution' | 'ask' | 'calculator';
 
 /** In the order of help: hints, the example, the full solution; and beside them asking and the calculator. */
 export function Help({ view, practice }: { view: View; practice: Practice }) {
@@ -19,10 +19,19 @@ export function Help({ view, practice }: { view: View; practice: Practice }) {
   const hint = () => isOpen && item.hintsAllowed && more && !practice.hint.isPending && practice.hint.mutate({ key: practice.newKey(), itemId: item.id });
   const example = () =>
     isOpen && item.exampleAllowed && item.example === undefined && !practice.example.isPending && practice.example.mutate({ key: practice.newKey(), itemId: item.id });
-  useKeys({ h: hint, e: example, c: () => item.calculator && toggle('calculator'), q: () => toggle('ask') });
+    /** One key alone takes nothing away: it asks, and the second time it does. */
+  const hintByKey = () => {
+    if (isOpen && item.hintsAllowed && more) {
+      if (open === 'hint') {
+        hint();
+      }
+      setOpen(open === 'hint' ? 'none' : 'hint');
+    }
+  };
+  useKeys({ h: hintByKey, e: example, c: () => item.calculator && toggle('calculator'), q: () => toggle('ask') });
   return (
     <div className="grid max-w-2xl gap-3">
-      <div className="flex flex-wrap gap-3">
+      <div className="flex flex-wrap gap-2">
         {isOpen && item.hintsAllowed && (
           <Button hint="H" onClick={hint} disabled={!more}>
             {part === undefined || part.hints.length === 0 ? 'Hint' : more ? 'Next hint' : 'All hints are open'}
@@ -47,9 +56,20 @@ export function Help({ view, practice }: { view: View; practice: Practice }) {
           </Button>
         )}
       </div>
+      {open === 'hint' && isOpen && more && (
+        <p role="status" className="unfold flex flex-wrap items-center gap-3 rounded-slip bg-glacier-wash px-3 py-2">
+          With a hint this item does not count toward your target. Press H once more to open it.
+          <Button small onClick={hintByKey}>
+            Open the hint
+          </Button>
+          <Button small look="quiet" onClick={() => setOpen('none')}>
+            Not now
+          </Button>
+        </p>
+      )}
       {open === 'solution' && isOpen && (
         <p className="unfold flex flex-wrap items-center gap-3 rounded-slip bg-larch-wash px-3 py-2">
-          This closes the item as missed.
+          With the solution open, this item counts as missed.
           <Button onClick={() => practice.solution.mutate({ key: practice.newKey(), itemId: item.id })}>Show it</Button>
           <Button look="quiet" onClick={() => setOpen('none')}>
             Keep trying

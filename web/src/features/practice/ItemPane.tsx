@@ -1,4 +1,4 @@
-import { Fragment, useState } from 'react';
+import { Fragment, type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { Blocks } from '../../ui/Blocks';
 import { useKeys } from '../../ui/useKeys';
@@ -38,30 +38,31 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
   const read = [...ofBlocks(item.stem), ...(part === undefined || !open ? [] : ofPart(part))];
   useKeys({ r: () => narrate({ title: 'the item', lines: read }) });
   return (
-    <div className="grid content-start gap-5 p-6 md:p-10">
+    <div className="grid content-start gap-3.5 p-5 md:px-8 md:py-4">
       <p className="flex items-center gap-2 text-soft">
-        {item.similar ? 'Another like it' : capital(item.ground)} · item {item.number}
+        {item.similar ? 'Another like it' : `${capital(item.level)} level`} · item {item.number}
         <Listen what="the item" lines={read} />
       </p>
       {!item.similar && view.history.length === 0 && <Before around={view.around} />}
-      <Blocks blocks={item.stem} className="max-w-2xl font-serif text-stem leading-relaxed" />
-      {item.parts.map((p, i) =>
-        i === item.currentPart && open ? (
-          <OpenPart
-            key={p.prompt}
-            part={p}
-            entries={entries}
-            unread={fresh && mine !== undefined ? mine.unread : []}
-            repeated={fresh && mine?.repeated === true}
-            conflict={fresh ? mine?.conflict : undefined}
-            busy={practice.check.isPending}
-            onChange={(fieldId, value) => draft.type(i, fieldId, value)}
-            onCheck={check}
-          />
-        ) : (
-          <ClosedPart key={p.prompt} part={p} />
-        ),
-      )}
+      <Beside stem={item.stem}>
+        {item.parts.map((p, i) =>
+          i === item.currentPart && open ? (
+            <OpenPart
+              key={p.prompt}
+              part={p}
+              entries={entries}
+              unread={fresh && mine !== undefined ? mine.unread : []}
+              repeated={fresh && mine?.repeated === true}
+              conflict={fresh ? mine?.conflict : undefined}
+              busy={practice.check.isPending}
+              onChange={(fieldId, value) => draft.type(i, fieldId, value)}
+              onCheck={check}
+            />
+          ) : (
+            <ClosedPart key={p.prompt} part={p} />
+          ),
+        )}
+      </Beside>
       {practice.check.isError && fresh && <p role="alert" className="max-w-2xl text-rust">{practice.check.error.message}</p>}
       {practice.check.isPending && practice.check.failureCount > 0 && (
         <p role="status" className="max-w-2xl">The connection is gone. Your answer is kept and sent when it is back.</p>
@@ -73,6 +74,27 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
       {item.solution !== undefined && <Solution solution={item.solution} />}
       <p className="sr-only" role="status">{draft.state === 'waiting' ? 'Not yet kept on the server.' : ''}</p>
     </div>
+  );
+}
+
+/** A tall picture stands beside what is asked about it, so that both are seen at once; everything else below one another. */
+function Beside({ stem, children }: { stem: View['item']['stem']; children: ReactNode }) {
+  const tall = stem.filter((block) => block.kind === 'Picture' && block.figure.kind === 'Grid');
+  const rest = stem.filter((block) => !tall.includes(block));
+  const words = <Blocks blocks={rest} className="max-w-2xl font-serif text-stem leading-snug" />;
+  return tall.length === 0 ? (
+    <>
+      {words}
+      {children}
+    </>
+  ) : (
+    <>
+      {words}
+      <div className="grid items-start gap-x-6 gap-y-3 xl:grid-cols-[26.5rem_1fr]">
+        <Blocks blocks={tall} className="min-w-0" />
+        <div className="grid min-w-0 gap-3">{children}</div>
+      </div>
+    </>
   );
 }
 
@@ -92,7 +114,7 @@ function Before({ around }: { around: View['around'] }) {
               <Link to={`/practice/${m.assignmentId}/${m.skillId}`}>{m.name.toLowerCase()}</Link>
             </Fragment>
           ))}
-          , not known yet.{' '}
+          , which you do not know yet.{' '}
         </>
       )}
       {around.lesson !== undefined && (

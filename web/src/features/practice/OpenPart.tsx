@@ -27,17 +27,21 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, onCh
   const changed = part.fields.some((f) => (part.entries[f.id] ?? '') !== (entries[f.id] ?? ''));
   const said = unread.length > 0 ? unread : changed && !repeated ? [] : part.feedback;
   return (
-    <div ref={root} className="grid gap-4">
-      <p className="text-lg">
+    <div ref={root} className="grid gap-3">
+      <p className="text-lg leading-snug">
         <RichText text={part.prompt} />
       </p>
-      <PartFields part={part} entries={entries} onChange={onChange} onEnter={() => onCheck(conflict !== undefined)} takesFocus />
-      <Wanted part={part} />
-      <div className="flex items-center gap-4">
-        <Button look="main" hint="Enter" onClick={() => onCheck(conflict !== undefined)} aria-disabled={busy}>
-          {conflict === undefined ? 'Check' : 'Check mine all the same'}
-        </Button>
-        <span className="text-sm text-soft">{triesText(part)}</span>
+      <div className={`grid gap-x-6 gap-y-3 ${isTall(part) ? 'items-end xl:grid-cols-[minmax(0,1fr)_auto]' : ''}`}>
+        <div className="grid min-w-0 gap-3">
+          <PartFields part={part} entries={entries} onChange={onChange} onEnter={() => onCheck(conflict !== undefined)} takesFocus />
+          <Wanted part={part} />
+        </div>
+        <div className={`flex items-center gap-4 ${isTall(part) ? 'xl:flex-col xl:items-start xl:gap-1' : ''}`}>
+          <Button look="main" hint="Enter" onClick={() => onCheck(conflict !== undefined)} aria-disabled={busy}>
+            {conflict === undefined ? 'Check' : 'Check mine all the same'}
+          </Button>
+          <span className="text-sm text-soft">{triesText(part)}</span>
+        </div>
       </div>
       <div aria-live="polite" className="grid gap-3">
         {conflict !== undefined && <Conflict conflict={conflict} />}
@@ -49,6 +53,11 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, onCh
       <Hints hints={part.hints} inAll={part.hintsInAll} />
     </div>
   );
+}
+
+/** Whether the fields are so high that the check stands beside them. */
+function isTall(part: Schemas['PartView']): boolean {
+  return part.fields.some(({ response }) => response.kind === 'PlotPoint' || response.kind === 'PlotLine' || ('options' in response && response.options.some((o) => o.figure !== undefined)));
 }
 
 /** The form wanted, once for all small boxes of a part. */

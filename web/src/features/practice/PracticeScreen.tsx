@@ -39,16 +39,18 @@ function Desk({ view, practice }: { view: View; practice: Practice }) {
   const [keys, setKeys] = useState(false);
   const [table, setTable] = useState(false);
   const [wide, setWide] = useState(false);
+  const { next } = view.around;
   useKeys({
     '?': () => setKeys(true),
     t: () => setTable(!table),
     w: () => focusFirst('[data-line]'),
     a: () => focusFirst('[data-answer]'),
     k: () => void navigate('/due'),
+    g: () => next !== undefined && view.target.reached && void navigate(`/practice/${next.assignmentId}/${next.skillId}`),
   });
   return (
     <div className="flex min-h-screen flex-col">
-      <header className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-1.5">
+      <header className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-1">
         <span className="flex flex-wrap items-center gap-x-6">
           <Mark />
           <span>
@@ -65,13 +67,13 @@ function Desk({ view, practice }: { view: View; practice: Practice }) {
           <Link to="/entering" className="text-ink">
             Entering answers
           </Link>
-          <Button hint="?" onClick={() => setKeys(true)}>
+          <Button small hint="?" onClick={() => setKeys(true)}>
             Keys
           </Button>
         </span>
       </header>
       <Band view={view} table={table} onTable={() => setTable(!table)} />
-      {view.target.reached && <Reached view={view} />}
+      {(view.target.reached || view.target.reachedWaiting) && <Reached view={view} />}
       <main className={`grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:overflow-visible ${wide ? 'md:grid-cols-[41fr_59fr]' : 'md:grid-cols-[61fr_39fr]'}`}>
         <section aria-label="Item" className="min-w-0 snap-start">
           <ItemPane key={view.item.id} view={view} practice={practice} />
@@ -106,22 +108,29 @@ function Desk({ view, practice }: { view: View; practice: Practice }) {
 /** A clear end, with the way home and the way on. */
 function Reached({ view }: { view: View }) {
   return (
-    <section aria-label="Target reached" className="flex flex-wrap items-center justify-between gap-3 border-b border-rule bg-larch-wash px-6 py-3">
+    <section aria-label="Target reached" className="flex flex-wrap items-center justify-between gap-3 border-b border-rule bg-larch-wash px-6 py-2">
       <p className="flex items-center gap-3">
-        <svg viewBox="0 0 24 24" className="size-7" aria-hidden="true">
-          <path d="M6 22V3l14 5-14 5" fill="var(--color-larch-mark)" stroke="var(--color-larch-mark)" strokeWidth="2" strokeLinejoin="round" />
+        <svg viewBox="0 0 24 24" className="size-7 shrink-0" aria-hidden="true">
+          <path d="M6 22V3l14 5-14 5" fill={view.target.reached ? 'var(--color-larch-mark)' : 'none'} stroke="var(--color-larch-mark)" strokeWidth="2" strokeLinejoin="round" />
         </svg>
         <span>
           <strong className="font-serif text-lg">
-            {view.around.teaches === undefined ? `Reached: ${view.target.says.replace(/ on each skill$/, '')}, in ${view.skill.toLowerCase()}.` : 'The lesson is done.'}
+            {!view.target.reached ? 'Reached, waiting to be read.' : view.around.teaches === undefined ? `Reached: ${view.target.says.replace(/ on each skill$/, '')}, in ${view.skill.toLowerCase()}.` : 'The lesson is done.'}
           </strong>{' '}
-          It stays reached, whatever comes.
+          {view.target.reached
+            ? 'It stays reached, whatever comes.'
+            : `Your instructor has ${view.target.pagesWaiting === 1 ? 'one page' : `${view.target.pagesWaiting} pages`} of your work to read. With full credit for ${view.target.pagesWaiting === 1 ? 'it' : 'them'} the target is reached.`}
         </span>
       </p>
       <span className="flex flex-wrap gap-3">
         {view.around.teaches !== undefined && (
           <Link to={`/practice/${view.around.teaches.assignmentId}/${view.around.teaches.skillId}`} className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline">
             Now practise {view.around.teaches.name.toLowerCase()}
+          </Link>
+        )}
+        {view.around.next !== undefined && (
+          <Link to={`/practice/${view.around.next.assignmentId}/${view.around.next.skillId}`} className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline">
+            Next: {view.around.next.name.toLowerCase()} <kbd className="ml-1 rounded border border-current/50 px-1.5 text-xs">G</kbd>
           </Link>
         )}
         <Link to="/map" className="rounded-slip border border-edge bg-leaf px-4 py-2 text-ink no-underline">

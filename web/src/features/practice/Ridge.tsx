@@ -2,11 +2,11 @@ import { onceRead } from './onceRead';
 import type { View } from './usePractice';
 
 const WIDTH = 720;
-const FLOOR = 100;
+const FLOOR = 76;
 const SHOWN = 18;
-const STEP = 30;
+const STEP = 26;
 
-const y = (score: number) => FLOOR - 6 - score * 0.82;
+const y = (score: number) => FLOOR - 4 - score * 0.6;
 
 /** The score as a ridge line: a mark for every item, the target as a flag, two paths for what comes next. */
 export function Ridge({ view }: { view: View }) {
@@ -17,8 +17,8 @@ export function Ridge({ view }: { view: View }) {
   const here = { x: x(points.length), y: y(view.target.hoped) };
   const line = [start, ...points.map((p) => p.stands)].map((score, i) => `${x(i)},${y(score)}`).join(' ');
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${FLOOR}`} className="h-full min-h-24 w-full" role="img" aria-label={summary(view)}>
-      {[24, 48, 74].map((h) => (
+    <svg viewBox={`0 0 ${WIDTH} ${FLOOR}`} className="h-full w-full" role="img" aria-label={summary(view)}>
+      {[14, 34, 54].map((h) => (
         <path key={h} d={`M0 ${h + 14}C160 ${h + 22} 260 ${h - 16} 400 ${h}S620 ${h - 18} ${WIDTH} ${h - 6}`} fill="none" stroke="var(--color-rule)" />
       ))}
       <line x1="4" x2={WIDTH - 26} y1={y(view.target.flag)} y2={y(view.target.flag)} stroke="var(--color-larch-mark)" strokeWidth="1.5" strokeDasharray="1.5 5" />

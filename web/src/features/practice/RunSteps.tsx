@@ -9,7 +9,7 @@ export function RunSteps({ view }: { view: View }) {
   const stair = Array.from({ length: target.flag }, (_, i) => `L${x(i)} ${y(i + 1)}L${x(i + 1)} ${y(i + 1)}`).join('');
   const open = view.item.outcome === undefined && !target.reached;
   return (
-    <svg viewBox="0 0 720 100" className="h-full min-h-24 w-full" role="img" aria-label={summary(view)}>
+    <svg viewBox="0 0 720 100" className="h-full w-full" role="img" aria-label={summary(view)}>
       <path d={`M0 ${y(0)}L20 ${y(0)}${stair}L700 ${y(target.flag)}`} fill="none" stroke="var(--color-edge)" strokeWidth="1.5" />
       {Array.from({ length: target.stands }, (_, i) => (
         <rect key={i} data-step x={x(i)} y={y(i + 1)} width={wide} height={92 - y(i + 1)} fill="var(--color-spruce)" opacity="0.22" />

@@ -6,7 +6,7 @@ import { RunSteps } from './RunSteps';
 import type { View } from './usePractice';
 
 const ITEM: View['item'] = {
-  id: 'i', number: 3, ground: 'gentle ground', similar: false, stem: [], parts: [], currentPart: 0, needsWork: false, calculator: false, hintsAllowed: true, exampleAllowed: true,
+  id: 'i', number: 3, level: 'first', similar: false, stem: [], parts: [], currentPart: 0, needsWork: false, calculator: false, hintsAllowed: true, exampleAllowed: true,
   offersSimilar: false, draft: [], letters: [], data: [], checksLines: false,
 };
 

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { api, type Schemas, taken } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
@@ -8,6 +8,7 @@ import { Notice } from '../../ui/Notice';
 import { RichText } from '../../ui/RichText';
 import { TopBar } from '../../ui/TopBar';
 import { Tries } from '../book/Tries';
+import { keepSeen } from '../session/useCounts';
 import { useMe } from '../session/useSession';
 
 type Question = Schemas['Question'];
@@ -17,6 +18,12 @@ export default function QuestionsScreen() {
   const me = useMe();
   const questions = useQuery({ queryKey: ['questions'], queryFn: () => taken(api.GET('/api/questions')) });
   const teaches = me.data?.role === 'INSTRUCTOR';
+  const answered = questions.data?.filter((q) => q.answer !== undefined).map((q) => q.id);
+  useEffect(() => {
+    if (!teaches && answered !== undefined) {
+      keepSeen(answered);
+    }
+  });
   return (
     <div className="min-h-screen">
       <TopBar />
@@ -73,7 +80,9 @@ function Answered({ question: q }: { question: Question }) {
   return (
     <div className="rounded-slip border-l-4 border-spruce bg-spruce-wash p-4">
       <p className="text-sm text-soft">{q.answeredBy} answers:</p>
-      <p className="whitespace-pre-wrap">{q.answer}</p>
+      <p className="whitespace-pre-wrap">
+        <RichText text={q.answer ?? ''} />
+      </p>
     </div>
   );
 }

@@ -64,7 +64,7 @@ export function RoundItem(props: Props) {
   useKeys({ f: turn });
   const read = [...ofBlocks(item.stem), ...item.parts.flatMap(ofPart)];
   return (
-    <div className="grid content-start gap-5 p-6 md:p-10">
+    <div className="grid content-start gap-3.5 p-5 md:px-8 md:py-4">
       <p className="flex items-center gap-2 text-soft">
         <span>Item {running.slot + 1}</span>
         <Listen what="the item" lines={read} />

@@ -9,7 +9,7 @@ import { type FieldProps, idsOf, toggled } from './types';
 type Props = FieldProps & { options: Schemas['Option'][] };
 
 const CARD =
-  'flex min-h-12 cursor-pointer items-center gap-3 rounded-slip border border-edge bg-leaf px-4 py-2 text-left text-lg disabled:cursor-default';
+  'flex min-h-12 cursor-pointer items-center gap-3 rounded-slip border border-edge bg-leaf px-4 py-1.5 text-left text-lg disabled:cursor-default';
 
 function onEnterKey(onEnter: () => void) {
   return (event: KeyboardEvent) => {
@@ -21,7 +21,7 @@ function onEnterKey(onEnter: () => void) {
 }
 
 function gridOf(options: Schemas['Option'][]): string {
-  return options.some((o) => o.figure !== undefined) ? 'grid max-w-2xl gap-2 sm:grid-cols-2' : 'grid max-w-xl gap-2';
+  return options.some((o) => o.figure !== undefined) ? 'grid max-w-xl gap-2 sm:grid-cols-2' : 'grid max-w-xl gap-2';
 }
 
 function Content({ option }: { option: Schemas['Option'] }) {
@@ -47,7 +47,7 @@ export function ChooseOne({ field, value, onChange, onEnter, disabled, right, op
   return (
     <RadioGroup.Root value={value} onValueChange={onChange} disabled={disabled} aria-label={field.label} className={gridOf(options)}>
       {options.map((option) => (
-        <RadioGroup.Item key={option.id} value={option.id} data-answer onKeyDown={onEnterKey(onEnter)} className={`${CARD} data-[state=checked]:border-2 data-[state=checked]:border-ink`}>
+        <RadioGroup.Item key={option.id} value={option.id} data-answer={disabled ? undefined : ''} onKeyDown={onEnterKey(onEnter)} className={`${CARD} data-[state=checked]:border-2 data-[state=checked]:border-ink`}>
           <span className="flex size-5 shrink-0 items-center justify-center rounded-full border-2 border-ink">
             <RadioGroup.Indicator className="size-2.5 rounded-full bg-ink" />
           </span>
@@ -71,7 +71,7 @@ export function ChooseAll({ field, value, onChange, onEnter, disabled, right, op
             type="button"
             role="checkbox"
             aria-checked={on}
-            data-answer
+            data-answer={disabled ? undefined : ''}
             data-option={option.id}
             disabled={disabled}
             onClick={() => onChange(toggled(value, option.id))}
@@ -95,7 +95,7 @@ export function PickFromList({ field, value, onChange, onEnter, disabled, option
   return (
     <select
       aria-label={field.label}
-      data-answer
+      data-answer={disabled ? undefined : ''}
       value={value}
       disabled={disabled}
       onChange={(e) => onChange(e.target.value)}

@@ -12,7 +12,7 @@ export function LayUnits({ field, value, onChange, disabled, object }: FieldProp
       <p className="text-sm text-soft">{field.label}</p>
       <MeasuredFigure figure={object} laid={laid} />
       <div className={`items-center gap-3 ${disabled ? 'hidden' : 'flex'}`}>
-        <Button data-answer onClick={() => onChange(String(Math.min(most, laid + 1)))} disabled={laid >= most}>
+        <Button data-answer={disabled ? undefined : ''} onClick={() => onChange(String(Math.min(most, laid + 1)))} disabled={laid >= most}>
           Lay one more {object.unit}
         </Button>
         <Button onClick={() => onChange(laid <= 1 ? '' : String(laid - 1))} disabled={laid === 0}>

@@ -132,7 +132,7 @@ function Labels({ part, entries, onChange, figure, closed = false }: Props & { f
             key={label.id}
             type="button"
             draggable
-            data-answer
+            data-answer={closed ? undefined : ''}
             data-label={label.id}
             aria-pressed={held === label.id}
             onClick={() => setHeld(held === label.id ? null : label.id)}

@@ -10,7 +10,7 @@ export function SmallTyped({ field, value, onChange, onEnter, disabled, wide = f
     <span className="inline-grid">
       <input
         aria-label={`${field.label}, wanted: ${field.wanted}`}
-        data-answer
+        data-answer={disabled ? undefined : ''}
         value={value}
         disabled={disabled}
         autoComplete="off"

@@ -3,3 +3,10 @@ alter table progress add column hoped int default 0 not null;
 alter table progress add column pages_waiting int default 0 not null;
 alter table progress add column reached_waiting boolean default false not null;
 update progress set summarised = false;
+
+-- Checks that an instructor has set aside, so that the student may take another.
+alter table skill_check add column excused boolean default false not null;
+
+-- A code that has not been used yet can be shown and printed again; it goes when a password is chosen. Names come in with their two parts.
+alter table person add column first_code varchar(40);
+alter table person add column family_name varchar(100);

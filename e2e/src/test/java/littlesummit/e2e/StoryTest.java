@@ -40,7 +40,7 @@ class StoryTest extends BrowserTest {
         }
         assertThat(page.getByLabel("Target reached")).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to what is due")).click();
-        assertThat(page.getByText(": reached").first()).isVisible();
+        assertThat(page.getByText("reached", new Page.GetByTextOptions().setExact(true)).first()).isVisible();
         assertEquals(0, summit.part(PracticeRecord.class).differences());
     }
 

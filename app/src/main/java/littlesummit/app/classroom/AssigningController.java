@@ -62,7 +62,7 @@ class AssigningController {
     Preview preview(@AuthenticationPrincipal Person person, @PathVariable String skillId, @PathVariable int tier, @PathVariable long seed) {
         Instructors.only(person);
         if (tier < 1 || tier > 3) {
-            throw Problem.badRequest("There are three tiers.");
+            throw Problem.badRequest("There are three levels.");
         }
         return new Preview(ItemViews.open(Catalogue.find(skillId).orElseThrow(() -> Problem.notFound("There is no such skill.")).make(tier, seed)));
     }

@@ -5,9 +5,13 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
+import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
-import littlesummit.app.people.RosterService;
 import littlesummit.app.people.RosterService.Invited;
+import littlesummit.app.people.RosterService;
+import littlesummit.app.placement.PlacementService;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,6 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The class that an instructor has open: who is in it, where everybody stands, marks. */
@@ -26,8 +31,12 @@ class ClassController {
     private final MarksService marks;
     private final RosterService roster;
     private final RosterFile file;
+    private final PlacementService placement;
+    private final PeopleService people;
 
-    ClassController(GlanceService glances, MarksService marks, RosterService roster, RosterFile file) {
+    ClassController(GlanceService glances, MarksService marks, RosterService roster, RosterFile file, PlacementService placement, PeopleService people) {
+        this.placement = placement;
+        this.people = people;
         this.glances = glances;
         this.marks = marks;
         this.roster = roster;
@@ -63,6 +72,26 @@ class ClassController {
     @PostMapping("/roster")
     ClassView.RosterResult take(@AuthenticationPrincipal Person person, @Valid @RequestBody Roster request) {
         return file.take(Instructors.only(person), request.csv());
+    }
+
+    /** What taking a table in would do; nothing is written. */
+    @PostMapping("/roster/plan")
+    List<RosterService.Planned> plan(@AuthenticationPrincipal Person person, @Valid @RequestBody Roster request) {
+        Instructors.only(person);
+        return file.plan(request.csv());
+    }
+
+    /** Codes that were not used yet. */
+    @GetMapping("/codes")
+    List<Invited> codes(@AuthenticationPrincipal Person person) {
+        return roster.unusedCodes(Instructors.only(person));
+    }
+
+    /** The check over the course may be taken once more. */
+    @PostMapping("/students/{id}/another-check")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void anotherCheck(@AuthenticationPrincipal Person person, @PathVariable String id) {
+        placement.allowAnother(people.student(Instructors.only(person), id).id());
     }
 
     @GetMapping("/users.csv")

@@ -1,13 +1,15 @@
 package littlesummit.app.classroom;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import littlesummit.app.classroom.ClassView.RosterResult;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
-import littlesummit.app.people.RosterService;
 import littlesummit.app.people.RosterService.Invited;
+import littlesummit.app.people.RosterService;
 import littlesummit.app.web.Problem;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,6 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class RosterFile {
     private static final List<String> HEAD = List.of("sourcedId", "status", "dateLastModified", "enabledUser", "username", "givenName", "familyName", "role", "primaryOrgSourcedId");
+    private static final List<String> NAMES = List.of("givenname", "familyname", "name");
     private final PeopleService people;
     private final RosterService roster;
 
@@ -30,15 +33,50 @@ class RosterFile {
         List<Invited> added = new ArrayList<>();
         List<String> refused = new ArrayList<>();
         int line = 1;
-        for (Map<String, String> row : Csv.read(csv)) {
+        for (Map<String, String> row : rows(csv)) {
             line++;
             try {
-                added.add(roster.invite(instructor, student(row), row.getOrDefault("username", "")));
+                added.add(roster.invite(instructor, student(row), row.getOrDefault("familyname", ""), row.getOrDefault("username", "")));
             } catch (Problem problem) {
                 refused.add("Line " + line + ": " + problem.getMessage());
             }
         }
         return new RosterResult(added, refused);
+    }
+
+    /** What taking it would do, line by line; nothing is written. */
+    @Transactional(readOnly = true)
+    public List<RosterService.Planned> plan(String csv) {
+        List<RosterService.Planned> lines = new ArrayList<>();
+        Set<String> taken = new HashSet<>();
+        for (Map<String, String> row : rows(csv)) {
+            RosterService.Planned planned = planned(row, taken);
+            lines.add(planned);
+            if (planned.refusal().isEmpty()) {
+                taken.add(planned.username());
+            }
+        }
+        return lines;
+    }
+
+    private RosterService.Planned planned(Map<String, String> row, Set<String> taken) {
+        try {
+            return roster.plan(student(row), row.getOrDefault("username", ""), taken);
+        } catch (Problem problem) {
+            return new RosterService.Planned(name(row), row.getOrDefault("username", ""), problem.getMessage());
+        }
+    }
+
+    /** @throws Problem when nobody's name stands in it */
+    private static List<Map<String, String>> rows(String csv) {
+        List<Map<String, String>> rows = Csv.read(csv);
+        if (rows.isEmpty()) {
+            throw Problem.badRequest("There is no student in this table. The first line names the columns, such as givenName,familyName,username; each further line is a student.");
+        }
+        if (NAMES.stream().noneMatch(rows.getFirst()::containsKey)) {
+            throw Problem.badRequest("The first line of this table does not name its columns. It must say givenName and familyName, or name; username is optional.");
+        }
+        return rows;
     }
 
     /** @throws Problem when it is no student */
@@ -58,8 +96,9 @@ class RosterFile {
     @Transactional(readOnly = true)
     public String write(Person instructor) {
         return Csv.write(HEAD, people.students(instructor.classId()).stream().map(s -> {
-            int cut = s.name().lastIndexOf(' ');
-            return List.of(s.id(), "", "", "true", s.username(), cut < 0 ? s.name() : s.name().substring(0, cut), cut < 0 ? "" : s.name().substring(cut + 1), "student", instructor.classId());
+            String family = s.family().isEmpty() ? s.name().substring(s.name().lastIndexOf(' ') + 1) : s.family();
+            boolean whole = family.length() == s.name().length();
+            return List.of(s.id(), "", "", "true", s.username(), whole ? s.name() : s.name().substring(0, s.name().length() - family.length()).strip(), whole ? "" : family, "student", instructor.classId());
         }).toList());
     }
 }

@@ -12,6 +12,7 @@ import littlesummit.app.people.RosterService.Colleague;
 import littlesummit.app.people.RosterService.Invited;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -89,6 +90,20 @@ class ClassesController {
     @PostMapping("/colleagues")
     Invited invite(@AuthenticationPrincipal Person person, @Valid @RequestBody NewColleague request) {
         return roster.inviteColleague(instructor(person), request.name(), request.username());
+    }
+
+    /** @param code opens the account once */
+    record ColleagueCode(String code) {}
+
+    @PostMapping("/colleagues/{id}/code")
+    ColleagueCode newCode(@AuthenticationPrincipal Person person, @PathVariable String id) {
+        return new ColleagueCode(roster.newColleagueCode(instructor(person), id));
+    }
+
+    @DeleteMapping("/colleagues/{id}")
+    List<Colleague> remove(@AuthenticationPrincipal Person person, @PathVariable String id) {
+        roster.removeColleague(instructor(person), id);
+        return roster.colleagues(person);
     }
 
     private List<SchoolClass> shown(Person now, HttpServletRequest http, HttpServletResponse response) {

@@ -1,6 +1,9 @@
 package littlesummit.app.people;
 
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
 import java.security.SecureRandom;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -16,6 +19,15 @@ final class FirstCode {
     /** Some 59 bits. */
     static String next() {
         return IntStream.range(0, GROUPS).mapToObj(g -> group()).collect(Collectors.joining("-"));
+    }
+
+    /** Whether this is the code, with or without its dashes, spaces and capitals. */
+    static boolean matches(String code, String typed) {
+        return MessageDigest.isEqual(plain(code).getBytes(StandardCharsets.UTF_8), plain(typed).getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static String plain(String code) {
+        return code.toLowerCase(Locale.ROOT).replaceAll("[\\s-]", "");
     }
 
     private static String group() {

@@ -45,7 +45,8 @@ public class PeopleService {
         if (found.filter(p -> p.isLocked(clock.instant())).isPresent()) {
             throw Problem.tooMany("Too many wrong passwords. Wait five minutes, then try again.");
         }
-        boolean right = passwords.matches(password, found.map(PersonEntity::passwordHash).orElse(noHash));
+        boolean right = passwords.matches(password, found.filter(p -> p.firstCode().isEmpty()).map(PersonEntity::passwordHash).orElse(noHash))
+                || found.flatMap(PersonEntity::firstCode).filter(code -> FirstCode.matches(code, password)).isPresent();
         if (found.isEmpty() || !right) {
             found.ifPresent(p -> p.wrongPassword(clock.instant()));
             throw Problem.unauthorized(REFUSED);
@@ -79,8 +80,8 @@ public class PeopleService {
         return people.findById(personId).map(PersonEntity::extraTime).orElse(0);
     }
 
-    /** A student as the instructor sees one. @param extraTime in quizzes, in percent; @param waiting whether the first-time code was not used yet */
-    public record Student(String id, String username, String name, int extraTime, boolean waiting) {}
+    /** A student as the instructor sees one. @param family last part of the name, where it is known; @param extraTime in quizzes, in percent; @param waiting whether the first-time code was not used yet */
+    public record Student(String id, String username, String name, String family, int extraTime, boolean waiting) {}
 
     /** Who is in a class now, by name. */
     @Transactional(readOnly = true)
@@ -96,7 +97,7 @@ public class PeopleService {
 
     private List<Student> all(String classId, boolean closed) {
         return people.findByClassIdAndRoleOrderByName(classId, Role.STUDENT).stream().filter(p -> p.isClosed() == closed)
-                .map(p -> new Student(p.id(), p.username(), p.name(), p.extraTime(), p.mustChange())).toList();
+                .map(p -> new Student(p.id(), p.username(), p.name(), p.familyName().orElse(""), p.extraTime(), p.mustChange())).toList();
     }
 
     /** @throws Problem when there is no such student in the class that the instructor has open */
@@ -117,15 +118,17 @@ public class PeopleService {
         return people.findByUsername(username).isPresent();
     }
 
-    /** @throws Problem when the old one is wrong or the new one too easy */
+    /** Whoever has just come in by a code need not type it again. @throws Problem when the old one is wrong or the new one too easy */
     @Transactional(noRollbackFor = Problem.class)
     public void changePassword(Person person, String old, String fresh) {
-        signIn(person.username(), old);
+        if (people.findById(person.id()).filter(PersonEntity::mustChange).isEmpty()) {
+            signIn(person.username(), old);
+        }
         requireGood(person.username(), fresh);
         if (fresh.equals(old)) {
             throw Problem.badRequest("This is the old one. Choose another.");
         }
-        people.findById(person.id()).orElseThrow().setPassword(passwords.encode(fresh), false);
+        people.findById(person.id()).orElseThrow().setPassword(passwords.encode(fresh));
     }
 
     static void requireGood(String username, String password) {
@@ -144,6 +147,19 @@ public class PeopleService {
     @Transactional
     public Person add(String username, String name, Role role, String password, String classId) {
         PersonEntity entity = people.save(new PersonEntity(UUID.randomUUID().toString(), username, name, role, passwords.encode(password), classId));
+        if (role == Role.INSTRUCTOR) {
+            teaching.save(new TeachingEntity(classId, entity.id()));
+        }
+        return person(entity);
+    }
+
+    /** Somebody whose account a code opens; no password is worked out, so that a whole class takes a moment. */
+    @Transactional
+    Person addByCode(String username, String name, String family, Role role, String code, String classId) {
+        PersonEntity entity = new PersonEntity(UUID.randomUUID().toString(), username, name, role, "", classId);
+        entity.openBy(code);
+        entity.comesFrom(family);
+        people.save(entity);
         if (role == Role.INSTRUCTOR) {
             teaching.save(new TeachingEntity(classId, entity.id()));
         }

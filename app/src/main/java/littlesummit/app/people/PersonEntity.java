@@ -15,6 +15,8 @@ import java.util.Optional;
 @Table(name = "person")
 class PersonEntity {
     private static final int MOST_WRONG_TRIES = 8;
+    /** No password has this for its hash. */
+    private static final String NO_PASSWORD = "";
     private static final Duration LOCK = Duration.ofMinutes(5);
 
     @Id
@@ -31,6 +33,8 @@ class PersonEntity {
     private boolean mustChange;
     private Instant lockedUntil;
     private Instant closedAt;
+    private String firstCode;
+    private String familyName;
 
     protected PersonEntity() {}
 
@@ -75,16 +79,33 @@ class PersonEntity {
         return mustChange;
     }
 
-    /** @param once whether it opens the account once only, until another is chosen */
-    void setPassword(String hash, boolean once) {
+    void setPassword(String hash) {
         this.passwordHash = hash;
-        this.mustChange = once;
+        this.mustChange = false;
+        this.firstCode = null;
         rightPassword();
     }
 
-    /** The password of now is a code. */
-    void openOnce() {
+    /** From now on only this code opens the account, until a password is chosen. */
+    void openBy(String code) {
+        this.passwordHash = NO_PASSWORD;
         this.mustChange = true;
+        this.firstCode = code;
+        rightPassword();
+    }
+
+    /** A code that was not used yet. */
+    Optional<String> firstCode() {
+        return Optional.ofNullable(firstCode);
+    }
+
+    /** The last part of the name, as a table gave it; empty where nobody said. */
+    Optional<String> familyName() {
+        return Optional.ofNullable(familyName).filter(f -> name.endsWith(" " + f));
+    }
+
+    void comesFrom(String family) {
+        this.familyName = family.isBlank() ? null : family.strip();
     }
 
     int extraTime() {

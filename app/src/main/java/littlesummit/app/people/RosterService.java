@@ -5,8 +5,9 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import littlesummit.app.web.Problem;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,15 +19,13 @@ public class RosterService {
     private final TeachingRepository teaching;
     private final PeopleService accounts;
     private final Sessions sessions;
-    private final PasswordEncoder passwords;
     private final Clock clock;
 
-    RosterService(PersonRepository people, TeachingRepository teaching, PeopleService accounts, Sessions sessions, PasswordEncoder passwords, Clock clock) {
+    RosterService(PersonRepository people, TeachingRepository teaching, PeopleService accounts, Sessions sessions, Clock clock) {
         this.people = people;
         this.teaching = teaching;
         this.accounts = accounts;
         this.sessions = sessions;
-        this.passwords = passwords;
         this.clock = clock;
     }
 
@@ -41,23 +40,36 @@ public class RosterService {
      */
     @Transactional(noRollbackFor = Problem.class)
     public Invited invite(Person instructor, String name, String username) {
-        return invite(Role.STUDENT, instructor.classId(), name, username);
+        return invite(instructor, name, "", username);
     }
 
-    /** Somebody who teaches the open class as well, and can make classes of their own. */
+    /** @param family last part of the name, where it is known apart */
+    @Transactional(noRollbackFor = Problem.class)
+    public Invited invite(Person instructor, String name, String family, String username) {
+        return invite(Role.STUDENT, instructor.classId(), name, family, username);
+    }
+
+    /** Somebody who teaches the open class as well: a colleague who has an account keeps it, and gets no code. */
     @Transactional
     public Invited inviteColleague(Person instructor, String name, String username) {
-        return invite(Role.INSTRUCTOR, instructor.classId(), name, username);
+        Optional<PersonEntity> there = people.findByUsername(username.strip().toLowerCase(Locale.ROOT)).filter(p -> p.role() == Role.INSTRUCTOR);
+        there.ifPresent(p -> {
+            if (teaching.existsById(new TeachingEntity.Key(instructor.classId(), p.id()))) {
+                throw Problem.badRequest(p.name() + " teaches this class already.");
+            }
+            teaching.save(new TeachingEntity(instructor.classId(), p.id()));
+        });
+        return there.map(p -> new Invited(p.id(), p.name(), p.username(), p.firstCode().orElse("")))
+                .orElseGet(() -> invite(Role.INSTRUCTOR, instructor.classId(), name, "", username));
     }
 
-    private Invited invite(Role role, String classId, String name, String username) {
+    private Invited invite(Role role, String classId, String name, String family, String username) {
         String asked = username.isBlank() ? freeName(name) : username.strip().toLowerCase(Locale.ROOT);
         refusal(name, asked).ifPresent(sentence -> {
             throw Problem.badRequest(sentence);
         });
         String code = FirstCode.next();
-        Person made = accounts.add(asked, name.strip(), role, code, classId);
-        people.findById(made.id()).orElseThrow().openOnce();
+        Person made = accounts.addByCode(asked, name.strip(), family, role, code, classId);
         return new Invited(made.id(), made.name(), asked, code);
     }
 
@@ -78,10 +90,14 @@ public class RosterService {
 
     /** The first name in plain letters, with a number where it is taken. */
     private String freeName(String name) {
+        return freeName(name, Set.of());
+    }
+
+    private String freeName(String name, Set<String> taken) {
         String plain = Normalizer.normalize(name.strip().split("\\s+")[0], Normalizer.Form.NFD).replaceAll("[^A-Za-z0-9]", "").toLowerCase(Locale.ROOT);
         String base = plain.length() < 2 ? "student" : plain.substring(0, Math.min(plain.length(), 30));
         String free = base;
-        for (int i = 2; accounts.isTaken(free); i++) {
+        for (int i = 2; accounts.isTaken(free) || taken.contains(free); i++) {
             free = base + i;
         }
         return free;
@@ -95,10 +111,61 @@ public class RosterService {
 
     private String newCode(PersonEntity person) {
         String code = FirstCode.next();
-        person.setPassword(passwords.encode(code), true);
+        person.openBy(code);
         sessions.end(person.username());
         return code;
     }
+
+    /** Codes of the open class that were not used yet, students and colleagues, by name. */
+    @Transactional(readOnly = true)
+    public List<Invited> unusedCodes(Person instructor) {
+        Stream<PersonEntity> students = people.findByClassIdAndRoleOrderByName(instructor.classId(), Role.STUDENT).stream().filter(p -> !p.isClosed());
+        return Stream.concat(students, people.findByIdInOrderByName(colleagueIds(instructor)).stream()).filter(p -> p.firstCode().isPresent())
+                .map(p -> new Invited(p.id(), p.name(), p.username(), p.firstCode().orElseThrow())).toList();
+    }
+
+    private List<String> colleagueIds(Person instructor) {
+        return teaching.findByClassId(instructor.classId()).stream().map(TeachingEntity::personId).toList();
+    }
+
+    private PersonEntity colleague(Person instructor, String id) {
+        return people.findById(id).filter(p -> colleagueIds(instructor).contains(id) && !id.equals(instructor.id()))
+                .orElseThrow(() -> Problem.notFound("There is no such colleague in this class."));
+    }
+
+    @Transactional
+    public String newColleagueCode(Person instructor, String id) {
+        return newCode(colleague(instructor, id));
+    }
+
+    /** Takes a colleague off the open class. One who had it open goes on with another class, or with an empty one. */
+    @Transactional
+    public void removeColleague(Person instructor, String id) {
+        PersonEntity colleague = colleague(instructor, id);
+        teaching.deleteById(new TeachingEntity.Key(instructor.classId(), id));
+        teaching.flush();
+        if (colleague.classId().equals(instructor.classId())) {
+            colleague.moveTo(teaching.findByPersonId(id).stream().findFirst().map(TeachingEntity::classId).orElseGet(() -> ownClass(colleague)));
+            sessions.end(colleague.username());
+        }
+    }
+
+    private String ownClass(PersonEntity colleague) {
+        String classId = accounts.addClass("Class of " + colleague.name());
+        teaching.save(new TeachingEntity(classId, colleague.id()));
+        return classId;
+    }
+
+    /** What would come of a table, line by line, without taking it in. @param taken sign-in names of lines before this one */
+    @Transactional(readOnly = true)
+    public Planned plan(String name, String username, Set<String> taken) {
+        String asked = username.isBlank() ? freeName(name, taken) : username.strip().toLowerCase(Locale.ROOT);
+        Optional<String> refusal = taken.contains(asked) ? Optional.of("“" + asked + "” stands in this table twice.") : refusal(name, asked);
+        return new Planned(name.strip(), asked, refusal.orElse(""));
+    }
+
+    /** @param refusal why this line cannot be taken in, or empty */
+    public record Planned(String name, String username, String refusal) {}
 
     /** The same for anybody, for whoever starts the server. Empty when nobody signs in so. */
     @Transactional
@@ -151,10 +218,10 @@ public class RosterService {
     /** Who teaches the open class, by name. */
     @Transactional(readOnly = true)
     public List<Colleague> colleagues(Person instructor) {
-        return people.findByIdInOrderByName(teaching.findByClassId(instructor.classId()).stream().map(TeachingEntity::personId).toList()).stream()
-                .map(p -> new Colleague(p.id(), p.name(), p.mustChange())).toList();
+        return people.findByIdInOrderByName(colleagueIds(instructor)).stream()
+                .map(p -> new Colleague(p.id(), p.name(), p.username(), p.mustChange(), p.id().equals(instructor.id()))).toList();
     }
 
-    /** @param waiting whether the first-time code was not used yet */
-    public record Colleague(String id, String name, boolean waiting) {}
+    /** @param waiting whether the first-time code was not used yet; @param self whether it is the one who asks */
+    public record Colleague(String id, String name, String username, boolean waiting, boolean self) {}
 }

@@ -13,7 +13,7 @@ import littlesummit.core.placement.Placement;
  * @param running the check that is under way
  * @param refusal why the check over the course cannot be taken now; empty when it can
  * @param due skills for a short check
- * @param last what the last check over the course says, skill by skill; empty before the first
+ * @param last where every skill stands since the last check over the course; empty before the first
  * @param history all checks that are done, the latest first
  */
 public record CheckView(Optional<RunningCheck> running, String refusal, int left, List<RefreshSkill> due, List<SkillVerdict> last, List<DoneCheck> history) {
@@ -22,8 +22,8 @@ public record CheckView(Optional<RunningCheck> running, String refusal, int left
 
     public record RefreshSkill(String id, String name) {}
 
-    /** @param percent chance, 0 to 100, that it is known */
-    public record SkillVerdict(String id, String name, String strand, Placement.Standing standing, int percent, String why) {}
+    /** @param standing as on the map; @param why what the check said of it, or what came after */
+    public record SkillVerdict(String id, String name, String strand, Placement.Standing standing, String why) {}
 
     /** @param known names of skills that it showed; @param fell names of skills that it put back into practice; @param asked in their order */
     public record DoneCheck(Instant at, boolean wholeCourse, int items, List<String> known, List<String> fell, List<CheckedItem> asked) {}

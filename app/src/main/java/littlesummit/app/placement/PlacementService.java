@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.knowledge.KnowledgeService;
 import littlesummit.app.knowledge.KnowledgeService.Said;
@@ -62,8 +63,9 @@ public class PlacementService {
         List<SkillCheckEntity> all = checks.findByPersonIdOrderByStartedAt(person.id());
         List<SkillCheckEntity> done = all.stream().filter(c -> c.finishedAt().isPresent()).toList();
         List<SkillCheckEntity> courses = done.stream().filter(c -> !state(c).isShort()).toList();
-        return new CheckView(running(all).map(c -> running(person, state(c))), refusal(person, courses).orElse(""), RetakeRules.MOST_CHECKS - courses.size(), due(person),
-                courses.isEmpty() ? List.of() : shown(verdicts(courses.getLast())), done.reversed().stream().map(this::done).toList());
+        List<SkillCheckEntity> counted = courses.stream().filter(c -> !c.isExcused()).toList();
+        return new CheckView(running(all).map(c -> running(person, state(c))), refusal(person, counted).orElse(""), RetakeRules.MOST_CHECKS - counted.size(), due(person),
+                courses.isEmpty() ? List.of() : shown(verdicts(courses.getLast()), practice.map(person)), done.reversed().stream().map(this::done).toList());
     }
 
     private static Optional<SkillCheckEntity> running(List<SkillCheckEntity> all) {
@@ -87,11 +89,26 @@ public class PlacementService {
         return practice.map(person).stream().filter(n -> n.status() == SkillMap.Status.REFRESH).map(n -> new RefreshSkill(n.skill().id(), n.skill().name())).toList();
     }
 
-    private static List<SkillVerdict> shown(List<Placement.Verdict> verdicts) {
-        return verdicts.stream().map(v -> {
-            Skill skill = Catalogue.require(v.skill());
-            return new SkillVerdict(skill.id(), skill.name(), skill.strand().title(), v.standing(), percent(v), v.why());
+    /** As the map has it now, with what the check said where that still holds. */
+    private static List<SkillVerdict> shown(List<Placement.Verdict> verdicts, List<SkillMap.Node> map) {
+        Map<String, Placement.Verdict> said = verdicts.stream().collect(Collectors.toMap(Placement.Verdict::skill, v -> v));
+        return map.stream().map(node -> {
+            Placement.Standing now = standing(node);
+            Optional<Placement.Verdict> own = Optional.ofNullable(said.get(node.skill().id()));
+            String why = own.filter(v -> (v.standing() == Placement.Standing.KNOWN) == (now == Placement.Standing.KNOWN)).map(Placement.Verdict::why)
+                    .orElse(now == Placement.Standing.KNOWN ? "You have shown it in practice." : "It is back in practice.");
+            return new SkillVerdict(node.skill().id(), node.skill().name(), node.skill().strand().title(), now, why);
         }).toList();
+    }
+
+    private static Placement.Standing standing(SkillMap.Node node) {
+        return node.isKnown() ? Placement.Standing.KNOWN : node.status() == SkillMap.Status.LOCKED ? Placement.Standing.NOT_YET : Placement.Standing.READY;
+    }
+
+    /** Whatever was taken so far no longer stands in the way of another check. */
+    @Transactional
+    public void allowAnother(String studentId) {
+        checks.findByPersonIdOrderByStartedAt(studentId).forEach(SkillCheckEntity::excuse);
     }
 
     /** What a check over the course said of each skill. */
@@ -127,7 +144,7 @@ public class PlacementService {
     }
 
     private CheckState course(Person person, List<SkillCheckEntity> all) {
-        refusal(person, all.stream().filter(c -> !state(c).isShort()).toList()).ifPresent(sentence -> {
+        refusal(person, all.stream().filter(c -> !c.isExcused() && !state(c).isShort()).toList()).ifPresent(sentence -> {
             throw Problem.conflict(sentence);
         });
         return CheckState.ofCourse();
@@ -144,7 +161,7 @@ public class PlacementService {
     /** Asks the next item, or closes the check. */
     private void goOn(Person person, SkillCheckEntity entity, CheckState state) {
         CheckState next = state.next().map(skill -> {
-            ServedItem served = items.serve(person.id(), OwnChoice.CHECK, skill, TIER);
+            ServedItem served = items.serveForCheck(person.id(), OwnChoice.CHECK, skill, TIER);
             return state.asking(served.id(), served.ref(), Catalogue.make(served.ref()).guessChance(), clock.instant());
         }).orElse(state);
         entity.keep(json.write(next));

@@ -23,6 +23,7 @@ class SkillCheckEntity {
     private Instant finishedAt;
     private String fell;
     private String verdicts;
+    private boolean excused;
     @Version
     private long version;
 
@@ -57,6 +58,15 @@ class SkillCheckEntity {
 
     List<String> fell() {
         return Optional.ofNullable(fell).filter(f -> !f.isEmpty()).map(f -> List.of(f.split(","))).orElse(List.of());
+    }
+
+    /** It counts no more toward how often the check may be taken. */
+    void excuse() {
+        this.excused = true;
+    }
+
+    boolean isExcused() {
+        return excused;
     }
 
     Instant startedAt() {

@@ -40,7 +40,7 @@ public final class ItemViews {
     /** An item with all its parts open at once and nothing told, for trying it out. */
     public static ItemView open(Item item) {
         List<PartView> parts = item.parts().stream().map(ItemViews::openPart).toList();
-        return new ItemView(item.ref().variant(), 1, Explain.ground(item.ref().tier()), false, item.stem(), parts, 0, item.calculator(), true, false,
+        return new ItemView(item.ref().variant(), 1, Explain.level(item.ref().tier()), false, item.stem(), parts, 0, item.calculator(), true, false,
                 Optional.empty(), Optional.empty(), false, Optional.of(new SolutionView(item.worked(), item.second())), false, List.of(), letters(item), List.of(), false);
     }
 
@@ -56,7 +56,7 @@ public final class ItemViews {
         for (int i = 0; i < item.parts().size(); i++) {
             parts.add(inQuiz(item.parts().get(i), i < entries.size() ? entries.get(i) : Map.of(), outcome.isPresent()));
         }
-        return new ItemView(served.id(), number, Explain.ground(served.ref().tier()), false, item.stem(), parts, 0, calculator, false, false, Optional.empty(), outcome,
+        return new ItemView(served.id(), number, Explain.level(served.ref().tier()), false, item.stem(), parts, 0, calculator, false, false, Optional.empty(), outcome,
                 false, outcome.map(o -> new SolutionView(item.worked(), item.second())), false, List.of(), letters(item), calculator ? ItemData.of(item) : List.of(), false);
     }
 
@@ -99,7 +99,7 @@ public final class ItemViews {
             parts.add(part(item.parts().get(i), now.parts().get(i), now.isClosed()));
         }
         Optional<SolutionView> solution = now.isClosed() ? Optional.of(new SolutionView(item.worked(), item.second())) : Optional.empty();
-        return new ItemView(served.id(), served.number(), Explain.ground(served.ref().tier()), now.similar(), item.stem(), parts,
+        return new ItemView(served.id(), served.number(), Explain.level(served.ref().tier()), now.similar(), item.stem(), parts,
                 current, calculator, state.policy().hints(), state.policy().example(), example(now, served),
                 now.outcome().map(Enum::name), now.awaitsWork(), solution, state.offersSimilar(), served.draft().typed(item), letters(item),
                 calculator ? ItemData.of(item) : List.of(), state.policy().checksLines(now.isClosed() || now.anyTryUsed()));

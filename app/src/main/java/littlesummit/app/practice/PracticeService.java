@@ -112,7 +112,7 @@ public class PracticeService {
             now = log.append(row, state, served(first, state, false, state.nextSlot()), "first-" + first.id());
         }
         ServedItem served = items.require(place.person(), now.current().orElseThrow().itemId());
-        return PracticeViews.of(assignment, place.skillId(), now, served, surroundings.of(place, now), clock.instant());
+        return PracticeViews.of(assignment, place.skillId(), now, served, surroundings.of(place, assignment, now), clock.instant());
     }
 
     private PracticeEvent served(ServedItem item, SkillState state, boolean similar, int slot) {
@@ -291,7 +291,7 @@ public class PracticeService {
         return shown;
     }
 
-    /** What shall come: the next item, another like the missed one, or one on easier ground. */
+    /** What shall come: the next item, another like the missed one, or an easier one. */
     public enum Onward { NEXT, LIKE, EASIER }
 
     private PracticeEvent next(Place place, Assignment assignment, SkillState state, Onward onward) {

@@ -39,11 +39,12 @@ public record PracticeView(String assignmentId, String assignment, Optional<Inst
      *
      * @param missing prerequisites that are not known yet
      * @param lesson a lesson that leads here; @param teaches the skill that a lesson leads to
+     * @param next a skill of the same assignment that is still to be reached
      * @param offer another way on, after several misses in a row
      */
-    public record Around(List<SkillLink> missing, Optional<SkillLink> lesson, Optional<SkillLink> teaches, Optional<Offer> offer) {}
+    public record Around(List<SkillLink> missing, Optional<SkillLink> lesson, Optional<SkillLink> teaches, Optional<SkillLink> next, Optional<Offer> offer) {}
 
-    /** @param prerequisites to look at first; @param other a skill to change to; @param easier whether there is easier ground */
+    /** @param prerequisites to look at first; @param other a skill to change to; @param easier whether there is an easier level */
     public record Offer(List<SkillLink> prerequisites, Optional<SkillLink> other, boolean easier) {}
 
     public record SkillLink(String assignmentId, String skillId, String name) {}
@@ -56,7 +57,7 @@ public record PracticeView(String assignmentId, String assignment, Optional<Inst
      * @param draft what is typed and not yet checked, by field id, one map a part
      * @param data numbers to bring into the calculator; @param checksLines whether own lines may be checked now
      */
-    public record ItemView(String id, int number, String ground, boolean similar, List<Block> stem, List<PartView> parts, int currentPart,
+    public record ItemView(String id, int number, String level, boolean similar, List<Block> stem, List<PartView> parts, int currentPart,
             boolean calculator, boolean hintsAllowed, boolean exampleAllowed, Optional<ExampleView> example, Optional<String> outcome,
             boolean needsWork, Optional<SolutionView> solution, boolean offersSimilar, List<Map<String, String>> draft, List<String> letters, List<String> data, boolean checksLines) {}
 

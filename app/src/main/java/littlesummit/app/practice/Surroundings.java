@@ -1,8 +1,12 @@
 package littlesummit.app.practice;
 
+import java.util.stream.Collectors;
+import java.util.Set;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService.Place;
@@ -22,28 +26,44 @@ import org.springframework.stereotype.Component;
 class Surroundings {
     private final Places places;
 
-    Surroundings(Places places) {
+    private final PracticeLog log;
+
+    Surroundings(Places places, PracticeLog log) {
         this.places = places;
+        this.log = log;
     }
 
-    Around of(Place place, SkillState state) {
+    Around of(Place place, Assignment assignment, SkillState state) {
         Optional<Lesson> lesson = Lessons.find(place.skillId());
         if (lesson.isPresent()) {
             String taught = lesson.get().teaches();
-            return new Around(List.of(), Optional.empty(), Optional.of(link(places.of(place.person(), taught), Catalogue.require(taught))), Optional.empty());
+            return new Around(List.of(), Optional.empty(), Optional.of(link(places.of(place.person(), taught), Catalogue.require(taught))), Optional.empty(), Optional.empty());
         }
         Skill skill = Catalogue.require(place.skillId());
         Map<String, SkillMap.Record> records = places.records(place.person());
         List<SkillLink> missing = SkillMap.missing(skill, records).stream().map(id -> link(OwnChoice.SKILLS, Catalogue.require(id))).toList();
-        return new Around(missing, Lessons.teaching(skill.id()).map(l -> link(OwnChoice.LESSONS, l)), Optional.empty(),
+        return new Around(missing, Lessons.teaching(skill.id()).map(l -> link(OwnChoice.LESSONS, l)), Optional.empty(), next(place, assignment),
                 state.offersPause() ? Optional.of(offer(place.person(), skill, state)) : Optional.empty());
+    }
+
+    /** The next of the assignment that is not reached, in its order and round to the first ones. */
+    private Optional<SkillLink> next(Place place, Assignment assignment) {
+        if (OwnChoice.find(assignment.id()).isPresent()) {
+            return Optional.empty();
+        }
+        Set<String> done = log.of(place.person().id()).stream().filter(row -> row.assignmentId().equals(assignment.id()))
+                .filter(row -> row.reached() || row.standing().unread().reached()).map(ProgressEntity::skill).collect(Collectors.toSet());
+        int at = assignment.skills().indexOf(place.skillId());
+        List<String> inOrder = new ArrayList<>(assignment.skills().subList(at + 1, assignment.skills().size()));
+        inOrder.addAll(assignment.skills().subList(0, at));
+        return inOrder.stream().filter(id -> !done.contains(id)).findFirst().map(id -> link(assignment.id(), Catalogue.require(id)));
     }
 
     private Offer offer(Person person, Skill skill, SkillState state) {
         List<SkillLink> before = skill.prerequisites().stream().map(id -> link(OwnChoice.SKILLS, Catalogue.require(id))).toList();
         Optional<SkillLink> other = places.map(person).stream()
                 .filter(n -> n.status() == SkillMap.Status.READY || n.status() == SkillMap.Status.IN_PROGRESS)
-                .map(SkillMap.Node::skill).filter(s -> s != skill).findFirst().map(s -> link(places.of(person, s.id()), s));
+                .map(SkillMap.Node::skill).filter(s -> s != skill && !s.prerequisites().contains(skill.id())).findFirst().map(s -> link(places.of(person, s.id()), s));
         return new Offer(before, other, state.current().filter(i -> i.ref().tier() > 1).isPresent());
     }
 

@@ -45,6 +45,17 @@ public class ServedItems {
         return keep(personId, assignmentId, item);
     }
 
+    /** A fresh item that is short enough for a check. */
+    @Transactional
+    public ServedItem serveForCheck(String personId, String assignmentId, String skillId, int tier) {
+        Skill skill = Catalogue.generator(skillId);
+        Item item = skill.make(tier, seeds.nextLong());
+        for (int i = 0; i < MOST_TRIES && (isKnown(personId, item) || !skill.checkVariants(tier).contains(item.ref().variant())); i++) {
+            item = skill.make(tier, seeds.nextLong());
+        }
+        return keep(personId, assignmentId, item);
+    }
+
     /** Another one like it. */
     @Transactional
     public ServedItem serveLike(String personId, String assignmentId, ItemRef ref) {

@@ -138,4 +138,50 @@ class ClassesApiTest extends ApiTest {
         var signedIn = UsernamePasswordAuthenticationToken.authenticated(people.require(teacher.id()), null, List.of(new SimpleGrantedAuthority("ROLE_INSTRUCTOR")));
         return mvc.perform(MockMvcRequestBuilders.get("/api/class/assignments").header(header, value).with(authentication(signedIn))).andReturn().getResponse().getStatus();
     }
+
+    private JsonNode invite(Client who, String name, String username) {
+        return who.post("/api/classes/colleagues", "{\"name\":\"" + name + "\",\"username\":\"" + username + "\"}").body();
+    }
+
+    @Test
+    void aColleagueWithAnAccountIsAddedToAnotherClassAndTakenOffAgain() {
+        String username = "k" + System.nanoTime();
+        JsonNode first = invite(instructor, "Kim Reed", username);
+        assertFalse(first.at("/code").textValue().isEmpty());
+        String id = first.at("/id").textValue();
+        String evening = make("Evening class of two");
+        JsonNode second = invite(now(), "", username);
+        assertEquals(id, second.at("/id").textValue());
+        assertEquals(2, now().get("/api/classes/colleagues").body().size());
+        assertEquals(400, now().post("/api/classes/colleagues", "{\"name\":\"\",\"username\":\"" + username + "\"}").status());
+
+        assertEquals(1, now().delete("/api/classes/colleagues/" + id).body().size());
+        assertEquals(404, now().delete("/api/classes/colleagues/" + id).status());
+        assertEquals(404, now().delete("/api/classes/colleagues/" + teacher.id()).status(), "nobody takes oneself off");
+        now().post("/api/classes/" + student.classId() + "/open", "{}");
+        assertEquals(2, now().get("/api/classes/colleagues").body().size(), "the first class keeps its colleague");
+        assertFalse(evening.isEmpty());
+    }
+
+    @Test
+    void aColleagueTakenOffTheOnlyClassGoesOnWithAnEmptyOne() {
+        JsonNode made = invite(instructor, "Lee Hay", "l" + System.nanoTime());
+        instructor.delete("/api/classes/colleagues/" + made.at("/id").textValue());
+        Person gone = people.require(made.at("/id").textValue());
+        assertEquals("Class of Lee Hay", gone.className());
+        assertEquals(0, new Client(mvc, gone).get("/api/class").body().at("/students").size());
+    }
+
+    @Test
+    void aColleagueIsGivenANewCode() {
+        String username = "q" + System.nanoTime();
+        JsonNode made = invite(instructor, "Quin Moor", username);
+        String id = made.at("/id").textValue();
+        people.changePassword(people.signIn(username, made.at("/code").textValue()), "", "long enough");
+        String code = instructor.post("/api/classes/colleagues/" + id + "/code", "{}").body().at("/code").textValue();
+        assertTrue(people.signIn(username, code).mustChange());
+        org.junit.jupiter.api.Assertions.assertThrows(littlesummit.app.web.Problem.class, () -> people.signIn(username, "long enough"));
+        assertEquals(404, stranger.post("/api/classes/colleagues/" + id + "/code", "{}").status());
+        assertEquals(403, client.post("/api/classes/colleagues/" + id + "/code", "{}").status());
+    }
 }

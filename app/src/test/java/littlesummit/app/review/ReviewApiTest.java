@@ -127,7 +127,7 @@ class ReviewApiTest extends ApiTest {
         JsonNode item = client.get(path).body().at("/item");
         assertFalse(item.at("/id").textValue().equals(before));
         assertTrue(item.at("/outcome").isMissingNode());
-        assertEquals("steady ground", item.at("/ground").textValue());
+        assertEquals("second", item.at("/level").textValue());
     }
 
     @Test

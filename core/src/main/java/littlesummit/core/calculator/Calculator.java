@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import littlesummit.core.grading.Reader;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.Limits;
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.Parser;
 import littlesummit.core.math.PlainPrinter;
@@ -34,13 +35,20 @@ public final class Calculator {
         record Unclear(String message, int at) implements Result {}
     }
 
-    public static Result compute(String entry) {
+    /** Brackets that are still open at the end are closed. */
+    public static Result compute(String typed) {
+        String entry = closed(typed);
         Matcher list = OF_LIST.matcher(entry);
         try {
             return list.matches() ? ofList(list.group(1).equals("mean"), list.group(2)) : expression(entry);
         } catch (MathProblem impossible) {
             return new Result.Unclear("This cannot be worked out: a division by zero, or a number too large.", -1);
         }
+    }
+
+    private static String closed(String typed) {
+        long open = typed.chars().filter(c -> c == '(').count() - typed.chars().filter(c -> c == ')').count();
+        return typed.isBlank() ? typed : typed + ")".repeat(Math.clamp(open, 0, Limits.NESTING));
     }
 
     private static Result expression(String entry) {

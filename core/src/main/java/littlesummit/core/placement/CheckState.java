@@ -45,7 +45,7 @@ public record CheckState(List<String> plan, List<Asked> asked) {
 
     /** Most items that it can have. */
     public int most() {
-        return isShort() ? plan.size() : Placement.MOST;
+        return isShort() ? plan.size() : Placement.most(Course.ORDER.ids().size());
     }
 
     /** Id of the skill to ask next; empty when it is done, or while an item waits. */

@@ -12,8 +12,11 @@ public final class Placement {
     public static final double UNLIKELY = 0.2;
     public static final double SURE = 0.8;
     /** Items of a check over a whole course. Common practice; no source. */
-    public static final int FEWEST = 20;
     public static final int MOST = 30;
+    /** A check asks fewer items than there are skills: at most this share of them. Decided here; no source. */
+    private static final double MOST_OF_COURSE = 0.85;
+    /** A course of no more skills than these is asked whole. */
+    private static final int FEW = 4;
     /** One skill is asked at most so often. */
     private static final int MOST_OF_ONE = 2;
 
@@ -25,15 +28,26 @@ public final class Placement {
     /** @param chance 0 to 1 that it is known; @param why a sentence */
     public record Verdict(String skill, Standing standing, double chance, String why) {}
 
-    /** The skill to ask next: the one whose chance is nearest one half. Empty when enough was asked. */
+    /** Most items of a check over a course with so many skills. */
+    public static int most(int skills) {
+        return Math.clamp((int) (MOST_OF_COURSE * skills), Math.min(skills, FEW), MOST);
+    }
+
+    /**
+     * The skill to ask next: the one whose chance is nearest one half. What an answer has settled is not asked, and nothing that builds on what
+     * was said to be new. Empty when enough was asked.
+     */
     public static Optional<Integer> next(SkillOrder order, List<Evidence> evidence, long seed) {
-        double[] known = Belief.of(order, evidence, seed);
-        boolean clear = IntStream.range(0, order.size()).allMatch(i -> known[i] <= UNLIKELY || known[i] >= SURE);
-        if (evidence.size() >= Math.min(MOST, MOST_OF_ONE * order.size()) || clear && evidence.size() >= Math.min(FEWEST, order.size())) {
+        if (evidence.size() >= most(order.size())) {
             return Optional.empty();
         }
-        return IntStream.range(0, order.size()).filter(i -> times(i, evidence) < MOST_OF_ONE).boxed()
+        double[] known = Belief.of(order, evidence, seed);
+        return IntStream.range(0, order.size()).filter(i -> known[i] > UNLIKELY && known[i] < SURE && times(i, evidence) < MOST_OF_ONE && !isBeyondNew(order, evidence, i)).boxed()
                 .min(Comparator.comparingDouble(i -> Math.abs(known[i] - 0.5) + 0.1 * times(i, evidence)));
+    }
+
+    private static boolean isBeyondNew(SkillOrder order, List<Evidence> evidence, int skill) {
+        return evidence.stream().anyMatch(e -> e.kind() == Evidence.Kind.NEW && (e.skill() == skill || SkillOrder.has(order.allBefore(skill), e.skill())));
     }
 
     private static long times(int skill, List<Evidence> evidence) {

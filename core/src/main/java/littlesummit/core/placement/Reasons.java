@@ -15,20 +15,26 @@ final class Reasons {
         List<Kind> own = evidence.stream().filter(e -> e.skill() == skill).map(Evidence::kind).toList();
         boolean isKnown = known[skill] >= Placement.SURE;
         if (!own.isEmpty()) {
-            return own(own, isKnown);
+            return own(order, known, skill, own, isKnown);
         }
         return isKnown ? fromAbove(order, evidence, skill) : fromBelow(order, known, skill);
     }
 
-    private static String own(List<Kind> own, boolean isKnown) {
+    private static String own(SkillOrder order, double[] known, int skill, List<Kind> own, boolean isKnown) {
         if (own.contains(Kind.NEW)) {
             return "You said that this is new to you.";
         }
         long right = own.stream().filter(k -> k == Kind.RIGHT).count();
         if (right == own.size()) {
-            return isKnown ? "You solved an item of it." : "You solved an item of it, but other answers speak against it; some practice will tell.";
+            return isKnown ? "You solved an item of it." : "You solved an item of it. " + whatIsMissing(order, known, skill);
         }
         return isKnown ? "One item of it went wrong, but your other answers say that you know it." : "An item of it did not go right yet.";
+    }
+
+    /** Why solving it is not enough to count as known. */
+    private static String whatIsMissing(SkillOrder order, double[] known, int skill) {
+        String missing = names(order, i -> SkillOrder.has(order.allBefore(skill), i) && known[i] < Placement.SURE);
+        return missing.isEmpty() ? "A choice can be right by luck, so a little practice will tell." : "It builds on " + missing + ", so begin there.";
     }
 
     private static String fromAbove(SkillOrder order, List<Evidence> evidence, int skill) {

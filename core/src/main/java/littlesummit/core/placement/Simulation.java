@@ -51,7 +51,7 @@ public final class Simulation {
         return switch (way) {
             case ADAPTIVE -> Placement.next(order, evidence, 1);
             case ONCE_EACH -> evidence.size() < order.size() ? Optional.of(evidence.size()) : Optional.empty();
-            case RANDOM -> evidence.size() < Placement.FEWEST ? Optional.of(random.nextInt(order.size())) : Optional.empty();
+            case RANDOM -> evidence.size() < Placement.most(order.size()) ? Optional.of(random.nextInt(order.size())) : Optional.empty();
         };
     }
 

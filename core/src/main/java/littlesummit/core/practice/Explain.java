@@ -6,13 +6,13 @@ import java.util.Locale;
 
 /** The sentences that go with the numbers, so that no change is left unexplained. */
 public final class Explain {
-    private static final List<String> GROUND = List.of("gentle ground", "steady ground", "steep ground");
+    private static final List<String> LEVELS = List.of("first", "second", "third");
 
     private Explain() {}
 
     /** @param tier 1 to 3 */
-    public static String ground(int tier) {
-        return GROUND.get(tier - 1);
+    public static String level(int tier) {
+        return LEVELS.get(tier - 1);
     }
 
     /** Why it moved, or did not. */
@@ -30,10 +30,10 @@ public final class Explain {
 
     private static String byScore(Step step) {
         return switch (step.outcome()) {
-            case UNAIDED_FIRST -> "right at once on " + ground(step.tier()) + ".";
+            case UNAIDED_FIRST -> "right at once, on the " + level(step.tier()) + " level.";
             case UNAIDED_LATER -> "right on a later try, which counts half.";
             case AIDED -> "right after a hint, which leaves the score as it is.";
-            case MISSED -> "missed on " + ground(step.tier()) + "; only that tier gives way.";
+            case MISSED -> "missed on the " + level(step.tier()) + " level; what you have on the other levels stays.";
         };
     }
 

@@ -25,6 +25,11 @@ public interface Skill {
     /** At least two over all tiers; {@code tier} from 1 to 3. */
     List<String> variants(int tier);
 
+    /** Those that are short enough for a check, of a tier. */
+    default List<String> checkVariants(int tier) {
+        return variants(tier);
+    }
+
     /** Makes the item. @throws RuntimeException only for a bug of the generator */
     Item make(ItemRef ref, Draw draw);
 

@@ -25,6 +25,9 @@ class CalculatorTest {
             sum(3, 4.5, 1/2); 8; 8; false
             mean(7, 9, 12); 28/3; 9.33333333; true
             mean(4); 4; 4; false
+            mean(25, 25, 29, 27, 33; 139/5; 27.8; false
+            2*(3+4; 14; 14; false
+            sum(2, (3+1; 6; 6; false
             """)
     void worksOut(String entry, String exact, String decimal, boolean rounded) {
         assertEquals(new Calculator.Result.Value(exact, decimal, rounded), Calculator.compute(entry));

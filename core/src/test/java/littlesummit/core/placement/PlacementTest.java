@@ -35,14 +35,56 @@ class PlacementTest {
         return IntStream.range(0, verdicts.size()).filter(i -> (verdicts.get(i).standing() == Standing.KNOWN) == SkillOrder.has(state, i)).count();
     }
 
+    /** Whatever one knows: an answer settles what it settles. */
     @Test
-    void asksTwentyToThirtyItemsAndClassifiesMostSkillsRightly() {
+    void asksFewerItemsThanThereAreSkills() {
+        Random random = new Random(23);
+        for (int student = 0; student < 20; student++) {
+            int asked = check(Simulation.state(COURSE, random), random).size();
+            assertTrue(asked < COURSE.size(), asked + " items for " + COURSE.size() + " skills");
+        }
+    }
+
+    @Test
+    void nothingThatBuildsOnWhatIsNewIsAskedAndNothingThatIsSettled() {
+        Random random = new Random(29);
+        for (int student = 0; student < 20; student++) {
+            long state = Simulation.state(COURSE, random);
+            List<Evidence> evidence = check(state, random);
+            for (int i = 0; i < evidence.size(); i++) {
+                int skill = evidence.get(i).skill();
+                List<Evidence> before = evidence.subList(0, i);
+                assertTrue(before.stream().noneMatch(e -> e.kind() == Kind.NEW && (e.skill() == skill || SkillOrder.has(COURSE.allBefore(skill), e.skill()))), COURSE.ids().get(skill));
+                double chance = Placement.verdicts(COURSE, before, 1).get(skill).chance();
+                assertTrue(chance > Placement.UNLIKELY && chance < Placement.SURE, COURSE.ids().get(skill) + " was settled: " + chance);
+            }
+        }
+    }
+
+    @Test
+    void oneWhoSaysNewToEverythingIsDoneSoon() {
+        List<Evidence> evidence = new ArrayList<>();
+        for (Optional<Integer> next = Placement.next(COURSE, evidence, 1); next.isPresent(); next = Placement.next(COURSE, evidence, 1)) {
+            evidence.add(new Evidence(next.get(), Kind.NEW, 0.02));
+        }
+        assertTrue(evidence.size() <= 2 * COURSE.size() / 3, evidence.size() + " items");
+    }
+
+    @Test
+    void whatWasSolvedIsNeverSaidToBeContradicted() {
+        SkillOrder three = new SkillOrder(List.of("mean", "place-value", "absolute-value"), List.of(0L, 1L, 0L));
+        List<Verdict> verdicts = Placement.verdicts(three, List.of(new Evidence(0, Kind.NEW, 0.02), new Evidence(1, Kind.RIGHT, 0.02), new Evidence(2, Kind.RIGHT, 0.5)), 1);
+        assertTrue(verdicts.get(1).why().contains("It builds on"), verdicts.get(1).why());
+        assertTrue(verdicts.get(2).why().contains("right by luck"), verdicts.get(2).why());
+    }
+
+    @Test
+    void classifiesMostSkillsRightly() {
         Random random = new Random(17);
         long rightly = 0;
         for (int student = 0; student < 6; student++) {
             long state = Simulation.state(COURSE, random);
             List<Evidence> evidence = check(state, random);
-            assertTrue(evidence.size() >= Placement.FEWEST && evidence.size() <= Placement.MOST, evidence.size() + " items");
             rightly += rightly(Placement.verdicts(COURSE, evidence, 1), state);
         }
         assertTrue(rightly > 0.88 * 6 * COURSE.size(), rightly + " of " + 6 * COURSE.size());

@@ -29,6 +29,12 @@ public final class RationalAnalyse extends Row {
         super("rational-analyse", "Rational functions", Strand.FUNCTIONS, List.of("polynomial-factor"), List.of("whole-way", "short-way"));
     }
 
+    /** A check has no room for a chain of thirteen parts. */
+    @Override
+    public List<String> checkVariants(int tier) {
+        return List.of("short-way");
+    }
+
     @Override
     public Item make(ItemRef ref, Draw draw) {
         RationalShape s = RationalShape.draw(ref.tier(), draw);

@@ -1,4 +1,4 @@
-package littlesummit.app.demo;
+package littlesummit.app.classroom;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -13,7 +13,6 @@ import littlesummit.core.item.Part;
 import littlesummit.core.practice.PartCheck;
 import littlesummit.core.skill.Catalogue;
 import littlesummit.core.skill.Skill;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,10 +24,9 @@ import org.springframework.web.bind.annotation.RestController;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
 
-/** Every skill, tier and seed to open and try, for authors; nothing is counted. For instructors, and in the demo only. */
+/** Every skill, tier and seed to open and try, to look at; nothing is counted. For instructors. */
 @RestController
 @RequestMapping("/api/gallery")
-@ConditionalOnProperty("summit.gallery")
 class GalleryController {
     record GallerySkill(String id, String name, String strand, List<String> prerequisites) {}
 
@@ -65,14 +63,14 @@ class GalleryController {
 
     private static void require(Person person) {
         if (person.role() != Role.INSTRUCTOR) {
-            throw new AccessDeniedException("the gallery is for instructors");
+            throw new AccessDeniedException("looking at items is for instructors");
         }
     }
 
     private static Item item(String skillId, int tier, long seed) {
         Skill skill = Catalogue.find(skillId).orElseThrow(() -> Problem.notFound("There is no such skill."));
         if (tier < 1 || tier > 3) {
-            throw Problem.badRequest("There are three tiers.");
+            throw Problem.badRequest("There are three levels.");
         }
         return skill.make(tier, seed);
     }
