@@ -2583,8 +2583,6 @@ export interface components {
         Said: {
             /** Format: date-time */
             at: string;
-            /** Format: int32 */
-            percent: number;
             why: string;
         };
         Saved: {
@@ -2665,6 +2663,7 @@ export interface components {
         };
         SkillMapView: {
             skills: components["schemas"]["MapSkill"][];
+            student: string;
         };
         SkillName: {
             id: string;

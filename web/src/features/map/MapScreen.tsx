@@ -24,9 +24,9 @@ export default function MapScreen() {
   return (
     <div className="flex min-h-screen flex-col">
       <TopBar />
-      <main className="grid flex-1 content-start gap-4 px-6 py-5">
+      <main className="grid flex-1 content-start gap-2 px-6 pt-2">
         <header className="flex flex-wrap items-baseline justify-between gap-x-8 gap-y-2">
-          <h1 className="font-serif text-3xl font-bold">Map of skills</h1>
+          <h1 className="font-serif text-2xl font-bold">{studentId === undefined ? 'Map of skills' : `Map of skills: ${map.data?.student ?? ''}`}</h1>
           <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm">
             {ORDER.map((status) => (
               <li key={status} className="flex items-center gap-1.5">
@@ -45,10 +45,10 @@ export default function MapScreen() {
         {map.isPending && <Notice title="Unfolding the map." />}
         {map.isError && <Notice title="The map could not be loaded.">{map.error.message}</Notice>}
         {here !== undefined && (
-          <div className="grid items-start gap-5 lg:grid-cols-[1fr_18rem]">
+          <>
             <SkillGraph skills={skills} chosen={here.id} onChoose={setChosen} />
             <Chosen skill={here} skills={skills} own={studentId === undefined} />
-          </div>
+          </>
         )}
       </main>
     </div>
@@ -58,7 +58,7 @@ export default function MapScreen() {
 /** Where the skill comes from: what a check said of it, and when it was shown. */
 function Standing({ skill: { said, shownAt, refreshAt, fallenAt, status } }: { skill: MapSkill }) {
   return (
-    <div className="grid gap-1 text-[0.95rem]">
+    <div className="flex flex-wrap gap-x-5">
       {shownAt !== undefined && (
         <p>
           Last shown on {day(shownAt)}
@@ -68,7 +68,7 @@ function Standing({ skill: { said, shownAt, refreshAt, fallenAt, status } }: { s
       {fallenAt !== undefined && <p>A check on {day(fallenAt)} put it back into practice. That happens; the next right answer there brings it back.</p>}
       {said !== undefined && (
         <p className="text-soft">
-          The check of {day(said.at)}: {said.percent}% likely to be known. {said.why}
+          The check of {day(said.at)}: {said.why}
         </p>
       )}
     </div>
@@ -80,21 +80,30 @@ function Chosen({ skill, skills, own }: { skill: MapSkill; skills: MapSkill[]; o
   const named = (ids: string[]) => ids.flatMap((id) => skills.find((s) => s.id === id) ?? []);
   const opens = skills.filter((s) => s.prerequisites.includes(skill.id));
   return (
-    <aside aria-label="Chosen skill" aria-live="polite" className="sticky top-4 grid gap-3 rounded-slip border border-edge bg-leaf p-5">
-      <p className="text-sm text-soft">{skill.strand}</p>
-      <h2 className="font-serif text-2xl font-semibold">{skill.name}</h2>
-      <p className="flex items-center gap-2">
-        <StatusMark status={skill.status} /> {WORDS[skill.status]}
-      </p>
-      <Standing skill={skill} />
-      {skill.missing.length > 0 && (
-        <p>
-          {skill.status === 'LOCKED' ? 'First comes ' : 'It builds on '}
-          {named(skill.missing).map((s) => s.name.toLowerCase()).join(' and ')}.
-        </p>
+    <aside aria-label="Chosen skill" aria-live="polite" className="sticky bottom-0 flex flex-wrap items-center justify-between gap-x-8 gap-y-2 border-t border-edge bg-paper py-2">
+      <div className="min-w-0">
+        <h2 className="flex items-center gap-2 font-serif text-xl font-semibold">
+          <StatusMark status={skill.status} /> {skill.name}
+          <span className="font-sans text-sm font-normal text-soft">
+            {WORDS[skill.status]}, {skill.strand.toLowerCase()}
+          </span>
+        </h2>
+        <div className="flex flex-wrap gap-x-5 text-[0.95rem]">
+          {skill.missing.length > 0 && (
+            <p>
+              {skill.status === 'LOCKED' ? 'First comes ' : 'It builds on '}
+              {named(skill.missing).map((s) => s.name.toLowerCase()).join(' and ')}.
+            </p>
+          )}
+          <Standing skill={skill} />
+          {opens.length > 0 && <p className="text-soft">It leads to {opens.map((s) => s.name.toLowerCase()).join(', ')}.</p>}
+        </div>
+      </div>
+      {own && (
+        <span className="flex flex-wrap gap-2">
+          <WayIn skill={skill} />
+        </span>
       )}
-      {opens.length > 0 && <p className="text-soft">It opens {opens.map((s) => s.name.toLowerCase()).join(', ')}.</p>}
-      {own && <WayIn skill={skill} />}
     </aside>
   );
 }

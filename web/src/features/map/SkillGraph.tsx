@@ -23,9 +23,14 @@ export function SkillGraph({ skills, chosen, onChoose }: Props) {
           {bands.map((band, i) => (
             <g key={band.strand}>
               {i > 0 && <line x1="0" x2={width} y1={band.y} y2={band.y} stroke="var(--color-rule)" />}
-              <text x="12" y={band.y + 17} className="fill-soft text-[12px]">
-                {band.strand}
-              </text>
+              <foreignObject x="6" y={band.y + 4} width="106" height={band.height - 4}>
+                <p className="text-[13px] leading-tight text-soft">
+                  {band.strand}
+                  <span className="block text-ink">
+                    {band.known} of {band.all} known
+                  </span>
+                </p>
+              </foreignObject>
             </g>
           ))}
           {placed.flatMap((to) => placed.filter((p) => to.skill.prerequisites.includes(p.skill.id)).map((from) => <Edge key={`${from.skill.id}-${to.skill.id}`} from={from} to={to} chosen={chosen} />))}
@@ -37,7 +42,7 @@ export function SkillGraph({ skills, chosen, onChoose }: Props) {
             data-skill={p.skill.id}
             tabIndex={p.skill.id === chosen ? 0 : -1}
             aria-pressed={p.skill.id === chosen}
-            className={`absolute flex cursor-pointer items-center gap-2 rounded-slip border px-2 text-left text-sm leading-tight ${
+            className={`absolute flex cursor-pointer items-center gap-2 rounded-slip border px-1.5 text-left text-[13px] leading-[1.15] ${
               p.skill.id === chosen ? 'border-2 border-ink bg-larch-wash' : p.skill.status === 'LOCKED' ? 'border-dashed border-edge bg-paper text-soft' : 'border-edge bg-leaf'
             }`}
             style={{ left: p.x, top: p.y, width: NODE.width, height: NODE.height }}
@@ -67,7 +72,7 @@ function Edge({ from, to, chosen }: { from: Placed; to: Placed; chosen: string }
       d={`M${x1} ${y1}C${x1 + bend} ${y1} ${to.x - bend} ${y2} ${to.x} ${y2}`}
       fill="none"
       stroke={near ? 'var(--color-larch-mark)' : 'var(--color-rule)'}
-      strokeWidth={near ? 2.5 : 1.5}
+      strokeWidth={near ? 2.5 : 1}
     />
   );
 }

@@ -3,13 +3,15 @@ import type { Schemas } from '../../api/client';
 export type MapSkill = Schemas['MapSkill'];
 /** A skill in its place; `x` and `y` in pixels of the map. */
 export type Placed = { skill: MapSkill; x: number; y: number };
-export type Band = { strand: string; y: number; height: number };
+/** @param known how many skills of the strand are known, of all of it */
+export type Band = { strand: string; y: number; height: number; known: number; all: number };
 
-export const NODE = { width: 168, height: 60 };
-const COLUMN = 204;
-const ROW = 70;
-const LEFT = 12;
-const BAND_TOP = 26;
+export const NODE = { width: 166, height: 37 };
+const COLUMN = 185;
+const ROW = 42;
+/** Room for the names of the strands. */
+const LEFT = 118;
+const BAND_TOP = 4;
 
 /** Columns by the longest chain of prerequisites, one band a strand; skills of a strand that share a column stand below each other. */
 export function layout(skills: MapSkill[]): { placed: Placed[]; bands: Band[]; width: number; height: number } {
@@ -24,11 +26,12 @@ export function layout(skills: MapSkill[]): { placed: Placed[]; bands: Band[]; w
       placed.push({ skill, x: LEFT + skill.depth * COLUMN, y: top + BAND_TOP + row * ROW });
     }
     const height = BAND_TOP + Math.max(0, ...filled.values()) * ROW + 4;
-    bands.push({ strand, y: top, height });
+    const own = skills.filter((s) => s.strand === strand);
+    bands.push({ strand, y: top, height, known: own.filter((s) => s.status === 'KNOWN' || s.status === 'REFRESH').length, all: own.length });
     top += height;
   }
   const depth = Math.max(0, ...skills.map((s) => s.depth));
-  return { placed, bands, width: LEFT * 2 + depth * COLUMN + NODE.width, height: top };
+  return { placed, bands, width: LEFT + 4 + depth * COLUMN + NODE.width, height: top };
 }
 
 /** The skill that an arrow key leads to: along the graph to the sides, else up and down the page. */

@@ -39,7 +39,7 @@ class ClassTest extends BrowserTest {
         while (over.count() == 0) {
             press(page, "This is new to me");
             asked++;
-            page.getByText(Pattern.compile("^Item " + (asked + 1) + ", ")).or(over).first().waitFor();
+            page.getByText(Pattern.compile("^Item " + (asked + 1) + " of ")).or(over).first().waitFor();
         }
         return asked;
     }
@@ -50,10 +50,10 @@ class ClassTest extends BrowserTest {
         page.getByText("What do you know already?").click();
         press(page, "Begin the check");
         int asked = allNew(page);
-        assertTrue(asked >= 20, "asked " + asked);
+        assertTrue(asked < littlesummit.core.skill.Catalogue.all().size(), "asked " + asked);
         assertThat(page.getByText("You said that this is new to you.").first()).isVisible();
         assertThat(page.getByText("The next check makes sense after 5 hours of practice.")).isVisible();
-        page.getByText("To the map").click();
+        page.getByText("To the map").first().click();
         assertThat(page.getByText(Pattern.compile("^[0-9]+ ready"))).isVisible();
     }
 
@@ -72,7 +72,7 @@ class ClassTest extends BrowserTest {
         orla.getByLabel("Title").fill("Lantern oil");
         orla.getByLabel("Due at the end of").first().fill(LocalDate.now().plusDays(3).toString());
         orla.getByLabel("The mean", new Page.GetByLabelOptions().setExact(false)).first().check();
-        orla.getByText("Look at items").click();
+        orla.locator("main").getByText("Look at items").click();
         assertThat(orla.getByText("Another one")).isVisible();
         press(orla, "Set it");
         assertThat(orla.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Lantern oil"))).isVisible();
@@ -87,11 +87,11 @@ class ClassTest extends BrowserTest {
         Page orla = at("orla", "/class");
         orla.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Ulla Fern");
         press(orla, "Add");
-        assertThat(orla.getByText("signs in as ulla")).isVisible();
-        String code = orla.locator("td.font-mono").first().textContent();
+        orla.getByText("Codes to hand out").click();
+        String code = orla.locator("li", new Page.LocatorOptions().setHasText("Ulla Fern")).locator("strong").textContent();
 
         Desk ulla = new Desk(summit, browser.window(summit.address()), "ulla", code);
-        ulla.choosePassword(code, "lantern-by-night");
+        ulla.choosePassword("lantern-by-night");
         ulla.page().navigate("/due");
         assertThat(ulla.page().getByText("Next seven days")).isVisible();
     }

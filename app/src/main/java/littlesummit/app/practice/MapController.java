@@ -35,7 +35,8 @@ class MapController {
         this.knowledge = knowledge;
     }
 
-    record SkillMapView(List<MapSkill> skills) {}
+    /** @param student whose map it is */
+    record SkillMapView(String student, List<MapSkill> skills) {}
 
     /**
      * @param missing ids of prerequisites that are not known yet
@@ -49,15 +50,15 @@ class MapController {
     record MapSkill(String id, String name, String strand, SkillMap.Status status, List<String> prerequisites, List<String> missing, int depth, String assignmentId,
             Optional<String> lesson, Optional<Said> said, Optional<Instant> shownAt, Optional<Instant> refreshAt, Optional<Instant> fallenAt) {}
 
-    /** @param percent how likely it is known, 0 to 100; @param why a sentence; @param at when that was */
-    record Said(int percent, String why, Instant at) {}
+    /** @param why a sentence; @param at when that was */
+    record Said(String why, Instant at) {}
 
     @GetMapping("/api/map")
     @Transactional(readOnly = true)
     public SkillMapView map(@AuthenticationPrincipal Person person) {
         Map<String, Known> checked = knowledge.of(person.id()).stream().collect(Collectors.toMap(Known::skill, k -> k));
         Function<String, String> open = places.open(person);
-        return new SkillMapView(places.map(person).stream().map(node -> skill(node, open, Optional.ofNullable(checked.get(node.skill().id())))).toList());
+        return new SkillMapView(person.name(), places.map(person).stream().map(node -> skill(node, open, Optional.ofNullable(checked.get(node.skill().id())))).toList());
     }
 
     /** Of a student in the instructor's open class. */
@@ -74,7 +75,7 @@ class MapController {
         Skill skill = node.skill();
         boolean known = node.isKnown();
         return new MapSkill(skill.id(), skill.name(), skill.strand().title(), node.status(), skill.prerequisites(), node.missing(), node.depth(),
-                known ? OwnChoice.SKILLS : open.apply(skill.id()), Lessons.teaching(skill.id()).map(Skill::id), checked.flatMap(Known::said).filter(s -> node.record().confirmed().filter(s.at()::isBefore).isEmpty()).map(s -> new Said(s.percent(), s.why(), s.at())),
+                known ? OwnChoice.SKILLS : open.apply(skill.id()), Lessons.teaching(skill.id()).map(Skill::id), checked.flatMap(Known::said).filter(s -> node.record().confirmed().filter(s.at()::isBefore).isEmpty()).map(s -> new Said(s.why(), s.at())),
                 node.record().confirmed().filter(at -> known), SkillMap.dueAt(node.record()).filter(at -> known), checked.flatMap(Known::fallen).filter(at -> !known));
     }
 }
