@@ -1663,6 +1663,7 @@ export interface components {
         };
         DueAssignment: {
             byScore: boolean;
+            check: boolean;
             /** Format: date-time */
             due: string;
             finished: boolean;
@@ -2418,6 +2419,7 @@ export interface components {
             skills: components["schemas"]["QuizSkill"][];
             /** Format: int32 */
             target: number;
+            workRequired: boolean;
         };
         ReadAs: {
             /** Format: int32 */
@@ -2498,6 +2500,7 @@ export interface components {
             /** Format: int32 */
             slot: number;
             wantsNote: boolean;
+            worked: boolean;
         };
         ResultUnclear: {
             /** Format: int32 */

@@ -37,7 +37,7 @@ export const router = createBrowserRouter([
   { path: '/signin', element: <SignInScreen /> },
   {
     element: <SignedIn />,
-    errorElement: <Notice title="This page stumbled.">What you entered is kept. Load the page again.</Notice>,
+    errorElement: <Notice title="Something went wrong on this page.">What you entered is kept. Load the page again.</Notice>,
     children: [
       { path: '/', element: <Home /> },
       { path: '/due', element: <DueScreen /> },
@@ -65,7 +65,7 @@ export const router = createBrowserRouter([
       { path: '/questions', element: later(<QuestionsScreen />) },
       { path: '/gallery', element: gallery },
       { path: '/gallery/:skillId/:tier/:seed', element: gallery },
-      { path: '*', element: <Notice title="There is no such page.">Go back, or start from what is due.</Notice> },
+      { path: '*', element: <Notice title="There is no such page.">Go back, or start from Due.</Notice> },
     ],
   },
 ]);

@@ -37,8 +37,8 @@ export default function BookPageScreen() {
             </p>
             <ItemShown item={found.data.item} />
             {found.data.note !== '' && (
-              <section aria-label="Your correction" className="rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
-                <p className="text-sm text-soft">Your correction</p>
+              <section aria-label="Correction" className="rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
+                <p className="text-sm text-soft">{teaches ? 'The correction' : 'Your correction'}</p>
                 <p className="font-serif text-lg whitespace-pre-wrap">{found.data.note}</p>
               </section>
             )}
@@ -61,6 +61,11 @@ export default function BookPageScreen() {
             <section aria-label="Work" className="grid min-w-0 content-start gap-3 border-l-2 border-rust/40 bg-leaf p-6">
               <h2 className="text-sm font-semibold text-soft">The student&rsquo;s page</h2>
               {page.isSuccess && <WorkStanding state={page.data.state} required={false} />}
+              {page.isSuccess && (page.data.state.kind === 'HandedIn' || page.data.state.kind === 'Read') && (
+                <p>
+                  <Link to={`/handed-in/${itemId}`}>{page.data.state.kind === 'Read' ? 'Change what you said of it' : 'Read it'}</Link>
+                </p>
+              )}
               {page.isSuccess && <PageShown page={page.data} lines={found.data.lines} />}
             </section>
           ) : (

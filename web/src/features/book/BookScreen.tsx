@@ -49,7 +49,7 @@ export default function BookScreen() {
 
 function Pages({ pages, searched }: { pages: Entry[]; searched: boolean }) {
   if (pages.length === 0) {
-    return searched ? <Notice title="No page has that.">Try fewer words, or all skills.</Notice> : <Notice title="Your book is empty.">Whatever you write, draw or photograph beside an item stands here, from the first line on.</Notice>;
+    return searched ? <Notice title="No page matches.">Try fewer words, or all skills.</Notice> : <Notice title="Your book is empty.">Everything you write, draw or photograph beside an item is kept here, from the first line on.</Notice>;
   }
   const days = [...new Set(pages.map((p) => dayOf(p)))];
   return days.map((day) => (

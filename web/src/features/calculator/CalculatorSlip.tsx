@@ -93,7 +93,7 @@ export default function CalculatorSlip({ data, onClose }: { data: string[]; onCl
             // oxlint-disable-next-line react/no-array-index-key -- numbers stand in the order of the item
             <Key key={i} shown={number} onPress={() => edit((typed) => bringIn(typed, [number]))} />
           ))}
-          {data.length > 1 && <Button small onClick={() => edit((typed) => bringIn(typed, data))}>Bring in the item’s numbers</Button>}
+          {data.length > 1 && <Key shown="Bring in the item’s numbers" onPress={() => edit((typed) => bringIn(typed, data))} />}
         </div>
       )}
       {compute.isError && <p role="alert">{compute.error.message}</p>}

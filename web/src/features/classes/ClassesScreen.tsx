@@ -76,7 +76,7 @@ function ClassRow({ row, hand }: { row: SchoolClass; hand: ClassesHand }) {
             <input className={INPUT} value={name} maxLength={100} required onChange={(e) => setName(e.target.value)} />
           </Labelled>
           <Button type="submit" look="main" disabled={hand.rename.isPending}>
-            Keep it
+            Save
           </Button>
           <Button onClick={() => setName(null)}>Not now</Button>
         </form>

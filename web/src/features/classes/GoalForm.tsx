@@ -14,8 +14,8 @@ export function GoalForm({ of, hand }: { of: SchoolClass; hand: ClassesHand }) {
       <h2 className="font-serif text-xl font-semibold">Goal of {of.name}</h2>
       <p className="text-soft">
         {of.goal === undefined
-          ? 'Without a goal, students see beside their progress only what is due. With one they see a line from today to that day.'
-          : `${of.goal.skills} skills by ${day(of.goal.date)}, counted from ${day(of.goal.start)}. Every student sees the line to it beside the own progress.`}
+          ? 'With a goal, students see a line from today to that day in their progress. Without one they see only what is due.'
+          : `${of.goal.skills} skills by ${day(of.goal.date)}, counted from ${day(of.goal.start)}. Every student sees the line to it in their progress.`}
       </p>
       <form
         className="flex flex-wrap items-end gap-3"

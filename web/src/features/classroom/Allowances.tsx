@@ -40,7 +40,7 @@ export function Allowances({ studentId, name }: { studentId: string; name: strin
           <span className="text-sm text-soft">Password forgotten, or locked out</span>
           <AskFirst
             name="Make a new code"
-            words="The password of now stops working, and the student is signed out everywhere, also in the middle of a quiz."
+            words="The current password stops working, and the student is signed out everywhere, also in the middle of a quiz."
             yes="Yes, make a new code"
             disabled={hand.code.isPending}
             onYes={() => hand.code.mutate()}

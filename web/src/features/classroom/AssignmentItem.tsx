@@ -23,7 +23,7 @@ export function AssignmentItem({ row, hand, withdrawn, onCopy }: Props) {
         </span>
       </div>
       <p className="text-soft">
-        {row.skills.join(', ')}. Target: {row.says}
+        {row.skills.length > 0 && `${row.skills.join(', ')}. `}Target: {row.says}
         {row.quiz !== undefined && row.quiz.shares.length > 0 && !row.target.startsWith('quiz') && ', with a quiz in rounds at the end'}.
       </p>
       {!row.target.startsWith('quiz') && <Share row={row} />}
@@ -82,7 +82,7 @@ function Share({ row }: { row: AssignmentRow }) {
         <span className="absolute inset-y-0 left-0 bg-spruce opacity-30" style={{ width: part(row.started) }} />
         <span className="absolute inset-y-0 left-0 bg-spruce" style={{ width: part(row.finished) }} />
       </span>
-      {row.finished} of {row.students} have reached all skills, {row.started === 1 ? 'one has' : `${row.started} have`} begun
+      {row.target === 'check' ? `${row.finished} of ${row.students} have taken it` : `${row.finished} of ${row.students} have reached all skills, ${row.started === 1 ? 'one has' : `${row.started} have`} begun`}
     </p>
   );
 }

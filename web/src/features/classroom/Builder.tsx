@@ -41,18 +41,20 @@ export function Builder({ first, hand, onClose }: { first: Wish; hand: Assignmen
         </label>
       </div>
       <Refused by={[skills]} />
-      <SkillPicker all={all} chosen={wish.skills} onChange={(chosen) => change({ skills: chosen })} />
-      {wish.skills.length > 0 && <Preview skills={all.filter((s) => wish.skills.includes(s.id))} />}
       <Targets wish={wish} onChange={change} />
-      <Policies wish={wish} onChange={change} />
+      {wish.target === 'check' && <p className="text-soft">The check covers all skills of the map. Each student is asked only as much as it takes, and may take it now whatever was taken before.</p>}
+      {wish.target !== 'check' && <SkillPicker all={all} chosen={wish.skills} onChange={(chosen) => change({ skills: chosen })} />}
+      {wish.target !== 'check' && wish.skills.length > 0 && <Preview skills={all.filter((s) => wish.skills.includes(s.id))} />}
+      {wish.target !== 'check' && <Policies wish={wish} onChange={change} />}
       <Who chosen={wish.students} onChange={(students) => change({ students })} />
       <Refused by={[hand.add]} />
       <span className="flex flex-wrap items-center gap-3">
-        <Button type="submit" look="main" disabled={hand.add.isPending || wish.skills.length === 0 || wish.date === ''}>
+        <Button type="submit" look="main" disabled={hand.add.isPending || wish.title.trim() === '' || (wish.target !== 'check' && wish.skills.length === 0) || wish.date === ''}>
           Set it
         </Button>
         <Button onClick={onClose}>Not now</Button>
-        {wish.skills.length === 0 && <span className="text-soft">Choose at least one skill first.</span>}
+        {wish.target !== 'check' && wish.skills.length === 0 && <span className="text-soft">Choose at least one skill first.</span>}
+        {wish.title.trim() === '' && <span className="text-soft">Give it a title.</span>}
       </span>
     </form>
   );
@@ -63,7 +65,7 @@ function Who({ chosen, onChange }: { chosen: string[]; onChange: (ids: string[])
   return (
     <details>
       <summary className="cursor-pointer font-semibold">For {chosen.length === 0 ? 'the whole class' : chosen.length === 1 ? 'one student' : `${chosen.length} students`}</summary>
-      <p className="text-sm text-soft">Choose some, or leave all empty for the whole class.</p>
+      <p className="text-sm text-soft">Choose students, or leave all unticked for the whole class.</p>
       <div className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
         {students.map(({ student }) => (
           <label key={student.id} className="flex gap-1.5">

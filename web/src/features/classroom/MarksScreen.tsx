@@ -24,10 +24,10 @@ export default function MarksScreen() {
             Marks as CSV
           </a>
         </header>
-        <p className="text-soft">In each field: how far toward the target on average, and skills reached; points of a quiz; credit of work that was read. The mean is of everything that was due by now for that student, quizzes too; what was not begun counts as 0. Work that is not read yet does not count.</p>
-        {marks.isPending && <Notice title="Adding up." />}
+        <p className="text-soft">Each cell shows how far toward the target on average, and skills reached; points of a quiz; credit of work that was read. The mean is of everything that was due by now for that student, quizzes too; what was not begun counts as 0. Work that is not read yet does not count.</p>
+        {marks.isPending && <Notice title="Adding up the marks." />}
         {marks.isError && <Notice title="This could not be loaded.">{marks.error.message}</Notice>}
-        {marks.isSuccess && (marks.data.rows.length === 0 || marks.data.assignments.length === 0 ? <Notice title="No marks yet.">They stand here when something is set and students work.</Notice> : <Shown marks={marks.data} />)}
+        {marks.isSuccess && (marks.data.rows.length === 0 || marks.data.assignments.length === 0 ? <Notice title="No marks yet.">Marks appear here once work is set and students have begun.</Notice> : <Shown marks={marks.data} />)}
       </main>
     </div>
   );

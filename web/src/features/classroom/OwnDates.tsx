@@ -16,7 +16,7 @@ export function OwnDates({ studentId }: { studentId: string }) {
   const row = all.find((a) => a.id === chosen);
   return (
     <details className="rounded-slip border border-rule bg-leaf p-4">
-      <summary className="cursor-pointer font-semibold">Dates for this student alone{different.length > 0 && `: ${different.length} different`}</summary>
+      <summary className="cursor-pointer font-semibold">Different dates for this student{different.length > 0 && `: ${different.length} different`}</summary>
       <ul className="mt-2 grid gap-1">
         {different.map((a) => (
           <li key={a.id} className="flex flex-wrap items-center gap-3">

@@ -10,7 +10,7 @@ export function Policies({ wish, onChange }: { wish: Wish; onChange: (part: Part
   return (
     <details>
       <summary className="cursor-pointer font-semibold">
-        On the way: {policy.openTries} tries, {policy.hints ? 'hints' : 'no hints'}, work {policy.work === 'REQUIRED' ? 'must be shown' : 'as one likes'}
+        Rules: {policy.openTries === 1 ? '1 try' : `${policy.openTries} tries`}, {policy.hints ? 'hints' : 'no hints'}, work {policy.work === 'REQUIRED' ? 'must be shown' : 'if they like'}
       </summary>
       <div className="mt-2 grid gap-2">
         <span className="flex flex-wrap gap-4">
@@ -21,13 +21,13 @@ export function Policies({ wish, onChange }: { wish: Wish; onChange: (part: Part
         <span className="flex flex-wrap gap-4">
           <Check label="hints" on={policy.hints} onChange={(hints) => set({ hints })} />
           <Check label="worked examples" on={policy.example} onChange={(example) => set({ example })} />
-          <Check label="another like a missed item" on={policy.similar} onChange={(similar) => set({ similar })} />
-          <Check label="a first slip of form costs nothing" on={policy.freeForms > 0} onChange={(on) => set({ freeForms: on ? 1 : 0 })} />
+          <Check label="a similar item after a miss" on={policy.similar} onChange={(similar) => set({ similar })} />
+          <Check label="the first answer in the wrong form costs no try" on={policy.freeForms > 0} onChange={(on) => set({ freeForms: on ? 1 : 0 })} />
         </span>
         <span className="flex flex-wrap gap-4">
-          <Choose label="Own lines are checked" value={policy.lineCheck} options={[['NEVER', 'never'], ['AFTER_MISS', 'after a first miss'], ['ALWAYS', 'at any time']]} onChange={(lineCheck) => set({ lineCheck })} />
+          <Choose label="Students may check their own lines" value={policy.lineCheck} options={[['NEVER', 'never'], ['AFTER_MISS', 'after a first miss'], ['ALWAYS', 'at any time']]} onChange={(lineCheck) => set({ lineCheck })} />
           <Choose label="Calculator" value={policy.calculator} options={[['NEVER', 'never'], ['AS_ITEM', 'as the item says'], ['ALWAYS', 'always']]} onChange={(calculator) => set({ calculator })} />
-          <Choose label="Work" value={policy.work} options={[['NONE', 'not asked for'], ['OPTIONAL', 'as one likes'], ['REQUIRED', 'must be shown, and is read']]} onChange={(work) => set({ work })} />
+          <Choose label="Work" value={policy.work} options={[['NONE', 'not asked for'], ['OPTIONAL', 'if they like'], ['REQUIRED', 'must be shown, and is read']]} onChange={(work) => set({ work })} />
         </span>
       </div>
     </details>

@@ -64,7 +64,7 @@ function Before({ all, chosen, onChange }: Props) {
   const unknown = missing.filter((s) => s.knownBy < students);
   return unknown.length === 0 ? null : (
     <div className="mt-3 rounded-slip bg-glacier-wash px-4 py-2">
-      <p>What comes before, and is not known by everybody yet:</p>
+      <p>These come first, and not everybody knows them yet:</p>
       <ul>
         {unknown.map((s) => (
           <li key={s.id} className="flex flex-wrap items-center gap-3">

@@ -12,7 +12,7 @@ export function StuckList({ glance }: { glance: Glance }) {
     <section aria-label="Who is stuck">
       <h2 className="font-serif text-xl font-semibold">Who is stuck on what</h2>
       <p className="text-sm text-soft">A student stands here who missed at least half of the last six items of a skill.</p>
-      {glance.stuck.length === 0 && <p className="mt-2">Nobody just now.</p>}
+      {glance.stuck.length === 0 && <p className="mt-2">Nobody at the moment.</p>}
       <ul className="mt-2 grid gap-3 md:grid-cols-2">
         {shown.map((s) => (
           <li key={s.skillId} className="rounded-slip border border-rule bg-leaf p-4">

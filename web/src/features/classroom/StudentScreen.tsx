@@ -29,7 +29,7 @@ export default function StudentScreen() {
               </p>
               <span className="flex flex-wrap items-baseline justify-between gap-4">
                 <h1 className="font-serif text-3xl font-bold">{progress.data.student}</h1>
-                <Link to={`/class/students/${studentId}/map`}>The map of this student</Link>
+                <Link to={`/class/students/${studentId}/map`}>This student’s map</Link>
               </span>
             </header>
             <Allowances key={progress.data.student} studentId={studentId} name={progress.data.student} />

@@ -12,7 +12,7 @@ const COLUMNS: { column: Column; name: string; right?: boolean }[] = [
   { column: 'open', name: 'Open', right: true },
   { column: 'late', name: 'Late', right: true },
   { column: 'minutes', name: 'Minutes this week', right: true },
-  { column: 'last', name: 'Last at work' },
+  { column: 'last', name: 'Last active' },
 ];
 
 /** Where everybody is; sorted by any column. @param props.skills on the whole map */
@@ -35,7 +35,7 @@ export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
                 </button>
               </th>
             ))}
-            <th scope="col" className="align-bottom font-normal text-soft">Where, and stuck on what</th>
+            <th scope="col" className="align-bottom font-normal text-soft">Working on, and stuck on</th>
           </tr>
         </thead>
         <tbody>

@@ -7,6 +7,7 @@ const KINDS: [TargetKind, string][] = [
   ['run', 'a run of right answers'],
   ['percent', 'a percent of a fixed set'],
   ['quiz', 'a quiz in rounds, and nothing else'],
+  ['check', 'the starting check: what is known already'],
 ];
 
 /** What counts as finished, and a quiz at the end. */
@@ -37,13 +38,13 @@ export function Targets({ wish, onChange }: Props) {
           </>
         )}
       </div>
-      {wish.target !== 'quiz' && (
+      {wish.target !== 'quiz' && wish.target !== 'check' && (
         <label className="flex gap-1.5">
           <input type="checkbox" checked={wish.withQuiz} onChange={(e) => onChange({ withQuiz: e.target.checked })} />
           with a quiz at the end, which opens when the skills are reached
         </label>
       )}
-      {(wish.withQuiz || wish.target === 'quiz') && (
+      {((wish.withQuiz && wish.target !== 'check') || wish.target === 'quiz') && (
         <div className="flex flex-wrap items-center gap-3">
           <Number label="items in a round," value={wish.quizItems} most={40} onChange={(quizItems) => onChange({ quizItems })} />
           <Number label="minutes, at most" value={wish.minutes} most={240} onChange={(minutes) => onChange({ minutes })} />

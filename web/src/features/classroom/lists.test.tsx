@@ -56,7 +56,7 @@ describe('StuckList', () => {
     expect(markup).toContain('The sign is lost.');
   });
   it('says that nobody is stuck', () => {
-    expect(list(0)).toContain('Nobody just now.');
+    expect(list(0)).toContain('Nobody at the moment.');
   });
   it('folds what is beyond four', () => {
     expect(list(4)).not.toContain('Show all');

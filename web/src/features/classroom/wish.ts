@@ -1,7 +1,7 @@
 import { beginOf, dateOf, endOf } from '../../ui/dates';
 import type { AssignmentRow, NewAssignment } from './useClass';
 
-export type TargetKind = 'score' | 'run' | 'percent' | 'quiz';
+export type TargetKind = 'score' | 'run' | 'percent' | 'quiz' | 'check';
 
 /** An assignment as it is being put together. */
 export type Wish = {
@@ -63,6 +63,8 @@ export function wishOf(row: AssignmentRow, now: Date): Wish {
       return { ...wish, target: 'run', inRow: Number(first), steps: Number(second) };
     case 'percent':
       return { ...wish, target: 'percent', percent: Number(first), items: Number(second) };
+    case 'check':
+      return { ...wish, target: 'check' };
     case 'quiz':
       return { ...wish, target: 'quiz', quizPercent: Number(first), withQuiz: false };
     default:
@@ -93,6 +95,8 @@ function targetOf(wish: Wish): string {
       return `percent:${wish.percent}/${wish.items}`;
     case 'quiz':
       return `quiz:${wish.quizPercent}`;
+    case 'check':
+      return 'check';
     default: {
       const never: never = wish.target;
       return never;
@@ -111,6 +115,6 @@ export function bodyOf(wish: Wish): NewAssignment {
     due: endOf(wish.date),
     ...(wish.opens !== '' && { opens: beginOf(wish.opens) }),
     students: wish.students,
-    ...((wish.withQuiz || wish.target === 'quiz') && { quiz }),
+    ...((wish.target === 'quiz' || (wish.withQuiz && wish.target !== 'check')) && { quiz }),
   };
 }

@@ -25,7 +25,7 @@ export function Row({ assignment: a, now }: { assignment: Assignment; now: Date 
         <Waiting assignment={a} />
       </div>
       <Link
-        to={a.quiz?.open === true && (a.skills.length === 0 || !a.quiz.finished) ? `/quiz/${a.id}` : `/practice/${a.id}/${a.resume}`}
+        to={a.check ? '/check' : a.quiz?.open === true && (a.skills.length === 0 || !a.quiz.finished) ? `/quiz/${a.id}` : `/practice/${a.id}/${a.resume}`}
         aria-label={`${actionOf(a)}: ${a.title}`}
         className={`justify-self-end rounded-slip border px-4 py-1.5 whitespace-nowrap no-underline ${a.started && !a.finished ? 'border-spruce bg-spruce font-semibold text-on-spruce' : 'border-edge bg-leaf text-ink'}`}
       >
@@ -47,6 +47,14 @@ function Skills({ assignment: a }: { assignment: Assignment }) {
           <span className="text-soft">{stateOf(s, a)}</span>
         </li>
       ))}
+      {a.check && (
+        <li className="min-h-7">
+          <Link to="/check" className={QUIET_LINK}>
+            What do you know already?
+          </Link>
+          <span className="ml-3 text-soft">{a.finished ? 'done' : 'not done yet'}</span>
+        </li>
+      )}
       {a.quiz !== undefined && (
         <li className="grid min-h-7 items-center gap-x-3 sm:grid-cols-[17rem_7.5rem_1fr]">
           <Link to={`/quiz/${a.id}`} className={QUIET_LINK}>

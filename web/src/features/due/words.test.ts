@@ -3,7 +3,7 @@ import { actionOf, type Assignment, daysAway, sorted, stateOf } from './words';
 
 const A: Assignment = {
   id: 'a', title: 'Stores', due: '2026-05-04T20:00:00Z', when: 'SOON', target: 'score 80', flag: 80, byScore: true, policy: [], started: true, finished: false, late: false,
-  resume: 's', waiting: 0, pagesBack: [], skills: [],
+  resume: 's', waiting: 0, pagesBack: [], check: false, skills: [],
 };
 const S: Assignment['skills'][number] = { id: 's', name: 'Mean', stands: 74, hoped: 74, pagesWaiting: 0, reachedWaiting: false, known: false, started: true, reached: false, late: false, course: [] };
 

@@ -42,7 +42,7 @@ export default function MapScreen() {
             )}
           </ul>
         </header>
-        {map.isPending && <Notice title="Unfolding the map." />}
+        {map.isPending && <Notice title="Loading the map." />}
         {map.isError && <Notice title="The map could not be loaded.">{map.error.message}</Notice>}
         {here !== undefined && (
           <>
@@ -117,7 +117,7 @@ function WayIn({ skill }: { skill: MapSkill }) {
         to={`/practice/${skill.assignmentId}/${skill.id}`}
         className={`rounded-slip border px-4 py-2 text-center no-underline ${skill.status === 'LOCKED' ? 'border-edge bg-leaf text-ink' : 'border-spruce bg-spruce font-semibold text-on-spruce'}`}
       >
-        {known ? 'Practise once more' : skill.status === 'IN_PROGRESS' ? 'Go on' : skill.status === 'LOCKED' ? 'Try it all the same' : 'Start'}
+        {known ? 'Practise once more' : skill.status === 'IN_PROGRESS' ? 'Go on' : skill.status === 'LOCKED' ? 'Try it anyway' : 'Start'}
       </Link>
       {skill.lesson !== undefined && (
         <Link to={`/practice/lesson/${skill.lesson}`} className="rounded-slip border border-glacier bg-glacier-wash px-4 py-2 text-center text-ink no-underline">

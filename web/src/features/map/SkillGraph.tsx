@@ -2,6 +2,9 @@ import { type KeyboardEvent, useRef } from 'react';
 import { layout, type MapSkill, neighbour, NODE, type Placed } from './layout';
 import { StatusMark, WORDS } from './StatusMark';
 
+/** Names of more letters are set smaller, so that they stay on two lines. */
+const LONG = 28;
+
 type Props = { skills: MapSkill[]; chosen: string; onChoose: (id: string) => void };
 
 /** The graph of skills from left to right; arrow keys walk it. On a narrow screen it is pushed sideways. */
@@ -24,7 +27,7 @@ export function SkillGraph({ skills, chosen, onChoose }: Props) {
             <g key={band.strand}>
               {i > 0 && <line x1="0" x2={width} y1={band.y} y2={band.y} stroke="var(--color-rule)" />}
               <foreignObject x="6" y={band.y + 4} width="106" height={band.height - 4}>
-                <p className="text-[13px] leading-tight text-soft">
+                <p className="text-[12px] leading-[1.1] text-soft">
                   {band.strand}
                   <span className="block text-ink">
                     {band.known} of {band.all} known
@@ -42,7 +45,7 @@ export function SkillGraph({ skills, chosen, onChoose }: Props) {
             data-skill={p.skill.id}
             tabIndex={p.skill.id === chosen ? 0 : -1}
             aria-pressed={p.skill.id === chosen}
-            className={`absolute flex cursor-pointer items-center gap-2 rounded-slip border px-1.5 text-left text-[13px] leading-[1.15] ${
+            className={`absolute flex cursor-pointer items-center gap-2 rounded-slip border px-1.5 text-left leading-[1.15] ${p.skill.name.length > LONG ? 'text-[12px]' : 'text-[13px]'} ${
               p.skill.id === chosen ? 'border-2 border-ink bg-larch-wash' : p.skill.status === 'LOCKED' ? 'border-dashed border-edge bg-paper text-soft' : 'border-edge bg-leaf'
             }`}
             style={{ left: p.x, top: p.y, width: NODE.width, height: NODE.height }}

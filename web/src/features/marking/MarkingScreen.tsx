@@ -67,7 +67,7 @@ export default function MarkingScreen() {
         <div className="min-w-0">
           <LastRead marking={marking} />
           {marking.pile.isError && <Notice title="This could not be loaded.">{marking.pile.error.message}</Notice>}
-          {marking.pile.isSuccess && order.length === 0 && itemId === '' && <Notice title="Nothing waits to be read.">When an assignment wants work shown and a student hands some in, it lies here.</Notice>}
+          {marking.pile.isSuccess && order.length === 0 && itemId === '' && <Notice title="Nothing waits to be read.">When students hand in work that an assignment asks for, it appears here.</Notice>}
           {itemId === '' && order.length > 0 && (
             <Notice title={order.length === 1 ? 'One page waits.' : `${order.length} pages wait.`}>Choose one on the left, or press J for the first.</Notice>
           )}

@@ -63,7 +63,7 @@ function Say({ itemId, page, marking, left, onNext }: Props & { page: Schemas['P
   useKeys({ ...Object.fromEntries(CREDITS.map(([value, key]) => [key, () => setCredit(value)])), d: read, b: back });
   const failed = [marking.read, marking.sendBack, marking.save].find((m) => m.isError);
   return (
-    <section aria-label="What you say of it" className="grid gap-3 rounded-slip border border-rule bg-leaf p-4">
+    <section aria-label="Your marks and comment" className="grid gap-3 rounded-slip border border-rule bg-leaf p-4">
       <WorkStanding state={state} required={false} />
       <fieldset className="flex flex-wrap gap-2">
         <legend className="mb-1 font-semibold">Credit</legend>
@@ -82,7 +82,7 @@ function Say({ itemId, page, marking, left, onNext }: Props & { page: Schemas['P
       {failed !== undefined && <p role="alert" className="text-rust">{failed.error?.message}</p>}
       <span className="flex flex-wrap gap-2">
         <Button look="main" hint="D" onClick={read} disabled={marking.read.isPending}>
-          {state.kind === 'Read' ? 'Read once more' : 'Read'}
+          {state.kind === 'Read' ? 'Read again' : 'Read'}
           {left > 1 && ', next'}
         </Button>
         <Button hint="B" onClick={back} disabled={comment.trim() === '' || marking.sendBack.isPending}>

@@ -27,7 +27,7 @@ export default function Narrator({ track, onClose }: { track: Track; onClose: ()
       className="sticky bottom-0 z-10 grid gap-2 border-t-2 border-glacier bg-glacier-wash px-6 py-3"
     >
       <div className="mx-auto grid min-h-14 w-full max-w-4xl content-center text-lg" aria-live="polite" data-caption>
-        {spoken.isPending && <p className="text-soft">Getting the words.</p>}
+        {spoken.isPending && <p className="text-soft">Preparing the words.</p>}
         {spoken.isError && <p role="alert">{spoken.error.message}</p>}
         {spoken.isSuccess && line !== undefined && (
           <>

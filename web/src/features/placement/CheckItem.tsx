@@ -51,7 +51,7 @@ export function CheckItem({ running, check }: { running: Schemas['RunningCheck']
         )}
         {item.calculator && <RoundCalculator data={item.data} />}
         <p className="text-sm text-soft">
-          {running.wholeCourse ? 'Nothing counts here.' : 'What goes wrong here goes back into practice; targets that you reached stay reached.'} You can leave at any time and go on later.
+          {running.wholeCourse ? 'Nothing counts here.' : 'Skills that go wrong here go back into practice; targets that you reached stay reached.'} You can leave at any time and go on later.
         </p>
       </section>
       <WorkPage key={`work-${item.id}`} itemId={item.id} letters={item.letters} figures={figuresOf(item)} required={false} />

@@ -36,7 +36,7 @@ function Overview({ view, check }: { view: Check; check: CheckHand }) {
         </p>
       )}
       <section className="grid gap-3 md:grid-cols-2">
-        <Begin title="Over the whole course" text="Fewer items than there are skills, at most 30. Nothing counts, and nothing is said of right or wrong meanwhile. “This is new to me” is an honest answer and better than a guess. You can stop and go on later.">
+        <Begin title="Over the whole course" text="At most 30 items, and fewer than there are skills. Nothing counts, and you are not told what was right until the end. “This is new to me” is an honest answer, and better than a guess. You can stop and go on later.">
           {view.refusal === '' ? (
             <Button look={view.last.length === 0 ? 'main' : 'plain'} disabled={check.start.isPending} onClick={() => check.start.mutate(true)}>
               {view.last.length === 0 ? 'Begin the check' : 'Take it again'}
@@ -45,9 +45,9 @@ function Overview({ view, check }: { view: Check; check: CheckHand }) {
             <p className="text-soft">{view.refusal}</p>
           )}
         </Begin>
-        <Begin title="A short check" text="One item of each skill that was reached some weeks ago, up to six, without help. What goes wrong goes back into practice.">
+        <Begin title="A short check" text="One item for each skill you reached some weeks ago, up to six, without help. Skills that go wrong go back into practice.">
           {view.due.length === 0 ? (
-            <p className="text-soft">Nothing is due for a refresh just now.</p>
+            <p className="text-soft">Nothing is due for a refresh at the moment.</p>
           ) : (
             <>
               <p>Due: {view.due.map((s) => s.name).join(', ')}.</p>

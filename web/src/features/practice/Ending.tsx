@@ -31,7 +31,7 @@ export function Ending({ view, practice, wayOn }: { view: View; practice: Practi
   return (
     <div className="grid max-w-2xl gap-3 rounded-slip border border-rule bg-leaf p-4" role="status">
       <p className="font-serif text-xl font-semibold">{ENDINGS[item.outcome ?? ''] ?? ''}</p>
-      {item.offersSimilar && <p>{view.target.kind === 'SCORE' && wayOn === undefined ? 'Another like it, with new numbers, brings back what this miss took.' : 'Another like it, with new numbers, can make it good.'}</p>}
+      {item.offersSimilar && <p>{view.target.kind === 'SCORE' && wayOn === undefined ? 'Another like it, with new numbers, brings back what this miss took.' : 'Another like it, with new numbers, can make up for it.'}</p>}
       {last !== undefined && view.around.offer !== undefined && <OfferSlip offer={view.around.offer} go={go} />}
       <div className="flex flex-wrap gap-3">
         {item.offersSimilar && (
@@ -52,7 +52,7 @@ export function Ending({ view, practice, wayOn }: { view: View; practice: Practi
 function OfferSlip({ offer, go }: { offer: Schemas['Offer']; go: (how: Onward) => void }) {
   return (
     <section aria-label="Other ways on" className="rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
-      <p className="font-semibold">Three in a row did not go well. That happens to everybody; there are other ways up.</p>
+      <p className="font-semibold">Three in a row did not go well. That happens to everybody, and there are other ways to go on.</p>
       <ul className="mt-2 grid gap-1.5">
         {offer.prerequisites.map((p) => (
           <li key={p.skillId}>
@@ -78,7 +78,7 @@ function OfferSlip({ offer, go }: { offer: Schemas['Offer']; go: (how: Onward) =
             for a while.
           </li>
         )}
-        <li>Or rest for some minutes: everything stays as it is. You can also just go on.</li>
+        <li>Or take a break for a few minutes: everything stays as it is. You can also just go on.</li>
       </ul>
     </section>
   );

@@ -5,9 +5,9 @@ import { type Verdict, VerdictMark } from '../../ui/VerdictMark';
 
 const HEADS: Record<Verdict, string> = {
   correct: 'Right.',
-  form: 'The value is right, the form is not yet.',
+  form: 'The value is right, but not yet in the form asked for.',
   incorrect: 'Not yet.',
-  unreadable: 'This could not be read. It costs nothing.',
+  unreadable: 'This could not be read. It costs no try.',
 };
 
 const EDGES: Record<Verdict, string> = {
@@ -24,16 +24,18 @@ export function isVerdict(text: string): text is Verdict {
 /** What came of a check, by shape, word and sentence. @param left tries left, said where one was used */
 export function Feedback({ feedback, left, label = '' }: { feedback: Schemas['FeedbackView']; left?: number; label?: string }) {
   const verdict = isVerdict(feedback.verdict) ? feedback.verdict : 'unreadable';
+  const blank = feedback.reason === 'blank';
+  const head = blank ? 'Nothing entered yet. This costs no try.' : HEADS[verdict];
   return (
     <div className={`unfold flex max-w-2xl gap-3 rounded-slip border-l-4 bg-leaf p-4 ${EDGES[verdict]}`} data-verdict={verdict}>
       <VerdictMark verdict={verdict} />
       <div>
         <p className="flex items-center gap-2 font-semibold">
           {label === '' ? '' : `${label}: `}
-          {HEADS[verdict]}
-          {verdict !== 'correct' && <Listen what="what it says" lines={[{ show: `${HEADS[verdict]} ${feedback.message}` }]} />}
+          {head}
+          {verdict !== 'correct' && <Listen what="what it says" lines={[{ show: blank ? head : `${head} ${feedback.message}` }]} />}
         </p>
-        {verdict !== 'correct' && (
+        {verdict !== 'correct' && !blank && (
           <p>
             <RichText text={feedback.message} />
           </p>

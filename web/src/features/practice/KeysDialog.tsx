@@ -1,7 +1,7 @@
 import { Dialog } from 'radix-ui';
 
 const KEYS: [string, string][] = [
-  ['Enter', 'check, or go on when the item is closed'],
+  ['Enter', 'check, or go on when the item is finished'],
   ['H', 'next hint'],
   ['E', 'worked example'],
   ['R', 'read the item aloud'],

@@ -38,14 +38,14 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, onCh
         </div>
         <div className={`flex items-center gap-4 ${isTall(part) ? 'xl:flex-col xl:items-start xl:gap-1' : ''}`}>
           <Button look="main" hint="Enter" onClick={() => onCheck(conflict !== undefined)} aria-disabled={busy}>
-            {conflict === undefined ? 'Check' : 'Check mine all the same'}
+            {conflict === undefined ? 'Check' : 'Check mine anyway'}
           </Button>
           <span className="text-sm text-soft">{triesText(part)}</span>
         </div>
       </div>
       <div aria-live="polite" className="grid gap-3">
         {conflict !== undefined && <Conflict conflict={conflict} />}
-        {repeated && <p className="max-w-2xl">This is what you checked just before. It was not counted again.</p>}
+        {repeated && <p className="max-w-2xl">You checked this just before. It was not counted again.</p>}
         {said.map((feedback) => (
           <Feedback key={feedback.fieldId + feedback.message} feedback={feedback} left={part.triesAllowed === 0 ? undefined : part.triesLeft} label={part.fields.length > 1 ? labelOf(part, feedback.fieldId) : ''} />
         ))}

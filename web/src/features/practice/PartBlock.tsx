@@ -27,7 +27,7 @@ export function ClosedPart({ part }: { part: Part }) {
             <VerdictMark verdict={right ? 'correct' : 'incorrect'} />
             <span className="text-soft">
               {part.fields.length > 1 ? `${field.label}, ` : ''}
-              {right ? 'right:' : 'yours:'}
+              {right ? 'right:' : 'entered:'}
             </span>
             <Entered field={field} entry={part.entries[field.id] ?? ''} />
           </span>

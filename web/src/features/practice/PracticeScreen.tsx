@@ -94,7 +94,7 @@ function Desk({ view, practice }: { view: View; practice: Practice }) {
             <span key={line}>{line}</span>
           ))}
         </span>
-        <span>Leave at any time: everything is kept</span>
+        <span>You can leave at any time: everything is kept</span>
       </footer>
       {keys && (
         <Suspense>
@@ -118,7 +118,7 @@ function Reached({ view }: { view: View }) {
             {!view.target.reached ? 'Reached, waiting to be read.' : view.around.teaches === undefined ? `Reached: ${view.target.says.replace(/ on each skill$/, '')}, in ${view.skill.toLowerCase()}.` : 'The lesson is done.'}
           </strong>{' '}
           {view.target.reached
-            ? 'It stays reached, whatever comes.'
+            ? 'It stays reached, whatever happens next.'
             : `Your instructor has ${view.target.pagesWaiting === 1 ? 'one page' : `${view.target.pagesWaiting} pages`} of your work to read. With full credit for ${view.target.pagesWaiting === 1 ? 'it' : 'them'} the target is reached.`}
         </span>
       </p>

@@ -65,7 +65,7 @@ function SecondWay({ second }: { second: Schemas['SecondView'] }) {
 
 export function Example({ example }: { example: Schemas['ExampleView'] }) {
   return (
-    <Slip title="Worked example of another one" aside={<WalkThrough title="worked example" lines={[...ofBlocks(example.stem), ...ofSteps(example.worked)]} />}>
+    <Slip title="Worked example of a similar item" aside={<WalkThrough title="worked example" lines={[...ofBlocks(example.stem), ...ofSteps(example.worked)]} />}>
       <Blocks blocks={example.stem} className="mt-1 font-serif" />
       <WorkedSteps steps={example.worked} />
       {example.second !== undefined && <SecondWay second={example.second} />}

@@ -31,7 +31,7 @@ export function ProgressBody({ progress }: { progress: Progress }) {
       <Checks progress={progress} />
       <section aria-label="Assignments" className="grid gap-3">
         <h2 className="font-serif text-xl font-semibold">Assignments</h2>
-        {!worked && <Notice title="Nothing was worked on yet.">Every item that is closed stands here, with its work.</Notice>}
+        {!worked && <Notice title="No items answered yet.">Every item you finish is listed here, with your work.</Notice>}
         {progress.assignments.map((a) => <Course key={a.id} course={a} />)}
       </section>
     </>

@@ -11,8 +11,8 @@ export default function ProgressScreen() {
     <div className="min-h-screen">
       <TopBar />
       <main className="mx-auto grid max-w-5xl gap-6 px-6 py-8">
-        <h1 className="font-serif text-3xl font-bold">How you have come along</h1>
-        {progress.isPending && <Notice title="Looking back." />}
+        <h1 className="font-serif text-3xl font-bold">Your progress</h1>
+        {progress.isPending && <Notice title="Loading your progress." />}
         {progress.isError && <Notice title="This could not be loaded.">{progress.error.message}</Notice>}
         {progress.isSuccess && <ProgressBody progress={progress.data} />}
       </main>

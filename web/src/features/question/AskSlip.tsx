@@ -24,7 +24,7 @@ export function AskSlip({ itemId, onClose }: { itemId: string; onClose: () => vo
   if (ask.isSuccess) {
     return (
       <p role="status" className="rounded-slip bg-glacier-wash p-4">
-        It is on the list for your instructor, with the item, your tries and your lines. The answer will stand under <Link to="/questions">Questions</Link>.
+        Your question is on the list for your instructor, with the item, your tries and your lines. You will find the answer under <Link to="/questions">Questions</Link>.
       </p>
     );
   }

@@ -32,7 +32,7 @@ export default function QuestionsScreen() {
         {questions.isPending && <Notice title="Looking up the questions." />}
         {questions.isError && <Notice title="This could not be loaded.">{questions.error.message}</Notice>}
         {questions.data?.length === 0 && (
-          <Notice title="No question yet.">{teaches ? 'What students put on the list stands here.' : 'While you work on an item, Ask puts it on this list with your tries and lines.'}</Notice>
+          <Notice title="No question yet.">{teaches ? 'Questions from students appear here.' : 'While you work on an item, Ask puts your question on this list, with your tries and lines.'}</Notice>
         )}
         {questions.data?.map((q) => <Asked key={q.id} question={q} teaches={teaches} />)}
       </main>

@@ -1,11 +1,12 @@
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { CorrectionDesk } from './CorrectionDesk';
 import { Marks, WORDS } from './Marks';
 import { PointsTable } from './PointsTable';
-import { useQuiz, useRound } from './useQuiz';
+import { type QuizHand, useQuiz, useRound } from './useQuiz';
 
 /** A round that is done, at a glance, and its corrections one below the other. */
 export default function ResultScreen() {
@@ -24,10 +25,11 @@ export default function ResultScreen() {
       {round.result.isSuccess && (
         <main className="mx-auto grid max-w-5xl gap-6 px-6 py-8">
           <Glance result={round.result.data} points={quiz.view.data?.points} assignmentId={assignmentId} />
+          <WithoutWork result={round.result.data} wanted={quiz.view.data?.workRequired === true} />
           {round.result.data.items.filter((i) => i.wantsNote).map((item) => (
             <CorrectionDesk key={item.item.id} item={item} round={round} />
           ))}
-          <Onward result={round.result.data} assignmentId={assignmentId} />
+          <Onward result={round.result.data} assignmentId={assignmentId} quiz={quiz} />
         </main>
       )}
     </div>
@@ -59,12 +61,40 @@ function Glance({ result, points, assignmentId }: { result: Schemas['RoundResult
   );
 }
 
-function Onward({ result, assignmentId }: { result: Schemas['RoundResult']; assignmentId: string }) {
-  return result.phase === 'CORRECTING' ? null : (
-    <p>
-      <Link to={`/quiz/${assignmentId}`} className="inline-block rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline">
-        {result.phase === 'READY' ? 'To the next round' : 'To the quiz'}
+/** Work that was wanted and is not there, with the way to each page; it can be added until it is read. */
+function WithoutWork({ result, wanted }: { result: Schemas['RoundResult']; wanted: boolean }) {
+  const empty = result.items.filter((i) => !i.worked);
+  return !wanted || empty.length === 0 ? null : (
+    <p className="flex flex-wrap items-center gap-3 rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
+      Work is asked for with every item. It is missing for
+      {empty.map((i) => (
+        <Link key={i.item.id} to={`/book/${i.item.id}`}>
+          item {i.slot + 1}
+        </Link>
+      ))}
+      . You can add it until your instructor has read it.
+    </p>
+  );
+}
+
+/** From the last correction straight into the next round. */
+function Onward({ result, assignmentId, quiz }: { result: Schemas['RoundResult']; assignmentId: string; quiz: QuizHand }) {
+  const navigate = useNavigate();
+  if (result.phase === 'CORRECTING') {
+    return null;
+  }
+  const begin = () => quiz.start.mutate(quiz.newKey(), { onSuccess: () => void navigate(`/quiz/${assignmentId}`) });
+  return (
+    <p className="flex flex-wrap items-center gap-3">
+      {result.phase === 'READY' && (
+        <Button look="main" disabled={quiz.start.isPending} onClick={begin}>
+          Begin the next round
+        </Button>
+      )}
+      <Link to={`/quiz/${assignmentId}`} className="inline-block rounded-slip border border-edge bg-leaf px-4 py-2 text-ink no-underline">
+        To the quiz
       </Link>
+      {result.phase === 'READY' && <span className="text-soft">The time starts at once.</span>}
     </p>
   );
 }

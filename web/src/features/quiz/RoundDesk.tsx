@@ -64,7 +64,7 @@ export default function RoundDesk({ view, running, quiz }: Props) {
       <footer className="flex flex-wrap justify-between gap-x-8 border-t border-rule px-6 py-2 text-sm text-soft">
         <span>{current?.item.calculator === true ? 'Calculator allowed' : 'No calculator'} · N next, P back, W work, A answer</span>
         <span>
-          Everything is saved as you go. <Link to="/due">Leave</Link>: the time runs on
+          Everything is saved as you go. If you <Link to="/due">leave</Link>, the time runs on
         </span>
       </footer>
     </div>
@@ -78,11 +78,11 @@ function End({ view, running, quiz, answered, onGo, onClose }: EndProps) {
   const empty = running.items.filter((i) => !answered(i));
   const unworked = running.items.filter((i) => !i.worked);
   const flagged = running.items.filter((i) => i.flagged);
-  const wantsWork = view.rules.some((rule) => rule.startsWith('Show your work'));
+  const wantsWork = view.workRequired;
   const lists: [string, Schemas['RunningItem'][]][] = [
     ['Nothing is entered in', empty],
     ['Marked to come back to:', flagged],
-    ['No work is shown for', wantsWork ? unworked : []],
+    ['Your page is empty for', wantsWork ? unworked : []],
   ];
   return (
     <section aria-label="Hand in the round" className="grid gap-2 border-b border-rule bg-larch-wash px-6 py-3">

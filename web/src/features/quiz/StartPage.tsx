@@ -55,7 +55,7 @@ export function StartPage({ view, quiz }: { view: Quiz; quiz: QuizHand }) {
           </div>
         </div>
         <p className="text-sm text-soft">
-          Rather on paper? <a href={`/api/quiz/${view.assignmentId}/paper.pdf`}>Print a practice round</a> with room for work.
+          Prefer paper? <a href={`/api/quiz/${view.assignmentId}/paper.pdf`}>Print a practice round</a> with room for work.
         </p>
       </aside>
     </main>

@@ -33,7 +33,7 @@ export default function RefreshScreen() {
   return (
     <div className="flex min-h-screen flex-col">
       <Head set={set} hand={hand} />
-      {here !== undefined && <p className="border-b border-rule px-6 py-1 text-sm text-soft">Nothing here lowers what you have reached. What goes right without help is kept for longer.</p>}
+      {here !== undefined && <p className="border-b border-rule px-6 py-1 text-sm text-soft">Nothing here lowers what you have reached. What you get right without help stays fresh for longer.</p>}
       {here === undefined ? <Done set={set} /> : <Skill key={here.skillId} skillId={here.skillId} set={set} hand={hand} />}
     </div>
   );
@@ -94,7 +94,7 @@ function Done({ set }: { set: SetView }) {
   return (
     <main className="mx-auto grid w-full max-w-2xl gap-4 px-6 py-10">
       <h2 className="font-serif text-2xl font-bold">The set is done</h2>
-      {right.length > 0 && <p>Kept for longer: {right.map((p) => p.skill).join(', ')}.</p>}
+      {right.length > 0 && <p>Fresh for longer: {right.map((p) => p.skill).join(', ')}.</p>}
       {others.length > 0 && <p>Come back soon: {others.map((p) => p.skill).join(', ')}. They stay known, and stay due for a refresh.</p>}
       <span className="flex flex-wrap gap-3">
         <Link to="/review" className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline">

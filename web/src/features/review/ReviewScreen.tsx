@@ -22,7 +22,7 @@ export default function ReviewScreen() {
         {hand.view.isSuccess &&
           (hand.view.data.skills.length === 0 ? (
             <Notice title="No skill is known yet.">
-              Skills that you reach in practice or show in a check stand here, to be kept fresh. <Link to="/map">Choose one on the map</Link>, or <Link to="/check">find out what you know</Link>.
+              Skills that you reach in practice or show in a check are listed here, so that you can keep them fresh. <Link to="/map">Choose one on the map</Link>, or <Link to="/check">find out what you know</Link>.
             </Notice>
           ) : (
             <Choose review={hand.view.data} hand={hand} />
@@ -51,7 +51,7 @@ function Choose({ review, hand }: { review: Review; hand: ReviewHand }) {
       <section className="grid justify-items-start gap-3 rounded-slip border border-rule bg-leaf p-5">
         <h2 className="font-serif text-xl font-semibold">{due.length === 0 ? 'Nothing is due for a refresh' : due.length === 1 ? 'One skill is due for a refresh' : `${due.length} skills are due for a refresh`}</h2>
         <p>
-          A mixed set brings one item of each, with all the help there is. What goes right is kept for longer; what goes wrong takes nothing away.
+          A mixed set brings one item of each, with all the help there is. What you get right stays fresh for longer; what you get wrong takes nothing away.
           {due.length > review.most && ` A set has ${review.most} skills at most: those that have waited longest come first.`}
         </p>
         <span className="flex flex-wrap gap-3">

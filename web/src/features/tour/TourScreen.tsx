@@ -28,7 +28,7 @@ export default function TourScreen() {
       <main className="mx-auto grid max-w-5xl gap-6 px-6 py-8 md:grid-cols-[14rem_1fr]">
         <header className="md:col-span-2">
           <h1 className="font-serif text-3xl font-bold">Entering answers</h1>
-          <p className="mt-1 max-w-2xl text-soft">Try each kind once. What to enter is told, and below each field stands how it was read. Nothing counts here.</p>
+          <p className="mt-1 max-w-2xl text-soft">Try each kind of answer once. You are told what to enter, and below the field you see how it was read. Nothing counts here.</p>
         </header>
         {stops.isError && <Notice title="This could not be loaded.">{stops.error.message}</Notice>}
         <nav aria-label="Kinds of answers">

@@ -10,3 +10,6 @@ alter table skill_check add column excused boolean default false not null;
 -- A code that has not been used yet can be shown and printed again; it goes when a password is chosen. Names come in with their two parts.
 alter table person add column first_code varchar(40);
 alter table person add column family_name varchar(100);
+
+-- A starting check that is set is done when it was taken since.
+alter table assignment add column set_at timestamp with time zone;

@@ -34,7 +34,7 @@ class ClassTest extends BrowserTest {
     private static int allNew(Page page) {
         int asked = 0;
         Locator over = page.getByText("Checks so far");
-        Locator next = page.getByText(Pattern.compile("^Item 1, "));
+        Locator next = page.getByText(Pattern.compile("^Item 1 of "));
         next.waitFor();
         while (over.count() == 0) {
             press(page, "This is new to me");
@@ -100,7 +100,7 @@ class ClassTest extends BrowserTest {
     void theInstructorLooksAtTheMapOfAStudent() {
         Page orla = at("orla", "/class");
         orla.getByText("Jory Thane").first().click();
-        orla.getByText("The map of this student").click();
+        orla.getByText("This student’s map").click();
         orla.locator("[data-skill=absolute-value]").click();
         assertThat(orla.getByLabel("Chosen skill")).containsText("Last shown on");
         assertThat(orla.getByLabel("Chosen skill").getByRole(AriaRole.LINK)).hasCount(0);

@@ -40,9 +40,9 @@ final class Desk {
 
     /** Where a code leads: a password of one's own. */
     void choosePassword(String fresh) {
-        assertThat(page.getByText("Choose a password of your own now.")).isVisible();
-        page.getByLabel("A new one, of at least 8 characters").fill(fresh);
-        page.getByLabel("The new one once more").fill(fresh);
+        assertThat(page.getByText("Now choose a password of your own.")).isVisible();
+        page.getByLabel("New password, at least 8 characters").fill(fresh);
+        page.getByLabel("New password again").fill(fresh);
         press("Change it");
         page.waitForURL(url -> !url.endsWith("/account"));
     }
@@ -72,7 +72,7 @@ final class Desk {
         Field field = field(part);
         switch (field.response()) {
             case Response.ChooseOne(var options) -> {
-                Locator option = page.locator("button[role=radio][value='" + entry + "']");
+                Locator option = page.locator("button[role=radio][data-answer][value='" + entry + "']");
                 option.focus();
                 page.keyboard().press("Space");
                 page.keyboard().press("Enter");

@@ -67,7 +67,8 @@ class PracticeInFullTest extends BrowserTest {
         page.getByLabel("Line 1").fill("half-way here");
         assertThat(page.getByLabel("Your page").getByText("kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))).isVisible();
         page.keyboard().press("Alt+k");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Prime factors")).first().click();
+        page.locator("li", new Page.LocatorOptions().setHas(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Numbers of the valley"))))
+                .getByRole(AriaRole.LINK, new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Prime factors")).click();
         assertThat(page.getByLabel("Your page")).isVisible();
         Item second = desk.item();
         page.navigate("/due");

@@ -63,7 +63,7 @@ class QuizTest extends BrowserTest {
     private static void enter(Locator part, Field field, boolean wrong) {
         if (field.response() instanceof Response.ChooseOne) {
             String option = wrong ? field.mistakes().getFirst().entry() : field.answer().key();
-            part.locator("button[role=radio][value='" + option + "']").click();
+            part.locator("button[role=radio][data-answer][value='" + option + "']").click();
         } else {
             part.locator("input[data-answer]").fill(wrong ? "1234567" : field.answer().key());
         }

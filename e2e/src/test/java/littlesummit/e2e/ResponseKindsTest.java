@@ -236,9 +236,9 @@ class ResponseKindsTest {
         Item item = open("rational-analyse", 1, "short-way");
         Field field = item.parts().get(3).fields().getFirst();
         blankIsUnreadable(3);
-        press(part(3).locator("button[role=radio][value='" + field.mistakes().getFirst().entry() + "']"), "Space");
+        press(part(3).locator("button[role=radio][data-answer][value='" + field.mistakes().getFirst().entry() + "']"), "Space");
         check(3, "incorrect");
-        press(part(3).locator("button[role=radio][value='" + field.answer().expected() + "']"), "Space");
+        press(part(3).locator("button[role=radio][data-answer][value='" + field.answer().expected() + "']"), "Space");
         check(3, "correct");
     }
 

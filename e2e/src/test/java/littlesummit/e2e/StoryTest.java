@@ -72,7 +72,7 @@ class StoryTest extends BrowserTest {
         desk.press("Hint");
         assertThat(page.getByText("Hint 1 of 3")).isVisible();
         desk.press("Worked example");
-        assertThat(page.getByText("Worked example of another one")).isVisible();
+        assertThat(page.getByText("Worked example of a similar item")).isVisible();
         desk.press("Full solution");
         desk.press("Show it");
         assertThat(page.getByText("Missed this time.")).isVisible();

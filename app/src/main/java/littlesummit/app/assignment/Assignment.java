@@ -14,11 +14,27 @@ import littlesummit.core.quiz.QuizPlan;
  * @param quiz the whole of it when the target is a quiz, else what opens at its end
  * @param opens before that students do not see it; empty for at once
  * @param due empty for practice of one's own choice
+ * @param setAt when it was set; empty for what is older than that is known
  */
-public record Assignment(String id, String title, List<String> skills, Target target, Policy policy, Optional<QuizPlan> quiz, Optional<Instant> opens, Optional<Instant> due) {
-    /** Whether there is nothing to practise in it. */
+public record Assignment(String id, String title, List<String> skills, Target target, Policy policy, Optional<QuizPlan> quiz, Optional<Instant> opens, Optional<Instant> due, Optional<Instant> setAt) {
+    /** Whether it is a quiz and nothing else. */
     public boolean isQuizOnly() {
         return target instanceof Target.Quiz;
+    }
+
+    /** Whether it is the starting check. */
+    public boolean isCheck() {
+        return target instanceof Target.Check;
+    }
+
+    /** Whether there are skills to practise in it. */
+    public boolean isPractice() {
+        return !isQuizOnly() && !isCheck();
+    }
+
+    /** Whether a check that was finished then counts for it. */
+    public boolean isDoneBy(Optional<Instant> checked) {
+        return isCheck() && checked.filter(at -> setAt.filter(at::isBefore).isEmpty()).isPresent();
     }
 
     /** The gentlest ground of it, 1 to 3: what is known already is refreshed on steady ground. */
@@ -38,6 +54,6 @@ public record Assignment(String id, String title, List<String> skills, Target ta
 
     /** The same with another date. */
     Assignment dueAt(Instant date) {
-        return new Assignment(id, title, skills, target, policy, quiz, opens, Optional.of(date));
+        return new Assignment(id, title, skills, target, policy, quiz, opens, Optional.of(date), setAt);
     }
 }

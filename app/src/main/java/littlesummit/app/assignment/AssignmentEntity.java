@@ -28,6 +28,7 @@ class AssignmentEntity {
     private Instant opens;
     private Instant due;
     private Instant withdrawnAt;
+    private Instant setAt;
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "assignment_skill", joinColumns = @JoinColumn(name = "assignment_id"))
@@ -46,6 +47,14 @@ class AssignmentEntity {
         this.quizPlan = quizPlan.orElse(null);
         this.due = due;
         this.skills = new ArrayList<>(skills);
+    }
+
+    void setAt(Instant now) {
+        this.setAt = now;
+    }
+
+    Optional<Instant> setAt() {
+        return Optional.ofNullable(setAt);
     }
 
     String id() {

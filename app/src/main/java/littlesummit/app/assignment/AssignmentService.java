@@ -156,12 +156,13 @@ public class AssignmentService {
     @Transactional
     public Assignment add(String classId, String title, List<String> skills, Target target, Policy policy, Optional<QuizPlan> quiz, Optional<Instant> opens, Instant due) {
         AssignmentEntity entity = new AssignmentEntity(UUID.randomUUID().toString(), classId, title, target.code(), json.write(policy), quiz.map(json::write), due, skills);
+        entity.setAt(clock.instant());
         opens.ifPresent(entity::openAt);
         return assignment(assignments.save(entity));
     }
 
     private Assignment assignment(AssignmentEntity entity) {
         return new Assignment(entity.id(), entity.title(), entity.skills(), Target.of(entity.target()).orElseThrow(), json.read(entity.policy(), Policy.class),
-                entity.quizPlan().map(plan -> json.read(plan, QuizPlan.class)), entity.opens(), Optional.of(entity.due()));
+                entity.quizPlan().map(plan -> json.read(plan, QuizPlan.class)), entity.opens(), Optional.of(entity.due()), entity.setAt());
     }
 }

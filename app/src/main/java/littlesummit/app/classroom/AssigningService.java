@@ -7,14 +7,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import littlesummit.app.assignment.Assignment;
-import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.AssignmentService.ForOne;
+import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.classroom.ClassView.AssignmentRow;
 import littlesummit.app.classroom.ClassView.Assignments;
 import littlesummit.app.classroom.ClassView.ForStudent;
 import littlesummit.app.people.PeopleService.Student;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
+import littlesummit.app.placement.PlacementService;
 import littlesummit.app.web.Problem;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.Policy;
@@ -29,12 +30,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class AssigningService {
     private static final String PAST = "The due date lies in the past.";
+    private final PlacementService placement;
     private final AssignmentService assignments;
     private final PeopleService people;
     private final Overview overview;
     private final Clock clock;
 
-    AssigningService(AssignmentService assignments, PeopleService people, Overview overview, Clock clock) {
+    AssigningService(AssignmentService assignments, PeopleService people, Overview overview, Clock clock, PlacementService placement) {
+        this.placement = placement;
         this.assignments = assignments;
         this.people = people;
         this.overview = overview;
@@ -57,13 +60,13 @@ class AssigningService {
         return new Assignments(whole.now(), rows(whole, whole.assignments(), exceptions), rows(whole, withdrawn, exceptions));
     }
 
-    private static List<AssignmentRow> rows(Overview.Whole whole, List<Assignment> all, Map<String, List<ForStudent>> exceptions) {
+    private List<AssignmentRow> rows(Overview.Whole whole, List<Assignment> all, Map<String, List<ForStudent>> exceptions) {
         return all.stream().map(a -> row(whole, a, exceptions.getOrDefault(a.id(), List.of()))).toList();
     }
 
-    private static AssignmentRow row(Overview.Whole whole, Assignment a, List<ForStudent> exceptions) {
+    private AssignmentRow row(Overview.Whole whole, Assignment a, List<ForStudent> exceptions) {
         int started = (int) whole.students().stream().filter(s -> whole.standings(s, a).values().stream().anyMatch(p -> p.lastAt().isPresent())).count();
-        int finished = (int) whole.students().stream().filter(s -> !a.isQuizOnly() && Overview.isReached(a, whole.standings(s, a))).count();
+        int finished = (int) whole.students().stream().filter(s -> a.isCheck() ? a.isDoneBy(placement.lastCourse(s.id())) : !a.isQuizOnly() && Overview.isReached(a, whole.standings(s, a))).count();
         return new AssignmentRow(a.id(), a.title(), a.skills(), a.skills().stream().map(id -> Catalogue.require(id).name()).toList(), a.target().code(), Explain.target(a.target()), a.opens(),
                 a.due().orElseThrow(), a.quiz(), a.policy(), started, finished, whole.students().size() - (int) exceptions.stream().filter(ForStudent::leftOut).count(), exceptions);
     }
@@ -72,10 +75,11 @@ class AssigningService {
     @Transactional
     public Assignments add(Person instructor, Wish wish) {
         String title = title(wish.title());
-        if (wish.skills().isEmpty() || wish.skills().stream().distinct().count() < wish.skills().size() || wish.skills().stream().anyMatch(id -> Catalogue.find(id).isEmpty())) {
+        Target target = Target.of(wish.target()).orElseThrow(() -> Problem.badRequest("This target is none: a score of 1 to 100, a run, a percent of a set, a quiz, or the starting check."));
+        boolean isCheck = target instanceof Target.Check;
+        if (!isCheck && (wish.skills().isEmpty() || wish.skills().stream().distinct().count() < wish.skills().size() || wish.skills().stream().anyMatch(id -> Catalogue.find(id).isEmpty()))) {
             throw Problem.badRequest("Choose at least one skill of the map, each once.");
         }
-        Target target = Target.of(wish.target()).orElseThrow(() -> Problem.badRequest("This target is none: a score of 1 to 100, a run, a percent of a set, or a quiz."));
         if (!wish.due().isAfter(clock.instant())) {
             throw Problem.badRequest(PAST);
         }
@@ -86,7 +90,7 @@ class AssigningService {
         if (!everybody.containsAll(wish.students())) {
             throw Problem.badRequest("Somebody whom you chose is not in this class any more. Load the page again.");
         }
-        Assignment made = assignments.add(instructor.classId(), title, wish.skills(), target, checked(wish.policy()), quiz(wish, target), wish.opens(), wish.due());
+        Assignment made = assignments.add(instructor.classId(), title, isCheck ? List.of() : wish.skills(), target, checked(wish.policy()), isCheck ? Optional.empty() : quiz(wish, target), wish.opens(), wish.due());
         everybody.stream().filter(id -> !wish.students().isEmpty() && !wish.students().contains(id)).forEach(id -> assignments.leaveOut(instructor, made.id(), id, true));
         return all(instructor);
     }

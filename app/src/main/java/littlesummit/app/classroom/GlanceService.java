@@ -60,7 +60,7 @@ class GlanceService {
     }
 
     private static StudentRow row(Overview.Whole whole, Student student, int known, Duration worked, List<Stuck> stuck) {
-        List<Assignment> unfinished = whole.setFor(student).stream().filter(a -> !a.isQuizOnly() && !Overview.isReached(a, whole.standings(student, a))).toList();
+        List<Assignment> unfinished = whole.setFor(student).stream().filter(a -> a.isPractice() && !Overview.isReached(a, whole.standings(student, a))).toList();
         int late = (int) unfinished.stream().filter(a -> a.isPast(whole.now())).count();
         Optional<Standing> last = whole.standings(student).filter(s -> s.lastAt().isPresent()).max(Comparator.comparing(s -> s.lastAt().orElseThrow()));
         return new StudentRow(student, known, unfinished.size() - late, late, last.flatMap(Standing::lastAt), (int) worked.toMinutes(), last.flatMap(s -> where(whole, s)),

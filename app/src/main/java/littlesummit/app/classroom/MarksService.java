@@ -71,10 +71,10 @@ class MarksService {
 
     private static MarkCell cell(Instant now, MarkCell.Status status, Assignment a, Map<String, Standing> standings, List<WorkState> states, Optional<QuizRecord.Earned> points) {
         List<Standing> reached = standings.values().stream().filter(Standing::reached).toList();
-        int skills = a.isQuizOnly() ? 0 : a.skills().size();
+        int skills = a.isPractice() ? a.skills().size() : 0;
         Optional<Integer> credit = rounded(states.stream().filter(WorkState.Read.class::isInstance).mapToInt(s -> ((WorkState.Read) s).credit()).average());
         boolean late = reached.stream().anyMatch(s -> s.reachedAt().filter(a::isPast).isPresent()) || a.isPast(now) && (reached.size() < skills || a.isQuizOnly() && points.isEmpty());
-        Optional<Integer> percent = a.isQuizOnly() ? Optional.empty() : Optional.of(percent(a, standings));
+        Optional<Integer> percent = a.isPractice() ? Optional.of(percent(a, standings)) : Optional.empty();
         Optional<Integer> quiz = a.quiz().map(plan -> points.map(QuizRecord.Earned::percent).orElse(0));
         return new MarkCell(status, a.due(), points.isPresent() || standings.values().stream().anyMatch(s -> s.lastAt().isPresent()), reached.size(),
                 (int) standings.values().stream().filter(s -> s.unread().reached()).count(), skills, rounded(Stream.of(percent, quiz).flatMap(Optional::stream).mapToInt(p -> p).average()), percent, quiz,

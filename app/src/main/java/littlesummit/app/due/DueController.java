@@ -7,17 +7,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.Person;
-import littlesummit.app.practice.PracticeRecord;
+import littlesummit.app.placement.PlacementService;
 import littlesummit.app.practice.PracticeRecord.Worked;
+import littlesummit.app.practice.PracticeRecord;
 import littlesummit.app.quiz.QuizService;
 import littlesummit.app.working.WorkService;
-import littlesummit.core.practice.SkillMap;
 import littlesummit.core.practice.Explain;
+import littlesummit.core.practice.SkillMap;
 import littlesummit.core.practice.Target;
 import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.WorkState;
@@ -35,9 +36,11 @@ class DueController {
     private final PracticeRecord practice;
     private final WorkService work;
     private final QuizService quizzes;
+    private final PlacementService placement;
     private final Clock clock;
 
-    DueController(AssignmentService assignments, PracticeRecord practice, WorkService work, QuizService quizzes, Clock clock) {
+    DueController(AssignmentService assignments, PracticeRecord practice, WorkService work, QuizService quizzes, PlacementService placement, Clock clock) {
+        this.placement = placement;
         this.quizzes = quizzes;
         this.work = work;
         this.assignments = assignments;
@@ -53,10 +56,10 @@ class DueController {
      * @param late whether some of it was finished, or is still open, after its date
      * @param resume id of the skill to go on with
      * @param quiz at the end of it, or all of it
-     * @param waiting pages of work that wait to be read; @param pagesBack those that want more
+     * @param waiting pages of work that wait to be read; @param pagesBack those that want more; @param check whether it is the starting check
      */
     record DueAssignment(String id, String title, Instant due, String when, String target, int flag, boolean byScore, List<String> policy, boolean started,
-            boolean finished, boolean late, String resume, int waiting, List<PageBack> pagesBack, List<DueSkill> skills,
+            boolean finished, boolean late, String resume, int waiting, List<PageBack> pagesBack, boolean check, List<DueSkill> skills,
             Optional<QuizService.Summary> quiz) {}
 
     /** A page that was sent back. @param comment what is still wanted */
@@ -84,26 +87,27 @@ class DueController {
         Map<String, List<WorkService.Standing>> pages = work.standings(List.of(person.id())).stream()
                 .collect(Collectors.groupingBy(WorkService.Standing::assignmentId));
         Set<String> known = practice.map(person).stream().filter(SkillMap.Node::isKnown).map(n -> n.skill().id()).collect(Collectors.toSet());
+        Optional<Instant> checked = all.stream().anyMatch(Assignment::isCheck) ? placement.lastCourse(person.id()) : Optional.empty();
         Map<String, QuizService.Summary> quiz = quizzes.summaries(person, all);
-        return new Due(now, all.stream().map(a -> due(a, worked.getOrDefault(a.id(), List.of()), pages.getOrDefault(a.id(), List.of()), known, Optional.ofNullable(quiz.get(a.id())), now)).toList());
+        return new Due(now, all.stream().map(a -> due(a, worked.getOrDefault(a.id(), List.of()), pages.getOrDefault(a.id(), List.of()), known, checked, Optional.ofNullable(quiz.get(a.id())), now)).toList());
     }
 
-    private static DueAssignment due(Assignment assignment, List<Worked> worked, List<WorkService.Standing> pages, Set<String> known, Optional<QuizService.Summary> quiz, Instant now) {
+    private static DueAssignment due(Assignment assignment, List<Worked> worked, List<WorkService.Standing> pages, Set<String> known, Optional<Instant> checked, Optional<QuizService.Summary> quiz, Instant now) {
         Instant until = assignment.due().orElseThrow();
-        List<DueSkill> skills = assignment.isQuizOnly() ? List.of() : assignment.skills().stream().map(id -> skill(id, assignment, worked, known)).toList();
+        List<DueSkill> skills = !assignment.isPractice() ? List.of() : assignment.skills().stream().map(id -> skill(id, assignment, worked, known)).toList();
         List<PageBack> back = pages.stream().flatMap(p -> p.state() instanceof WorkState.SentBack s ? Stream.of(new PageBack(p.itemId(), s.comment())) : Stream.empty()).toList();
         int waiting = (int) pages.stream().filter(p -> p.state() instanceof WorkState.HandedIn).count();
-        boolean finished = skills.stream().allMatch(DueSkill::reached) && back.isEmpty() && quiz.filter(q -> !q.finished()).isEmpty();
+        boolean finished = (!assignment.isCheck() || assignment.isDoneBy(checked)) && skills.stream().allMatch(DueSkill::reached) && back.isEmpty() && quiz.filter(q -> !q.finished()).isEmpty();
         String when = until.isBefore(now) ? "PAST" : until.isBefore(now.plus(SOON)) ? "SOON" : "LATER";
         Target target = assignment.target();
         return new DueAssignment(assignment.id(), assignment.title(), until, when, Explain.target(target), target.flag(), target.isByScore(),
                 Explain.policy(assignment.policy()), skills.stream().anyMatch(DueSkill::started) || quiz.filter(q -> q.rounds() > 0).isPresent(), finished,
-                skills.stream().anyMatch(DueSkill::late) || until.isBefore(now) && !finished, resume(assignment, skills), waiting, back, skills, quiz);
+                skills.stream().anyMatch(DueSkill::late) || until.isBefore(now) && !finished, resume(assignment, skills), waiting, back, assignment.isCheck(), skills, quiz);
     }
 
     private static String resume(Assignment assignment, List<DueSkill> skills) {
         return skills.stream().filter(s -> s.started() && !s.isDone()).findFirst().or(() -> skills.stream().filter(s -> !s.isDone()).findFirst())
-                .map(DueSkill::id).orElse(assignment.skills().getFirst());
+                .map(DueSkill::id).orElse(assignment.skills().stream().findFirst().orElse(""));
     }
 
     private static DueSkill skill(String id, Assignment assignment, List<Worked> worked, Set<String> known) {

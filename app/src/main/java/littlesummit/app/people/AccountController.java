@@ -26,7 +26,7 @@ class AccountController {
     }
 
     /** @param old not looked at for one who came in by a code */
-    record NewPassword(@NotNull(message = "Type your password of now.") @Size(max = 200, message = "This password is too long.") String old,
+    record NewPassword(@NotNull(message = "Type your current password.") @Size(max = 200, message = "This password is too long.") String old,
             @NotNull(message = "Type a new password.") @Size(max = 200, message = "A password may have at most 200 characters.") String fresh) {}
 
     /** Also ends every other session. */

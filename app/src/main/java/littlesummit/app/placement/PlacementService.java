@@ -2,18 +2,20 @@ package littlesummit.app.placement;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.OwnChoice;
-import littlesummit.app.knowledge.KnowledgeService;
 import littlesummit.app.knowledge.KnowledgeService.Said;
+import littlesummit.app.knowledge.KnowledgeService;
 import littlesummit.app.people.Person;
 import littlesummit.app.placement.CheckView.CheckedItem;
 import littlesummit.app.placement.CheckView.DoneCheck;
-import littlesummit.app.placement.CheckView.RunningCheck;
 import littlesummit.app.placement.CheckView.RefreshSkill;
+import littlesummit.app.placement.CheckView.RunningCheck;
 import littlesummit.app.placement.CheckView.SkillVerdict;
 import littlesummit.app.practice.ItemViews;
 import littlesummit.app.practice.PracticeRecord;
@@ -46,10 +48,12 @@ public class PlacementService {
     private final ServedItems items;
     private final PracticeRecord practice;
     private final KnowledgeService knowledge;
+    private final AssignmentService assignments;
     private final Json json;
     private final Clock clock;
 
-    PlacementService(SkillCheckRepository checks, ServedItems items, PracticeRecord practice, KnowledgeService knowledge, Json json, Clock clock) {
+    PlacementService(SkillCheckRepository checks, ServedItems items, PracticeRecord practice, KnowledgeService knowledge, AssignmentService assignments, Json json, Clock clock) {
+        this.assignments = assignments;
         this.checks = checks;
         this.items = items;
         this.practice = practice;
@@ -80,7 +84,23 @@ public class PlacementService {
                 ItemViews.inQuiz(served, state.asked().size(), item.calculator(), served.draft().typed(item), Optional.empty()));
     }
 
+    /** When a student last finished a check over the course; empty for one who never did. */
+    @Transactional(readOnly = true)
+    public Optional<Instant> lastCourse(String personId) {
+        return checks.findByPersonIdOrderByStartedAt(personId).stream().filter(c -> c.finishedAt().isPresent() && !state(c).isShort()).map(c -> c.finishedAt().orElseThrow())
+                .max(Comparator.naturalOrder());
+    }
+
+    /** Whether an instructor has set the check and it was not taken since. */
+    private boolean isSet(Person person) {
+        Optional<Instant> last = lastCourse(person.id());
+        return assignments.of(person).stream().anyMatch(a -> a.isCheck() && !a.isDoneBy(last));
+    }
+
     private Optional<String> refusal(Person person, List<SkillCheckEntity> courses) {
+        if (isSet(person)) {
+            return Optional.empty();
+        }
         Optional<Instant> last = courses.isEmpty() ? Optional.empty() : courses.getLast().finishedAt();
         return RetakeRules.refusal(courses.size(), last, practice.timeWorked(person, last.orElse(Instant.EPOCH)), clock.instant());
     }
@@ -153,7 +173,7 @@ public class PlacementService {
     private CheckState shortOne(Person person) {
         List<String> due = due(person).stream().map(RefreshSkill::id).limit(MOST_IN_A_SHORT_ONE).toList();
         if (due.isEmpty()) {
-            throw Problem.conflict("Nothing is due for a refresh just now.");
+            throw Problem.conflict("Nothing is due for a refresh at the moment.");
         }
         return CheckState.of(due);
     }

@@ -60,7 +60,7 @@ class SkillCheckEntity {
         return Optional.ofNullable(fell).filter(f -> !f.isEmpty()).map(f -> List.of(f.split(","))).orElse(List.of());
     }
 
-    /** It counts no more toward how often the check may be taken. */
+    /** It no longer counts toward how often the check may be taken. */
     void excuse() {
         this.excused = true;
     }

@@ -92,7 +92,7 @@ class Places {
     /** The same for many skills at once. */
     Function<String, String> open(Person person) {
         Map<String, String> bySkill = new HashMap<>();
-        assignments.of(person).stream().filter(a -> !a.isQuizOnly() && !a.isPast(clock.instant())).forEach(a -> a.skills().forEach(skill -> bySkill.putIfAbsent(skill, a.id())));
+        assignments.of(person).stream().filter(a -> a.isPractice() && !a.isPast(clock.instant())).forEach(a -> a.skills().forEach(skill -> bySkill.putIfAbsent(skill, a.id())));
         return skill -> bySkill.getOrDefault(skill, OwnChoice.SKILLS);
     }
 }

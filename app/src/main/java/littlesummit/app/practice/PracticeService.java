@@ -96,6 +96,9 @@ public class PracticeService {
 
     private Assignment assignment(Place place) {
         Assignment assignment = assignments.require(place.person(), place.assignmentId());
+        if (assignment.isCheck()) {
+            throw Problem.conflict("This assignment is a check. Open it from what is due.");
+        }
         if (!assignment.skills().contains(place.skillId())) {
             throw Problem.notFound("This assignment has no such skill.");
         }

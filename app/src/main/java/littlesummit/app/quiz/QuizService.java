@@ -198,7 +198,7 @@ public class QuizService {
     public QuizView.RoundResult result(Person person, String assignmentId, int number) {
         Sitting s = sitting(person, assignmentId);
         Round round = done(s, number);
-        return QuizViews.result(s.state(), round, served(person, round));
+        return QuizViews.result(s.state(), round, served(person, round), worked(person));
     }
 
     private static Round done(Sitting s, int number) {

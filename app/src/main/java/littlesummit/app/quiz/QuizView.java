@@ -13,10 +13,11 @@ import littlesummit.core.quiz.Round;
  * @param minutes of a round, with the student's extra time in it; @param extraPercent how much of that is extra
  * @param opensAfter skills of the assignment that must be reached first
  * @param running the open round
+ * @param workRequired whether work is to be shown for every item
  * @param best percent of the best round so far
  */
 public record QuizView(String assignmentId, String assignment, Optional<Instant> due, QuizState.Phase phase, List<QuizSkill> skills, int items, int minutes, int extraPercent,
-        int rounds, int target, int best, boolean reached, List<String> rules, PointsView points, List<RoundView> done, List<String> opensAfter, Optional<Running> running) {
+        int rounds, int target, int best, boolean reached, boolean workRequired, List<String> rules, PointsView points, List<RoundView> done, List<String> opensAfter, Optional<Running> running) {
 
     /** @param items of this skill in a round */
     public record QuizSkill(String id, String name, int items) {}
@@ -39,6 +40,6 @@ public record QuizView(String assignmentId, String assignment, Optional<Instant>
     /** A round that is done. */
     public record RoundResult(int number, int percent, int rounds, QuizState.Phase phase, List<ResultItem> items) {}
 
-    /** @param note the correction, once there is one; @param wantsNote whether it needs one */
-    public record ResultItem(int slot, Round.Mark mark, boolean wantsNote, Optional<String> note, ItemView item) {}
+    /** @param note the correction, once there is one; @param wantsNote whether it needs one; @param worked whether anything stands on its page */
+    public record ResultItem(int slot, Round.Mark mark, boolean wantsNote, Optional<String> note, boolean worked, ItemView item) {}
 }

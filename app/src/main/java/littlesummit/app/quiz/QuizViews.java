@@ -35,7 +35,7 @@ final class QuizViews {
         QuizPlan plan = state.plan();
         return new QuizView(assignment.id(), assignment.title(), assignment.due(), state.phase(),
                 plan.shares().stream().map(s -> new QuizSkill(s.skill(), Catalogue.require(s.skill()).name(), s.items())).toList(), plan.items(),
-                (int) time(plan, extraPercent).toMinutes(), extraPercent, plan.rounds(), plan.target(), percent(state.best()), state.isReached(), rules(plan), points(state),
+                (int) time(plan, extraPercent).toMinutes(), extraPercent, plan.rounds(), plan.target(), percent(state.best()), state.isReached(), plan.workRequired(), rules(plan), points(state),
                 state.rounds().stream().filter(r -> !r.isOpen()).map(QuizViews::round).toList(), opensAfter, running);
     }
 
@@ -100,11 +100,12 @@ final class QuizViews {
         };
     }
 
-    static QuizView.RoundResult result(QuizState state, Round round, List<ServedItem> served) {
+    /** @param worked ids of items with something on their page */
+    static QuizView.RoundResult result(QuizState state, Round round, List<ServedItem> served, Set<String> worked) {
         List<ResultItem> items = new ArrayList<>();
         for (int i = 0; i < served.size(); i++) {
             Round.Slot slot = round.slots().get(i);
-            items.add(new ResultItem(i, slot.mark().orElseThrow(), slot.wantsNote(), slot.note(), item(state, slot, served.get(i), i)));
+            items.add(new ResultItem(i, slot.mark().orElseThrow(), slot.wantsNote(), slot.note(), worked.contains(slot.itemId()), item(state, slot, served.get(i), i)));
         }
         return new QuizView.RoundResult(round.number(), round.percent(), state.plan().rounds(), state.phase(), items);
     }

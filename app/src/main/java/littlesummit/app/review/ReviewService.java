@@ -81,7 +81,7 @@ public class ReviewService {
         List<SkillMap.Node> map = record.map(person);
         List<SkillMap.Node> chosen = skills.isEmpty() ? RefreshSet.due(map, clock.instant()) : map.stream().filter(n -> n.isKnown() && skills.contains(n.skill().id())).toList();
         if (chosen.isEmpty()) {
-            throw Problem.conflict("Nothing is due for a refresh just now. Choose some of your skills instead.");
+            throw Problem.conflict("Nothing is due for a refresh at the moment. Choose some of your skills instead.");
         }
         if (!skills.isEmpty() && chosen.size() < skills.size()) {
             throw Problem.badRequest("Choose among the skills that you know, each once.");

@@ -9,6 +9,9 @@ public final class SpokenText {
     private static final Set<String> LETTERS = Set.of("a", "b", "c", "d", "h", "k", "m", "n", "p", "r", "s", "t", "u", "w", "x", "y", "z");
     private static final Pattern PIECE = Pattern.compile("\\\\\\$|\\$((?:[^$\\\\]|\\\\.)*)\\$|\\{\\{[^}]*\\}\\}");
 
+    /** A function by its name: f(x) = … */
+    private static final Pattern FUNCTION = Pattern.compile("([fghp])\\(([a-z])\\) *= *(.*)");
+
     private SpokenText() {}
 
     /** @param text plain, with LaTeX between dollar signs; {@code \$} is a dollar sign, <code>{{id}}</code> a place to fill */
@@ -31,6 +34,10 @@ public final class SpokenText {
     /** One formula. What the parser does not know is said by its signs. */
     public static String math(String latex) {
         String shown = latex.replaceAll("\\{\\{[^}]*\\}\\}", " blank ");
+        Matcher function = FUNCTION.matcher(shown);
+        if (function.matches()) {
+            return function.group(1) + " of " + function.group(2) + " equals " + math(function.group(3));
+        }
         return Parser.read(shown, Syntax.line(LETTERS)) instanceof Reading.Understood(Statement statement) ? SpokenPrinter.spoken(statement)
                 : bySigns(shown);
     }

@@ -23,6 +23,7 @@ public final class Explain {
         return switch (target) {
             case Target.Score s -> byScore(step);
             case Target.Quiz q -> byScore(step);
+            case Target.Check c -> byScore(step);
             case Target.Run r -> byRun(r, step);
             case Target.Percent p -> bySet(step);
         };
@@ -44,7 +45,7 @@ public final class Explain {
                     : moved == 1 && step.after() < target.steps() ? "one step. Right again now, and it is two."
                     : "right; the " + target.steps() + " steps are done.";
             case AIDED -> "right after a hint, which moves no step and breaks no run.";
-            case MISSED -> moved < 0 ? "missed: one step back, and the run starts anew." : "missed: the run starts anew. There is no step below the first.";
+            case MISSED -> moved < 0 ? "missed: one step back, and the run starts again." : "missed: the run starts again. There is no step below the first.";
         };
     }
 
@@ -63,6 +64,7 @@ public final class Explain {
             case Target.Run(int inRow, int steps) -> inRow + " right in a row or " + steps + " steps on each skill";
             case Target.Percent(int percent, int items) -> percent + "% of " + items + " items right on each skill";
             case Target.Quiz(int percent) -> "quiz score " + percent + "%";
+            case Target.Check c -> "take the starting check";
         };
     }
 

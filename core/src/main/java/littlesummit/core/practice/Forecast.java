@@ -36,6 +36,7 @@ public record Forecast(int ifRight, int ifMissed, int atLeast) {
             case Target.Run run -> from.standing() instanceof Standing.Running r ? toEnd(r, run) : 0;
             case Target.Percent p -> p.needed() - from.measure();
             case Target.Quiz q -> 0;
+            case Target.Check c -> 0;
         };
     }
 

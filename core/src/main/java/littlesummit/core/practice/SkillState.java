@@ -179,6 +179,7 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
             case Target.Run(int inRow, int steps) -> stands instanceof Standing.Running r && (r.inRow() >= inRow || r.steps() >= steps);
             case Target.Percent(int percent, int items) -> measure(target, levels, stands) * 100 >= percent * items;
             case Target.Quiz q -> false;
+            case Target.Check c -> false;
         };
     }
 

@@ -83,6 +83,7 @@ public sealed interface Standing {
         return switch (target) {
             case Target.Score s -> new Scored();
             case Target.Quiz q -> new Scored();
+            case Target.Check c -> new Scored();
             case Target.Run r -> new Running(0, 0);
             case Target.Percent(int percent, int items) -> new FixedSet(java.util.Collections.nCopies(items, Slot.FRESH), -1);
         };

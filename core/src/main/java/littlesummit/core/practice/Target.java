@@ -27,6 +27,9 @@ public sealed interface Target {
     /** @param percent quiz score to reach */
     record Quiz(int percent) implements Target {}
 
+    /** The starting check, taken once since it was set. */
+    record Check() implements Target {}
+
     /** Whether the mastery score is what is watched. */
     default boolean isByScore() {
         return this instanceof Score || this instanceof Quiz;
@@ -39,6 +42,7 @@ public sealed interface Target {
             case Run(int inRow, int steps) -> steps;
             case Percent p -> p.needed();
             case Quiz q -> 100;
+            case Check c -> 1;
         };
     }
 
@@ -49,11 +53,15 @@ public sealed interface Target {
             case Run(int inRow, int steps) -> "run:" + inRow + "/" + steps;
             case Percent(int percent, int items) -> "percent:" + percent + "/" + items;
             case Quiz(int percent) -> "quiz:" + percent;
+            case Check c -> "check";
         };
     }
 
     /** Empty for a name that is none or a number out of range. */
     static Optional<Target> of(String code) {
+        if (code.equals("check")) {
+            return Optional.of(new Check());
+        }
         String[] parts = code.split("[:/]");
         try {
             int first = Integer.parseInt(parts[1]);

@@ -19,7 +19,7 @@ public enum Slip {
     ADDED_DENOMINATORS("added-denominators", "It looks as if tops and bottoms were added each for itself. First bring both fractions to the same bottom."),
     WRONG_WHOLE("percent-of-the-wrong-whole", "Look at what the whole is here: of which number is the share taken?"),
     MIDDLE_TERM("middle-term-forgotten", "A power of a sum has more terms than the powers of its parts: the mixed ones are missing."),
-    POWER_OF_TEN("wrong-power-of-ten", "The digits look good. Count the places once more: the power of ten is not the same."),
+    POWER_OF_TEN("wrong-power-of-ten", "The digits are right. Count the places again: the power of ten is not the same."),
     LOST_ROOT("lost-root", "A solution of the line before is missing here. Dividing by what may be zero, or taking a root, can lose one."),
     EXTRA_ROOT("extra-root", "This line has a solution that the line before does not have. Squaring both sides or clearing a bottom can bring one in."),
     INEQUALITY_NOT_TURNED("inequality-not-turned", "When both sides are multiplied or divided by a negative number, the sign of the inequality turns round."),

@@ -20,6 +20,7 @@ class SpokenTextTest {
             The price is \\$12.50 today.; The price is 12.50 dollars today.
             Snow is measured at {{pick}}.; Snow is measured at blank.
             An angle of 40°.; An angle of 40 degrees.
+            $f(x) = \\frac{x^{2} + 1}{x - 3}$; f of x equals the fraction x squared plus 1, over, x minus 3, end fraction
             """)
     void readsAloud(String text, String spoken) {
         assertEquals(spoken, SpokenText.of(text));

@@ -38,17 +38,17 @@ public final class Mean extends Row {
         Rational median = median(data);
         Mistakes mistakes = Mistakes.of(answer)
                 .add(Tex.plain(median.roundHalfUp(1)), "median", "That is the one in the middle. The mean shares the sum equally.")
-                .add(Tex.plain(sum.over(Rational.of(n - 1)).roundHalfUp(1)), "wrong-count", "Count the data once more: by how many do you divide?")
-                .add(Tex.plain(sum), "not-divided", "That is the sum. Share it by the number of data.")
+                .add(Tex.plain(sum.over(Rational.of(n - 1)).roundHalfUp(1)), "wrong-count", "Count the values again: by how many do you divide?")
+                .add(Tex.plain(sum), "not-divided", "That is the sum. Divide it by how many values there are.")
                 .addIf(!mean.truncate(1).equals(rounded), Tex.plain(mean.truncate(1)), "cut-off", "The digits were cut off. Look at the next digit before you round.")
                 .addIf(!mean.equals(rounded), Tex.plain(mean.roundHalfUp(2)), "not-rounded", "Round to one place after the point.");
         Field field = Field.typed("answer", "Mean", "a decimal number rounded to tenths", answer, mistakes.list());
         String list = data.stream().map(Tex::plain).collect(Collectors.joining(" + "));
         Items item = Items.of(ref).text(head).table(days(n), List.of(data.stream().map(Tex::plain).toList()))
                 .part(Part.of("What is the mean? Round to the nearest tenth.", field, "If every day had the same amount, how much would it be?",
-                        "Add all data and divide by how many there are.", "There are " + n + " data. Their sum starts with $" + Tex.plain(data.get(0)) + " + " + Tex.plain(data.get(1)) + " = "
+                        "Add all the values and divide by how many there are.", "There are " + n + " values. Their sum starts with $" + Tex.plain(data.get(0)) + " + " + Tex.plain(data.get(1)) + " = "
                                 + Tex.plain(data.get(0).plus(data.get(1))) + "$."))
-                .step("Write the sum of all data over their number.", "\\frac{" + list + "}{" + n + "}")
+                .step("Write the sum of all values over how many there are.", "\\frac{" + list + "}{" + n + "}")
                 .step("Add them up.", "\\frac{" + Tex.plain(sum) + "}{" + n + "}").calculator().given("(" + list + ")/" + n);
         return (mean.equals(rounded) ? item.step("Divide.", Tex.plain(mean))
                 : item.step("Divide, and round to tenths.", "\\frac{" + Tex.plain(sum) + "}{" + n + "} \\approx " + Tex.plain(rounded))).build();

@@ -76,8 +76,8 @@ public final class PercentDiscount implements Skill {
                 .add(Tex.plain(s.full().minus(Rational.of(s.percent()))), "percent-as-money",
                         "It looks as if the percent was taken off as dollars. It is a share of the price.")
                 .add(Tex.plain(s.full().times(s.moreShare())), "added", "This is more than the full price. Is it reduced or raised?")
-                .add(Tex.plain(s.reduced().times(Rational.of(10))), "decimal-point", "The digits look good. Is the decimal point in its place?")
-                .add(Tex.plain(s.reduced().over(Rational.of(10))), "decimal-point", "The digits look good. Is the decimal point in its place?");
+                .add(Tex.plain(s.reduced().times(Rational.of(10))), "decimal-point", "The digits are right. Is the decimal point in its place?")
+                .add(Tex.plain(s.reduced().over(Rational.of(10))), "decimal-point", "The digits are right. Is the decimal point in its place?");
         List<WorkedStep> worked = List.of(
                 new WorkedStep("The full price is 100%. Taking off " + s.percent() + "% leaves the rest of it.",
                         p + "\\cdot (1 - " + s.off() + ")"),
@@ -106,8 +106,8 @@ public final class PercentDiscount implements Skill {
                 .add(Tex.plain(s.reduced().times(s.leftShare())), "reduced-again", "This is less than the reduced price. Should the full price be?")
                 .add(Tex.plain(s.reduced().plus(Rational.of(s.percent()))), "percent-as-money",
                         "It looks as if the percent was added as dollars. It is a share of the full price.")
-                .add(Tex.plain(s.full().times(Rational.of(10))), "decimal-point", "The digits look good. Is the decimal point in its place?")
-                .add(Tex.plain(s.full().over(Rational.of(10))), "decimal-point", "The digits look good. Is the decimal point in its place?");
+                .add(Tex.plain(s.full().times(Rational.of(10))), "decimal-point", "The digits are right. Is the decimal point in its place?")
+                .add(Tex.plain(s.full().over(Rational.of(10))), "decimal-point", "The digits are right. Is the decimal point in its place?");
         List<WorkedStep> worked = List.of(
                 new WorkedStep("Call the full price $x$. It is 100%, and " + s.percent() + "% off leaves " + (100 - s.percent()) + "% of it.",
                         s.left() + "\\cdot x = " + r),

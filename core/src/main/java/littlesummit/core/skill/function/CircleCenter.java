@@ -95,15 +95,17 @@ public final class CircleCenter extends Row {
     private static Part part(ItemRef ref, Rational cx, Rational cy, int r) {
         boolean fractions = !cx.isInteger() || !cy.isInteger();
         AnswerSpec answer = AnswerSpec.of(Kind.PAIR, fractions ? Form.Shape.FRACTION_LOWEST : Form.Shape.ANY, pair(cx, cy));
+        boolean graph = ref.variant().equals("graph");
+        String kept = graph ? "Both signs are the other way round. Is the centre right or left of zero, above or below it?"
+                : "It looks as if the signs were taken as they stand. What makes each bracket zero?";
         Mistakes mistakes = Mistakes.of(answer)
-                .add(pair(cx.negate(), cy.negate()), "signs-kept", "It looks as if the signs were taken as they stand. What makes each bracket zero?")
+                .add(pair(cx.negate(), cy.negate()), "signs-kept", kept)
                 .add(pair(cy, cx), "swapped", "It looks as if the two have changed places. The first one belongs to x.")
                 .add(pair(cx.negate(), cy), "sign-x", "Look at the sign of the first coordinate.")
                 .add(pair(cx, cy.negate()), "sign-y", "Look at the sign of the second coordinate.");
         boolean place = ref.variant().equals("place");
         Field typed = Field.typed("center", "Centre", fractions ? "a pair (x, y) of fractions in lowest terms" : "a pair (x, y)", answer, mistakes.list());
         Field field = place ? typed.by(new Response.PlotPoint(grid(0, 0, r, false))) : typed;
-        boolean graph = ref.variant().equals("graph");
         return Part.of(place ? "Put the point at the centre." : "Give the centre as a pair.", field,
                 graph ? "Which point is equally far from every point of the circle?" : "For which x is the first bracket zero?",
                 graph ? "The centre lies half-way between opposite points of the circle." : "A circle $(x - h)^2 + (y - k)^2 = r^2$ has its centre at $(h, k)$: opposite signs.",

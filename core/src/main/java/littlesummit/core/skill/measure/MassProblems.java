@@ -47,7 +47,7 @@ public final class MassProblems extends Row {
         Mistakes mistakes = Mistakes.of(answer)
                 .add(count + each + " " + unit, "added", "It looks as if the two numbers were added. Each one weighs so much, and there are several.")
                 .addIf(each % count == 0, each / count + " " + unit, "divided", "It looks as if it was divided. All of them weigh more than one.")
-                .add(all + (unit.equals("g") ? " kg" : " g"), "unit", "The number is good. Look at the unit.");
+                .add(all + (unit.equals("g") ? " kg" : " g"), "unit", "The number is right. Look at the unit.");
         Field field = Field.typed("mass", "Mass of all", "a number with its unit, g or kg", answer, mistakes.list());
         return Items.of(ref).text("One " + thing + " weighs " + each + " " + unit + ". What do " + count + " such " + plural(thing) + " weigh?")
                 .part(Part.of("Give the mass with its unit.", field, "Do all of them weigh more or less than one?",
@@ -66,7 +66,7 @@ public final class MassProblems extends Row {
         Field field = Field.typed("mass", "Mass of one", "a number with its unit, g or kg", answer, mistakes.list());
         int step = all > 1000 ? 200 : all > 500 ? 100 : all > 100 ? 50 : all > 20 ? 5 : 1;
         int max = (all / step + 2) * step;
-        return Items.of(ref).text("On the scale stand " + count + " equal " + plural(thing) + ". What does one " + thing + " weigh?")
+        return Items.of(ref).text("On the scale there are " + count + " " + plural(thing) + ", all of the same mass. What does one " + thing + " weigh?")
                 .picture(new Figure.Scale("A scale from 0 to " + Tex.grouped(max) + " " + unit + " that shows " + Tex.grouped(all) + " " + unit + ".", max, step, all, unit))
                 .part(Part.of("Give the mass with its unit.", field, "What does the scale show for all of them?",
                         "Equal masses: divide the mass of all by how many there are.", "The scale shows " + all + " " + unit + " for " + count + " of them."))

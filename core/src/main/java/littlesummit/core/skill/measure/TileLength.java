@@ -48,7 +48,7 @@ public final class TileLength extends Row {
                 .part(Part.of("How many " + unit + "s long is it?", number, hints(object, unit, start).toArray(String[]::new)))
                 .step("The " + object + " goes from mark " + start + " to mark " + (start + length) + ". Count the spaces between the marks.",
                         (start + length) + " - " + start)
-                .step("So many " + unit + "s fit.", String.valueOf(length)).given((start + length) + "-" + start).build();
+                .step("That many " + unit + "s fit.", String.valueOf(length)).given((start + length) + "-" + start).build();
     }
 
     private static List<String> hints(String object, String unit, int start) {

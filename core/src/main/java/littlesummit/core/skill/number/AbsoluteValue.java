@@ -41,7 +41,7 @@ public final class AbsoluteValue extends Row {
         Mistakes mistakes = Mistakes.of(answer)
                 .add(String.valueOf(ref.tier() < 3 ? -size : distance ? -size - k : -k * size + k), "kept-sign", "A distance is never negative. What do the bars do to the sign?")
                 .addIf(ref.tier() > 1, String.valueOf(termByTerm(ref.tier(), distance, a, b, k)), "term-by-term",
-                        "It looks as if the bars were taken of each number. Work out what is inside first.");
+                        "It looks as if each number was made positive on its own. Work out what is inside the bars first.");
         Field field = Field.typed("answer", "Value", "a whole number", answer, mistakes.list());
         Items item = Items.of(ref).text(stem(ref, distance, a, b, k)).formula(expression)
                 .part(Part.of("What is the value?", field, "How far from zero is what stands between the bars?",

@@ -66,7 +66,7 @@ public final class CompareWhole extends Row {
         }
         Field field = choices.ordered("words", "how they compare", java.util.Comparator.reverseOrder());
         Response list = new Response.PickFromList(((Response.ChooseOne) field.response()).options());
-        return new Part("Choose the words.", List.of(field.by(list)), new Layout.InSentence("$" + num(a) + "$ {{words}} $" + num(b) + "$."),
+        return new Part("Choose the words that fit.", List.of(field.by(list)), new Layout.InSentence("$" + num(a) + "$ {{words}} $" + num(b) + "$."),
                 hints(a, b));
     }
 

@@ -63,8 +63,8 @@ public final class IntegerAddSubtract extends Row {
     }
 
     private static String rule(boolean minus, int b) {
-        return minus ? b < 0 ? "Taking away a negative number adds." : "Taking away a positive number goes down."
-                : b < 0 ? "Adding a negative number goes down." : "Adding a positive number goes up.";
+        return minus ? b < 0 ? "Taking away a negative number adds." : "Taking away a positive number takes you down."
+                : b < 0 ? "Adding a negative number takes you down." : "Adding a positive number takes you up.";
     }
 
     private static Item temperature(ItemRef ref, int a, int change, int c) {

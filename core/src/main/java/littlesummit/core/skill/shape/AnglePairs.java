@@ -66,14 +66,14 @@ public final class AnglePairs extends Row {
         boolean both = ref.tier() == 3;
         List<Figure.Arc> arcs = new ArrayList<>(List.of(new Figure.Arc(0, 90, "", true), new Figure.Arc(0, a, a + "°", false), new Figure.Arc(a, 90, "x", false)));
         List<Figure.Ray> rays = new ArrayList<>(List.of(new Figure.Ray(0, "", both), new Figure.Ray(a, "", false), new Figure.Ray(90, "", false)));
-        List<Field> fields = new ArrayList<>(List.of(field("x", rest, 180 - a, "180-for-90", "These two make a right angle. How many degrees has it?")));
+        List<Field> fields = new ArrayList<>(List.of(field("x", rest, 180 - a, "180-for-90", "These two make a right angle. How many degrees does it have?")));
         if (both) {
             arcs.add(new Figure.Arc(a, 180, "y", false));
             fields.add(field("y", 180 - a, 90, "right-angle", "Angle y and the given one make a straight line."));
         }
         Figure.Angles figure = new Figure.Angles("A right angle is cut into two; one part has " + a + " degrees, the other is x."
                 + (both ? " Angle y goes on from the given one to the straight line." : ""), rays, arcs);
-        Items item = Items.of(ref).text("A ladder leans at a wall of the hut and cuts the right angle in two. One part is " + a + "°. Find the marked " + (both ? "angles." : "angle."))
+        Items item = Items.of(ref).text("A ladder leans against a wall of the hut and cuts the right angle in two. One part is " + a + "°. Find the marked " + (both ? "angles." : "angle."))
                 .picture(figure).part(part(fields, a))
                 .step("Both parts together are a right angle: 90 degrees.", "x = 90 - " + a).step("Work it out.", "x = " + rest);
         if (both) {
@@ -94,6 +94,6 @@ public final class AnglePairs extends Row {
         return new Part(fields.size() > 1 ? "How large are they?" : "How large is it?", fields, new Layout.Stacked(),
                 List.of("Does the marked angle lie opposite the given one, or beside it?",
                         "Opposite angles are equal. Two on a straight line add to 180 degrees, two in a right angle to 90.",
-                        "The given angle has " + a + "°. " + (fields.getFirst().id().equals("x") ? "Start with angle x." : "Together with y it makes a straight line.")));
+                        "The given angle is " + a + "°. " + (fields.getFirst().id().equals("x") ? "Start with angle x." : "Together with y it makes a straight line.")));
     }
 }

@@ -72,7 +72,7 @@ public final class CongruentSegments extends Row {
         Choices choices = same ? Choices.right("yes") : Choices.right("no");
         choices.wrong(same ? "no" : "yes", "looks", "Go by lengths and marks, not by how it looks. On a number line count spaces, not marks.");
         Field field = choices.ordered("answer", "Congruent", java.util.Comparator.reverseOrder());
-        return item.part(Part.of("Congruent?", field, look, "Segments are congruent when they have the same length, wherever they lie.", first))
+        return item.part(Part.of("Are they congruent?", field, look, "Segments are congruent when they have the same length, wherever they lie.", first))
                 .step(look, "").step(same ? "They agree, so the segments are congruent." : "They differ, so the segments are not congruent.", "").build();
     }
 }

@@ -40,7 +40,7 @@ public final class LineKinds extends Row {
         Figure.Straight figure = new Figure.Straight(alt, points, start, end, 0);
         String what = ref.variant().equals("drawing") ? "Look at the drawing." : "On the trail map a stretch is drawn like this.";
         return Items.of(ref).text(what).picture(figure).part(kindPart(kind, draw)).part(namePart(kind, from, to, draw))
-                .step("Look at both ends: an arrow says that it goes on for ever, none that it stops.", "")
+                .step("Look at both ends: an arrow says that it goes on for ever, no arrow says that it stops.", "")
                 .step(switch (kind) {
                     case 0 -> "It stops at both ends, so it is a segment. Its ends name it.";
                     case 1 -> "It stops at one end and goes on at the other, so it is a ray. Its end is named first.";
@@ -61,7 +61,7 @@ public final class LineKinds extends Row {
     private static Part namePart(int kind, String from, String to, Draw draw) {
         String right = KINDS.get(kind) + " " + from + to;
         String other = KINDS.get((kind + 1) % 3) + " " + from + to;
-        Choices choices = Choices.right(right).wrong(other, "kind", "The letters are good. Look at what it is.");
+        Choices choices = Choices.right(right).wrong(other, "kind", "The letters are right. Look at what it is.");
         choices.wrong(kind == 1 ? "ray " + to + from : KINDS.get(kind) + " " + from, kind == 1 ? "order" : "one-letter",
                 kind == 1 ? "A ray is named from its end. Which letter stands there?" : "It takes two points to name it.");
         choices.wrong(KINDS.get((kind + 2) % 3) + " " + to + from, "kind", "Look at the ends once more.");
