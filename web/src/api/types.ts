@@ -1732,6 +1732,9 @@ export interface components {
             label: string;
             letters: string[];
             response: components["schemas"]["Response"];
+            spoken: {
+                [key: string]: string;
+            };
             suffix: string;
             wanted: string;
         };

@@ -16,8 +16,8 @@ describe('what is read aloud', () => {
     const lines = ofPart({
       prompt: 'Choose.', layout: { kind: 'Stacked' }, triesAllowed: 1, triesLeft: 1, hints: [], hintsInAll: 3, status: 'OPEN', entries: {}, feedback: [], answers: [],
       fields: [
-        { id: 'a', label: 'Place', wanted: '', answerKind: 'choice', letters: [], suffix: '', response: { kind: 'ChooseOne', options: [{ id: 'a', text: 'the hut' }, { id: 'b', text: 'the pass' }] } },
-        { id: 'b', label: 'Number', wanted: 'a whole number', answerKind: 'number', letters: [], suffix: '', response: { kind: 'Typed', palette: [] } },
+        { id: 'a', label: 'Place', wanted: '', answerKind: 'choice', letters: [], suffix: '', spoken: {}, response: { kind: 'ChooseOne', options: [{ id: 'a', text: 'the hut' }, { id: 'b', text: 'the pass' }] } },
+        { id: 'b', label: 'Number', wanted: 'a whole number', answerKind: 'number', letters: [], suffix: '', spoken: {}, response: { kind: 'Typed', palette: [] } },
       ],
     });
     expect(lines.map((l) => l.show)).toEqual(['Choose.', 'Option 1: the hut', 'Option 2: the pass', 'Wanted: a whole number.']);

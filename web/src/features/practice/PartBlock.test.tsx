@@ -10,7 +10,7 @@ type Response = Schemas['FieldView']['response'];
 function part(response: Response, more: Partial<Part> = {}): Part {
   return {
     prompt: 'What fits?', layout: { kind: 'Stacked' }, triesAllowed: 1, triesLeft: 0, hints: [], hintsInAll: 3, status: 'MISSED', entries: { f: 'a' }, feedback: [],
-    fields: [{ id: 'f', label: 'Your answer', wanted: '', answerKind: 'choice', letters: [], suffix: '', response }],
+    fields: [{ id: 'f', label: 'Your answer', wanted: '', answerKind: 'choice', letters: [], suffix: '', spoken: {}, response }],
     answers: [{ fieldId: 'f', latex: '', options: ['b'] }],
     ...more,
   };
@@ -34,6 +34,13 @@ describe('what was on the screen when it was answered stays to be seen', () => {
     }
     expect(shown).toMatch(/aria-checked="true"[^>]*value="a"|value="a"[^>]*aria-checked="true"|data-state="checked"[^>]*value="a"/);
     expect(shown.match(/data-right-answer/g)).toHaveLength(1);
+  });
+
+  it('options that are formulas, each with a name in words', () => {
+    const shown = part({ kind: 'ChooseOne', options: [{ id: 'a', text: '$x = 6$' }, { id: 'b', text: '$x = 7$' }] });
+    const named = html({ ...shown, fields: shown.fields.map((field) => ({ ...field, spoken: { a: 'x equals 6', b: 'x equals 7' } })) });
+    expect(named).toContain('aria-label="x equals 6"');
+    expect(named).toContain('aria-label="x equals 7, right"');
   });
 
   it('a point on its grid, which cannot be moved any more', () => {

@@ -34,6 +34,10 @@ function Content({ option }: { option: Schemas['Option'] }) {
   );
 }
 
+function nameOf(field: Schemas['FieldView'], option: Schemas['Option'], right: string[] | undefined): string {
+  return `${field.spoken[option.id] ?? option.text}${right?.includes(option.id) === true ? ', right' : ''}`;
+}
+
 /** Says of an option that it is right, once that may be said. */
 function RightMark({ option, right }: { option: Schemas['Option']; right: string[] | undefined }) {
   return right?.includes(option.id) !== true ? null : (
@@ -47,7 +51,7 @@ export function ChooseOne({ field, value, onChange, onEnter, disabled, right, op
   return (
     <RadioGroup.Root value={value} onValueChange={onChange} disabled={disabled} aria-label={field.label} className={gridOf(options)}>
       {options.map((option) => (
-        <RadioGroup.Item key={option.id} value={option.id} data-answer={disabled ? undefined : ''} onKeyDown={onEnterKey(onEnter)} className={`${CARD} data-[state=checked]:border-2 data-[state=checked]:border-ink`}>
+        <RadioGroup.Item key={option.id} value={option.id} aria-label={nameOf(field, option, right)} data-answer={disabled ? undefined : ''} onKeyDown={onEnterKey(onEnter)} className={`${CARD} data-[state=checked]:border-2 data-[state=checked]:border-ink`}>
           <span className="flex size-5 shrink-0 items-center justify-center rounded-full border-2 border-ink">
             <RadioGroup.Indicator className="size-2.5 rounded-full bg-ink" />
           </span>
@@ -71,6 +75,7 @@ export function ChooseAll({ field, value, onChange, onEnter, disabled, right, op
             type="button"
             role="checkbox"
             aria-checked={on}
+            aria-label={nameOf(field, option, right)}
             data-answer={disabled ? undefined : ''}
             data-option={option.id}
             disabled={disabled}

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import littlesummit.app.practice.PracticeView.AnswerView;
 import littlesummit.app.practice.PracticeView.ExampleView;
 import littlesummit.app.practice.PracticeView.FeedbackView;
@@ -129,7 +130,8 @@ public final class ItemViews {
     private static FieldView field(Field field) {
         AnswerSpec answer = field.answer();
         return new FieldView(field.id(), field.label(), field.wanted(), answer.kind().code(), answer.letters().stream().sorted().toList(),
-                answer.suffix(), field.response());
+                answer.suffix(), field.response(),
+                field.response().options().stream().collect(Collectors.toMap(Option::id, Option::spoken)));
     }
 
     public static List<FeedbackView> feedback(PartCheck check) {

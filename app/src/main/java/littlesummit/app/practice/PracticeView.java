@@ -69,7 +69,9 @@ public record PracticeView(String assignmentId, String assignment, Optional<Inst
     public record PartView(String prompt, Layout layout, List<FieldView> fields, int triesAllowed, int triesLeft, List<String> hints,
             int hintsInAll, String status, Map<String, String> entries, List<FeedbackView> feedback, List<AnswerView> answers) {}
 
-    public record FieldView(String id, String label, String wanted, String answerKind, List<String> letters, String suffix, Response response) {}
+    /** @param spoken what to read aloud for each option, by its id: a formula or a picture names nothing by itself */
+    public record FieldView(String id, String label, String wanted, String answerKind, List<String> letters, String suffix, Response response,
+            Map<String, String> spoken) {}
 
     /** @param verdict correct, form, incorrect or unreadable; @param at where reading stopped, −1 for nowhere */
     public record FeedbackView(String fieldId, String verdict, String reason, String message, int at) {}

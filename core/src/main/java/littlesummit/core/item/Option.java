@@ -1,6 +1,7 @@
 package littlesummit.core.item;
 
 import java.util.Optional;
+import littlesummit.core.math.SpokenText;
 
 /** One of several to choose from. @param figure for choices among pictures */
 public record Option(String id, String text, Optional<Figure> figure) {
@@ -10,5 +11,10 @@ public record Option(String id, String text, Optional<Figure> figure) {
 
     public static Option of(String id, String text, Figure figure) {
         return new Option(id, text, Optional.of(figure));
+    }
+
+    /** The choice as read aloud: its picture described, or its text with the mathematics in words. */
+    public String spoken() {
+        return figure.map(Figure::alt).orElseGet(() -> SpokenText.of(text));
     }
 }

@@ -52,4 +52,13 @@ class OptionLawsTest {
         Item tiles = Catalogue.require("tile-length").make(1, 5);
         assertFalse(tiles.stem().stream().anyMatch(littlesummit.core.item.Block.Picture.class::isInstance));
     }
+
+    /** A formula or a picture names nothing by itself to someone who listens. */
+    @Test
+    void everyOptionCanBeReadAloud() {
+        Catalogue.all().forEach(skill -> LongStream.range(0, 12).mapToObj(seed -> skill.make((int) (seed % 3) + 1, seed))
+                .flatMap(item -> item.parts().stream()).flatMap(part -> part.fields().stream())
+                .flatMap(field -> field.response().options().stream())
+                .forEach(option -> assertTrue(option.spoken().matches("[^\\\\${}^_]+"), () -> option.text() + " is read as: " + option.spoken())));
+    }
 }
