@@ -111,7 +111,7 @@ class AccessTest extends BrowserTest {
             instructor.navigate("/class/assignments");
             instructor.getByText("Set a new one").click();
             instructor.getByLabel("The mean").first().check();
-            instructor.getByText("Look at items").click();
+            instructor.locator("main").getByText("Look at items").click();
             findsNothing(instructor, "a new assignment " + scheme);
         }
         instructor.navigate("/class");

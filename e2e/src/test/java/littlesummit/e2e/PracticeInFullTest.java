@@ -101,7 +101,7 @@ class PracticeInFullTest extends BrowserTest {
         student.press("Ask");
         student.page().getByLabel("What do you want to ask?").fill("Which price is the whole?");
         student.press("Put it on the list");
-        assertThat(student.page().getByText("It is on the list for your instructor")).isVisible();
+        assertThat(student.page().getByText("Your question is on the list for your instructor")).isVisible();
 
         Page teacher = desk("orla").page();
         teacher.navigate("/questions");

@@ -96,8 +96,7 @@ class QuizTest extends BrowserTest {
             assertThat(note.getByText("In your book.")).isVisible();
         }
         assertThat(page.getByText("Points: 19 of 40")).isVisible();
-        page.getByText("To the next round").click();
-        press(page, "Begin round 2");
+        press(page, "Begin the next round");
         assertThat(page.getByText("0 of 10 answered")).isVisible();
         answerAllBut(page, items("greta"), Set.of());
         handIn(page);

@@ -15,7 +15,7 @@ final class FigureDrawing {
             case Figure.Bar b -> new Dimension(604, 122);
             case Figure.FractionPicture f -> FractionDrawing.size(f);
             case Figure.NumberLine n -> new Dimension(640, 84);
-            case Figure.Angles a -> new Dimension(360, 260);
+            case Figure.Angles a -> new Dimension(360, (int) ShapeDrawing.lowest(a) + 14);
             case Figure.Straight s -> new Dimension(340, 90);
             case Figure.Straights s -> new Dimension(340, 90 * s.items().size());
             case Figure.Shapes s -> new Dimension(520, 130 * Math.ceilDiv(s.items().size(), ShapeDrawing.PER_ROW));

@@ -1,8 +1,11 @@
 package littlesummit.app.printing;
 
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.grading.Reader;
@@ -25,6 +28,8 @@ final class ItemOnPaper {
     private static final float SIZE = 11;
     private static final float SMALL = 9;
     private static final float WORK_PT = 120;
+    /** Width of a picture to choose. */
+    private static final double OPTION_PT = 130;
     private static final String BLANK = "__________";
     private final Typesetter type;
     private final PdfPCell cell = new PdfPCell();
@@ -44,7 +49,7 @@ final class ItemOnPaper {
         PdfPCell work = new PdfPCell(type.text("Work", SMALL, false));
         work.setFixedHeight(WORK_PT);
         work.setBorderColor(java.awt.Color.GRAY);
-        return table(paper.cell, work);
+        return table(number, paper.cell, work);
     }
 
     /** The item's answers and every step to them. */
@@ -57,13 +62,15 @@ final class ItemOnPaper {
             part.fields().forEach(field -> paper.line("Answer" + (part.fields().size() > 1 ? ", " + field.label() : "") + ": " + answer(field), SIZE, true));
         });
         item.worked().forEach(paper::step);
-        return table(paper.cell);
+        return table(number, paper.cell);
     }
 
-    private static PdfPTable table(PdfPCell... cells) {
+    /** Together on a page; only the first begins below the title, however long it is. */
+    private static PdfPTable table(int number, PdfPCell... cells) {
         PdfPTable table = new PdfPTable(1);
         table.setWidthPercentage(100);
-        table.setKeepTogether(true);
+        table.setKeepTogether(number > 1);
+        table.setSplitLate(number > 1);
         table.setSpacingAfter(14);
         Arrays.stream(cells).forEach(table::addCell);
         return table;
@@ -112,16 +119,28 @@ final class ItemOnPaper {
             case Layout.Stacked s -> part.fields().forEach(field -> place(field, part.fields().size() > 1));
             case Layout.InSentence(String template) -> {
                 line(blanked(template), SIZE, false);
-                part.fields().forEach(this::options);
+                choices(part);
             }
-            case Layout.InFormula(String template) -> line("$" + template.replaceAll("\\{\\{\\w+}}", "\\\\fbox{\\\\phantom{00000}}") + "$", SIZE + 1, false);
-            case Layout.InTable(List<String> head, List<List<String>> rows, boolean sums) -> add(table(head, rows));
+            case Layout.InFormula(String template) -> {
+                line("$" + template.replaceAll("\\{\\{\\w+}}", "\\\\fbox{\\\\phantom{00000}}") + "$", SIZE + 1, false);
+                choices(part);
+            }
+            case Layout.InTable(List<String> head, List<List<String>> rows, boolean sums) -> {
+                add(table(head, rows));
+                choices(part);
+            }
             case Layout.OnFigure(Figure figure) -> {
                 add(type.figure(figure));
-                part.fields().stream().findFirst().ifPresent(this::options);
+                choices(part);
             }
         }
         part.fields().stream().map(Field::wanted).filter(w -> !w.isEmpty()).distinct().forEach(wanted -> line("Wanted: " + wanted, SMALL, false));
+    }
+
+    /** The lists that places of a part are filled from, each once. */
+    private void choices(Part part) {
+        Set<List<Option>> seen = new HashSet<>();
+        part.fields().stream().filter(field -> seen.add(field.response().options())).forEach(this::options);
     }
 
     private void place(Field field, boolean named) {
@@ -143,25 +162,57 @@ final class ItemOnPaper {
         }
     }
 
+    /** What there is to choose from, lettered; pictures stand side by side. Labels to be put somewhere are a list to copy from. */
     private void options(Field field) {
-        for (Option option : field.response().options()) {
-            line("O  " + option.text(), SIZE, false);
-            option.figure().ifPresent(figure -> add(type.figure(figure)));
+        List<Option> options = field.response().options();
+        if (field.response() instanceof Response.DropLabel) {
+            line("Write one of these in each place: " + options.stream().map(Option::text).collect(Collectors.joining("; ")), SIZE, false);
+        } else if (options.stream().anyMatch(option -> option.figure().isPresent())) {
+            add(pictures(field, options));
+        } else {
+            options.forEach(option -> line(mark(field, option) + "  " + option.text(), SIZE, false));
         }
     }
 
-    /** The right answer as it is read. */
+    private PdfPTable pictures(Field field, List<Option> options) {
+        PdfPTable table = new PdfPTable(2);
+        table.setWidthPercentage(100);
+        for (Option option : options) {
+            PdfPCell one = new PdfPCell();
+            one.setBorder(PdfPCell.NO_BORDER);
+            one.addElement(new Paragraph(type.text(mark(field, option) + "  " + (option.figure().isPresent() ? "" : option.text()), SIZE, false)));
+            option.figure().ifPresent(figure -> one.addElement(type.figure(figure, OPTION_PT)));
+            table.addCell(one);
+        }
+        table.getDefaultCell().setBorder(PdfPCell.NO_BORDER);
+        table.completeRow();
+        return table;
+    }
+
+    /** A ring where one is chosen, a box where several may be, and the letter that the key names. */
+    private static String mark(Field field, Option option) {
+        return (field.response() instanceof Response.ChooseAll ? "□ " : "○ ") + letter(field, option.id());
+    }
+
+    private static char letter(Field field, String id) {
+        return (char) ('A' + field.response().options().stream().map(Option::id).toList().indexOf(id));
+    }
+
+    /** The right answer as it is read; options by their letter, with their text where they have one. */
     private static String answer(Field field) {
         AnswerSpec spec = field.answer();
         if (spec.kind() == Kind.CHOICE) {
-            List<String> right = Arrays.stream(spec.expected().split(",")).map(String::strip).toList();
-            List<String> texts = right.stream().map(id -> named(field, id).orElse(id)).toList();
-            return String.join("; ", texts);
+            return Arrays.stream(spec.expected().split(",")).map(String::strip).map(id -> named(field, id)).collect(Collectors.joining("; "));
         }
-        return "$" + Reader.read(spec.key(), spec.syntax()).latex() + "$ " + spec.suffix();
+        String latex = Reader.read(spec.key(), spec.syntax()).latex();
+        String suffix = latex.replace("\\", "").endsWith(spec.suffix()) ? "" : " " + spec.suffix();
+        return "$" + latex + "$" + suffix;
     }
 
-    private static Optional<String> named(Field field, String id) {
-        return field.response().options().stream().filter(o -> o.id().equals(id)).findFirst().map(o -> o.figure().map(Figure::alt).orElse(o.text()));
+    private static String named(Field field, String id) {
+        Optional<Option> option = field.response().options().stream().filter(o -> o.id().equals(id)).findFirst();
+        boolean lettered = option.isPresent() && !(field.response() instanceof Response.DropLabel);
+        String text = option.map(o -> o.figure().isPresent() ? "" : o.text()).orElse(id);
+        return lettered ? (letter(field, id) + "  " + text).strip() : text;
     }
 }

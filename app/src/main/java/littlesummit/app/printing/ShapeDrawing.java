@@ -3,6 +3,7 @@ package littlesummit.app.printing;
 import java.awt.geom.Arc2D;
 import java.awt.geom.Path2D;
 import java.util.List;
+import java.util.stream.DoubleStream;
 import littlesummit.core.item.Figure;
 
 /** Angles, segments and polygons. */
@@ -22,6 +23,13 @@ final class ShapeDrawing {
         }
         figure.arcs().forEach(arc -> arc(arc, pen));
         pen.dot(CX, CY, 3, false);
+    }
+
+    /** How far down an angle figure reaches: half of it is empty where all rays point up. */
+    static double lowest(Figure.Angles figure) {
+        DoubleStream ends = figure.rays().stream().flatMapToDouble(ray -> DoubleStream.of(at(ray.degrees(), 118)[1], ray.bothWays() ? at(ray.degrees() + 180, 118)[1] : CY));
+        DoubleStream labels = figure.arcs().stream().mapToDouble(arc -> at((arc.from() + arc.to()) / 2, 62)[1] + 6);
+        return DoubleStream.concat(ends, labels).max().orElse(CY);
     }
 
     private static double[] at(double degrees, double radius) {

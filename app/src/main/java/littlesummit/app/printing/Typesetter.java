@@ -88,8 +88,12 @@ final class Typesetter {
     }
 
     Image figure(Figure figure) {
+        return figure(figure, WIDEST_PT);
+    }
+
+    Image figure(Figure figure, double widest) {
         Dimension2D size = FigureDrawing.size(figure);
-        double scale = Math.min(FIGURE_SCALE, WIDEST_PT / size.getWidth());
+        double scale = Math.min(FIGURE_SCALE, widest / size.getWidth());
         float width = (float) (size.getWidth() * scale);
         float height = (float) (size.getHeight() * scale);
         PdfTemplate template = writer.getDirectContent().createTemplate(width, height);
@@ -100,6 +104,8 @@ final class Typesetter {
         try {
             Image image = Image.getInstance(template);
             image.setSpacingBefore(4);
+            // As large as it is: a cell would stretch it to its own width.
+            image.setWidthPercentage(0);
             return image;
         } catch (BadElementException bug) {
             throw new IllegalStateException(bug);

@@ -8,8 +8,12 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
+import littlesummit.core.item.Option;
+import littlesummit.core.item.Response;
 import littlesummit.core.skill.Catalogue;
 import littlesummit.core.skill.Skill;
 import org.junit.jupiter.api.Test;
@@ -71,5 +75,49 @@ class PaperPdfTest {
     @Test
     void aDollarSignIsNoMathematics() {
         assertEquals(List.of(new TextPiece("It costs $4 for ", false), new TextPiece("x^2", true), new TextPiece(" of it", false)), TextPiece.of("It costs \\$4 for $x^2$ of it"));
+    }
+
+    private static Item withPictures(long from) {
+        return LongStream.range(from, from + 200).boxed().flatMap(seed -> Stream.of(Catalogue.require("rational-analyse").make(1, seed)))
+                .filter(item -> item.parts().getLast().fields().getFirst().response().options().stream().allMatch(o -> o.figure().isPresent())).findFirst().orElseThrow();
+    }
+
+    @Test
+    void picturesToChooseHaveLettersWhichTheKeyNames() {
+        Item item = withPictures(5);
+        Field graph = item.parts().getLast().fields().getFirst();
+        String sheet = text(PaperPdf.sheet("Round", "sheet 1", List.of(item)));
+        for (int i = 0; i < graph.response().options().size(); i++) {
+            assertTrue(sheet.contains("○ " + (char) ('A' + i)), sheet);
+        }
+        int right = graph.response().options().stream().map(Option::id).toList().indexOf(graph.answer().expected());
+        String key = text(PaperPdf.key("Round", "sheet 1", List.of(item)));
+        assertTrue(key.matches("(?s).*Answer[^:]*: " + (char) ('A' + right) + "\\s.*"), key);
+    }
+
+    @Test
+    void oneToChooseHasRingsAndSeveralHaveBoxes() {
+        Item one = Catalogue.require("percent-discount").make(1, 3);
+        assertTrue(text(PaperPdf.sheet("Round", "", List.of(one))).contains("○ A"));
+        Item several = Stream.of(1, 2, 3).flatMap(tier -> Catalogue.all().stream().map(skill -> skill.make(tier, 9)))
+                .filter(item -> item.parts().stream().flatMap(p -> p.fields().stream()).anyMatch(f -> f.response() instanceof Response.ChooseAll)).findFirst().orElseThrow();
+        assertTrue(text(PaperPdf.sheet("Round", "", List.of(several))).contains("□ A"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("skills")
+    void noKeySaysAUnitTwice(Skill skill) {
+        String key = text(PaperPdf.key("Round", "", items(skill)));
+        assertFalse(key.contains("% %") || key.contains("%%"), key);
+    }
+
+    @ParameterizedTest
+    @MethodSource("skills")
+    void anItemTakesAPageAndOnlyAChainOfPartsMore(Skill skill) throws IOException {
+        for (Item item : items(skill)) {
+            try (PdfReader reader = new PdfReader(PaperPdf.sheet("Round", "", List.of(item)))) {
+                assertTrue(reader.getNumberOfPages() <= Math.ceilDiv(item.parts().size(), 3), skill.id() + " takes " + reader.getNumberOfPages() + " pages");
+            }
+        }
     }
 }
