@@ -187,7 +187,7 @@ class WorkTest extends BrowserTest {
         sheetHas(reader, 1);
         inkIsKept(reader);
         reader.keyboard().press("3");
-        reader.getByLabel("Comment").fill("Show the division as a line.");
+        reader.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Comment")).fill("Show the division as a line.");
         reader.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read, next")).click();
         assertThat(reader.getByText("Bero Linden")).hasCount(0);
 
