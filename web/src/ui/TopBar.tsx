@@ -40,10 +40,10 @@ export function TopBar({ children }: { children?: ReactNode }) {
   const counts = useCounts(me.data?.role);
   const places = me.data?.role === 'INSTRUCTOR' ? INSTRUCTOR : STUDENT;
   return (
-    <header className="flex flex-wrap print:hidden items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-2">
-      <span className="flex flex-wrap items-center gap-x-6 gap-y-1">
+    <header className="flex flex-wrap print:hidden items-center justify-between gap-x-4 gap-y-1 border-b border-rule px-6 py-2">
+      <span className="flex flex-wrap items-center gap-x-5 gap-y-1">
         <Mark />
-        <nav aria-label="Pages" className="flex flex-wrap gap-x-5">
+        <nav aria-label="Pages" className="flex flex-wrap gap-x-4">
           {places.map(([to, name]) => (
             <NavLink key={to} to={to} end={to === '/class'} className="rounded py-1 text-ink no-underline aria-[current=page]:border-b-2 aria-[current=page]:border-larch-mark aria-[current=page]:font-semibold">
               {name}
@@ -53,12 +53,12 @@ export function TopBar({ children }: { children?: ReactNode }) {
         </nav>
         {children}
       </span>
-      <span className="flex items-center gap-4 text-soft">
+      <span className="flex items-center gap-3 text-soft">
         <NavLink to="/account" className="text-soft">
           {me.data?.name}
         </NavLink>
         {me.data?.role === 'INSTRUCTOR' ? (
-          <NavLink to="/classes" className="max-w-64 truncate text-soft" title="Your classes">
+          <NavLink to="/classes" className="max-w-56 truncate text-soft" title="Your classes">
             {me.data.className}
           </NavLink>
         ) : (

@@ -29,12 +29,20 @@ export default function StudentScreen() {
               </p>
               <span className="flex flex-wrap items-baseline justify-between gap-4">
                 <h1 className="font-serif text-3xl font-bold">{progress.data.student}</h1>
-                <Link to={`/class/students/${studentId}/map`}>This student’s map</Link>
+                <span className="flex flex-wrap gap-4">
+                  <a href="#account">Account and dates</a>
+                  <Link to={`/class/students/${studentId}/map`}>This student’s map</Link>
+                </span>
               </span>
             </header>
-            <Allowances key={progress.data.student} studentId={studentId} name={progress.data.student} />
-            <OwnDates studentId={studentId} />
             <ProgressBody progress={progress.data} />
+            <section id="account" aria-labelledby="account-name" className="grid gap-3">
+              <h2 id="account-name" className="font-serif text-xl font-semibold">
+                Account and dates
+              </h2>
+              <Allowances key={progress.data.student} studentId={studentId} name={progress.data.student} />
+              <OwnDates studentId={studentId} />
+            </section>
           </>
         )}
       </main>

@@ -2,9 +2,12 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { weekday } from '../../ui/dates';
-import { type Column, sorted } from './sorting';
+import { type Column, found, sorted } from './sorting';
 
 type Row = Schemas['StudentRow'];
+
+/** From so many on a class is searched rather than read. */
+const MANY = 8;
 
 const COLUMNS: { column: Column; name: string; right?: boolean }[] = [
   { column: 'name', name: 'Student' },
@@ -18,11 +21,23 @@ const COLUMNS: { column: Column; name: string; right?: boolean }[] = [
 /** Where everybody is; sorted by any column. @param props.skills on the whole map */
 export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
   const [by, setBy] = useState<{ column: Column; down: boolean }>({ column: 'name', down: false });
+  const [text, setText] = useState('');
+  const shown = sorted(found(rows, text), by.column, by.down);
   const turn = (column: Column) => setBy({ column, down: by.column === column ? !by.down : column !== 'name' });
   return (
-    <section aria-label="Students" className="overflow-x-auto">
-      <table className="w-full border-collapse">
-        <caption className="pb-1 text-left font-serif text-xl font-semibold">Where everybody is</caption>
+    <section aria-labelledby="everybody" className="overflow-x-auto">
+      <span className="flex flex-wrap items-end justify-between gap-4 pb-2">
+        <h2 id="everybody" className="font-serif text-xl font-semibold">
+          Where everybody is
+        </h2>
+        {rows.length > MANY && (
+          <label className="flex items-center gap-2 text-sm text-soft">
+            Find a student
+            <input type="search" value={text} onChange={(e) => setText(e.target.value)} className="w-56 rounded-slip border border-edge bg-leaf px-3 py-1 text-base text-ink" />
+          </label>
+        )}
+      </span>
+      <table aria-labelledby="everybody" className="w-full border-collapse">
         <thead>
           <tr className="text-left text-sm">
             {COLUMNS.map(({ column, name, right }) => (
@@ -30,29 +45,34 @@ export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
                 <button type="button" className="cursor-pointer rounded py-1 text-soft hover:text-ink" onClick={() => turn(column)}>
                   {name}
                   <span aria-hidden="true" className="inline-block w-4">
-                    {by.column === column && (by.down ? '↓' : '↑')}
+                    {by.column !== column ? '\u00a0' : by.down ? '↓' : '↑'}
                   </span>
                 </button>
               </th>
             ))}
-            <th scope="col" className="align-bottom font-normal text-soft">Working on, and stuck on</th>
+            <th scope="col" className="py-1 align-bottom font-normal text-soft">Working on, and stuck on</th>
           </tr>
         </thead>
         <tbody>
-          {sorted(rows, by.column, by.down).map((s) => (
-            <Student key={s.student.id} row={s} skills={skills} />
+          {shown.map((s) => (
+            <Student key={s.student.id} row={s} skills={skills} twice={rows.some((other) => other !== s && other.student.name === s.student.name)} />
           ))}
         </tbody>
       </table>
+      {shown.length === 0 && rows.length > 0 && <p className="py-3 text-soft">No student’s name has “{text.trim()}” in it.</p>}
     </section>
   );
 }
 
-function Student({ row: s, skills }: { row: Row; skills: number }) {
+/** @param props.twice whether somebody else has the same name */
+function Student({ row: s, skills, twice }: { row: Row; skills: number; twice: boolean }) {
   return (
     <tr className="border-t border-rule align-top">
-      <th scope="row" className="py-1.5 pr-4 text-left font-semibold whitespace-nowrap">
-        <Link to={`/class/students/${s.student.id}`}>{s.student.name}</Link>
+      <th scope="row" className="max-w-64 py-1.5 pr-4 text-left font-semibold">
+        <Link className="break-words" to={`/class/students/${s.student.id}`}>
+          {s.student.name}
+        </Link>
+        {twice && <span className="block text-sm font-normal text-soft">signs in as {s.student.username}</span>}
         {s.student.waiting && <span className="block text-sm font-normal text-soft">not signed in yet</span>}
         {s.student.extraTime > 0 && <span className="block text-sm font-normal text-soft">{s.student.extraTime}% more time</span>}
       </th>

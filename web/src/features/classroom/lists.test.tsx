@@ -35,6 +35,15 @@ describe('Students', () => {
     expect(markup).toContain('stuck: The mean, Absolute value');
     expect(markup).toContain('not yet');
   });
+  it('tells two of the same name apart by what they sign in with', () => {
+    const twins = [row('Isa', { student: student('Isa', { id: 'a', username: 'isa' }) }), row('Isa', { student: student('Isa', { id: 'b', username: 'isa2' }) })];
+    expect(table(twins)).toContain('signs in as isa2');
+    expect(table([row('Isa'), row('Bero')])).not.toContain('signs in as');
+  });
+  it('can be searched once it is long', () => {
+    expect(table([row('Isa')])).not.toContain('Find a student');
+    expect(table(Array.from({ length: 12 }, (_, i) => row(`Isa ${i}`)))).toContain('Find a student');
+  });
   it('tells a reader of the screen by what it is sorted', () => {
     expect(table([row('Isa')]).match(/aria-sort="ascending"/g)).toHaveLength(1);
   });

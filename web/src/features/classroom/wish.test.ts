@@ -22,9 +22,9 @@ const PLAN: NonNullable<AssignmentRow['quiz']> = {
 };
 
 describe('wish', () => {
-  it('is due in a week, for the whole class, at once', () => {
+  it('is due within the next seven days, for the whole class, at once', () => {
     const body = bodyOf({ ...firstWish(NOW), title: 'T', skills: ['mean'] });
-    expect(body).toMatchObject({ title: 'T', skills: ['mean'], target: 'score:80', due: endOf('2026-05-11'), students: [] });
+    expect(body).toMatchObject({ title: 'T', skills: ['mean'], target: 'score:80', due: endOf('2026-05-10'), students: [] });
     expect(body.opens).toBeUndefined();
     expect(body.quiz).toBeUndefined();
   });
@@ -48,7 +48,7 @@ describe('wish', () => {
     const wish = wishOf(set('Snow poles', { skillIds: ['both-sides', 'mean'] }), NOW);
     expect(wish.skills).toEqual(['both-sides', 'mean']);
     expect(wish.title).not.toBe('Snow poles');
-    expect(wish.date).toBe('2026-05-11');
+    expect(wish.date).toBe('2026-05-10');
   });
 });
 

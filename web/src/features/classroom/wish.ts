@@ -47,14 +47,15 @@ const FIRST: Wish = {
   students: [],
 };
 
-const WEEK_MS = 7 * 86_400_000;
+/** Today and six more days: what a student sees under the next seven. */
+const SIX_DAYS_MS = 6 * 86_400_000;
 
-/** An empty one, due in a week. */
+/** An empty one, due within a week. */
 export function firstWish(now: Date): Wish {
-  return { ...FIRST, date: dateOf(new Date(now.getTime() + WEEK_MS)) };
+  return { ...FIRST, date: dateOf(new Date(now.getTime() + SIX_DAYS_MS)) };
 }
 
-/** The same as one that was set, for a week from now and the whole class. */
+/** The same as one that was set, due within a week, for the whole class. */
 export function wishOf(row: AssignmentRow, now: Date): Wish {
   const [kind = '', first = 0, second = 0] = row.target.split(/[:/]/).map((part, i) => (i === 0 ? part : Number(part)));
   const wish = { ...firstWish(now), title: `${row.title}, again`, skills: row.skillIds, policy: row.policy, ...quizOf(row) };

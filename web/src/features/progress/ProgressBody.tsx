@@ -10,7 +10,7 @@ const TimeChart = lazy(() => import('./TimeChart'));
 
 type Progress = Schemas['ProgressView'];
 
-/** Skills over time, time on task, checks, and every assignment down to the single item. */
+/** Skills over time, time on task, checks, and every assignment, the latest first, down to the single item. */
 export function ProgressBody({ progress }: { progress: Progress }) {
   const worked = progress.assignments.some((a) => a.skills.length + a.rounds.length > 0);
   return (
@@ -28,12 +28,12 @@ export function ProgressBody({ progress }: { progress: Progress }) {
           <TimeChart days={progress.time} />
         </Suspense>
       </section>
-      <Checks progress={progress} />
       <section aria-label="Assignments" className="grid gap-3">
         <h2 className="font-serif text-xl font-semibold">Assignments</h2>
         {!worked && <Notice title="No items answered yet.">Every item you finish is listed here, with your work.</Notice>}
-        {progress.assignments.map((a) => <Course key={a.id} course={a} />)}
+        {progress.assignments.toReversed().map((a) => <Course key={a.id} course={a} />)}
       </section>
+      <Checks progress={progress} />
     </>
   );
 }
