@@ -42,7 +42,7 @@ export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
           <tr className="text-left text-sm">
             {COLUMNS.map(({ column, name, right }) => (
               <th key={column} scope="col" className={`pr-4 align-bottom font-normal ${right === true ? 'text-right' : ''}`} aria-sort={by.column === column ? (by.down ? 'descending' : 'ascending') : 'none'}>
-                <button type="button" className="cursor-pointer rounded py-1 text-soft hover:text-ink" onClick={() => turn(column)}>
+                <button type="button" className="cursor-pointer rounded py-1 whitespace-nowrap text-soft hover:text-ink" onClick={() => turn(column)}>
                   {name}
                   <span aria-hidden="true" className="inline-block w-4">
                     {by.column !== column ? '\u00a0' : by.down ? '↓' : '↑'}
@@ -68,8 +68,8 @@ export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
 function Student({ row: s, skills, twice }: { row: Row; skills: number; twice: boolean }) {
   return (
     <tr className="border-t border-rule align-top">
-      <th scope="row" className="max-w-64 py-1.5 pr-4 text-left font-semibold">
-        <Link className="break-words" to={`/class/students/${s.student.id}`}>
+      <th scope="row" className="py-1.5 pr-4 text-left font-semibold whitespace-nowrap">
+        <Link className="block w-fit max-w-64 truncate" title={s.student.name} to={`/class/students/${s.student.id}`}>
           {s.student.name}
         </Link>
         {twice && <span className="block text-sm font-normal text-soft">signs in as {s.student.username}</span>}
