@@ -65,6 +65,11 @@ public final class Client {
         return text(answer(MockMvcRequestBuilders.get(path)));
     }
 
+    /** A file, byte by byte. */
+    public byte[] bytes(String path) {
+        return answer(MockMvcRequestBuilders.get(path)).getContentAsByteArray();
+    }
+
     /** The media type of an answer. */
     public String type(String path) {
         return answer(MockMvcRequestBuilders.get(path)).getContentType();

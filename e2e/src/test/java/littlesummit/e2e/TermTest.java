@@ -170,6 +170,7 @@ class TermTest {
 
         orla.getByText("Change it").click();
         press(orla, "Withdraw it");
+        press(orla, "Yes, withdraw it");
         assertThat(orla.getByText("You have opened another class in another window.")).isVisible();
         orla.reload();
         assertThat(orla.getByText("Nothing is set yet.")).isVisible();
