@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Button } from '../../ui/Button';
 import { useGlance } from './useClass';
@@ -7,17 +8,24 @@ type Props = { all: Skill[]; chosen: string[]; onChange: (ids: string[]) => void
 
 /** The skills of the map strand by strand, with what comes before each; and the chosen ones in the order in which they are worked. */
 export function SkillPicker({ all, chosen, onChange }: Props) {
-  const strands = [...new Set(all.map((s) => s.strand))];
+  const [text, setText] = useState('');
+  const shown = all.filter((s) => chosen.includes(s.id) || `${s.name} ${s.strand}`.toLowerCase().includes(text.trim().toLowerCase()));
+  const strands = [...new Set(shown.map((s) => s.strand))];
   const name = (id: string) => all.find((s) => s.id === id)?.name ?? id;
   const turn = (id: string) => onChange(chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id]);
   return (
     <fieldset>
       <legend className="font-semibold">Skills</legend>
+      <label className="flex w-fit items-center gap-2 text-sm text-soft">
+        Find a skill
+        <input type="search" value={text} onChange={(e) => setText(e.target.value)} className="w-56 rounded-slip border border-edge bg-paper px-3 py-1 text-base text-ink" />
+      </label>
+      {shown.length === 0 && <p className="mt-1 text-soft">No skill or strand has “{text.trim()}” in its name.</p>}
       <div className="mt-1 grid gap-x-6 gap-y-3 md:grid-cols-2">
         {strands.map((strand) => (
           <div key={strand}>
             <p className="text-sm text-soft">{strand}</p>
-            {all.filter((s) => s.strand === strand).map((s) => (
+            {shown.filter((s) => s.strand === strand).map((s) => (
               <label key={s.id} className="flex items-baseline gap-2">
                 <input type="checkbox" checked={chosen.includes(s.id)} onChange={() => turn(s.id)} />
                 <span>

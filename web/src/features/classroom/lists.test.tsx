@@ -86,7 +86,7 @@ describe('ItemMarks', () => {
     ['AIDED', 'Item 1, right after a hint, May 4'],
     ['MISSED', 'Item 1, missed, May 4'],
     ['FORM', 'Item 1, right in value, not in form, May 4'],
-    ['EMPTY', 'Item 1, nothing entered, May 4'],
+    ['EMPTY', 'Item 1, not answered, May 4'],
     ['NEW', 'Item 1, new to the student, May 4'],
   ])('%s is said and opens the item', (outcome, words) => {
     expect(marks(outcome)).toContain(`aria-label="${words}"`);

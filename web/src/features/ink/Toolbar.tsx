@@ -1,4 +1,4 @@
-import { BoxSelect, Eraser, Hand, Highlighter, type LucideIcon, Pen, Redo2, Ruler, Scissors, Undo2 } from 'lucide-react';
+import { BoxSelect, BrushCleaning, Eraser, Hand, Highlighter, type LucideIcon, Pen, Redo2, Ruler, Undo2 } from 'lucide-react';
 import type { Schemas } from '../../api/client';
 import { draws, type Settings, type Tool, WIDTHS } from './tools';
 
@@ -6,8 +6,8 @@ const TOOLS: [Tool, string, LucideIcon][] = [
   ['pen', 'Pen', Pen],
   ['highlighter', 'Highlighter', Highlighter],
   ['ruler', 'Straight line', Ruler],
-  ['stroke-eraser', 'Erase whole strokes', Eraser],
-  ['area-eraser', 'Rub out a part', Scissors],
+  ['stroke-eraser', 'Erase whole strokes', BrushCleaning],
+  ['area-eraser', 'Rub out a part', Eraser],
   ['select', 'Choose and move', BoxSelect],
   ['hand', 'Move the sheet', Hand],
 ];
@@ -50,15 +50,14 @@ export function Toolbar({ settings, pens, canUndo, canRedo, onChange, onUndo, on
           <Redo2 className="size-5" aria-hidden="true" />
         </button>
       </div>
-      {draws(settings.tool) && (
-        <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-          <Inks settings={settings} pens={pens} onChange={onChange} />
-          <Widths settings={settings} onChange={onChange} />
-          <span className="text-sm text-soft">
-            {WIDTHS.find(([, w]) => w === settings.width)?.[0]} {pens.find((p) => p.colour === settings.colour)?.title}
-          </span>
-        </div>
-      )}
+      {/* Its place stays when there is nothing to choose, so that the sheet below does not move under the hand. */}
+      <div className={`flex flex-wrap items-center gap-x-4 gap-y-1 ${draws(settings.tool) ? '' : 'invisible'}`}>
+        <Inks settings={settings} pens={pens} onChange={onChange} />
+        <Widths settings={settings} onChange={onChange} />
+        <span className="basis-full text-sm text-soft">
+          {WIDTHS.find(([, w]) => w === settings.width)?.[0]} {pens.find((p) => p.colour === settings.colour)?.title}
+        </span>
+      </div>
     </div>
   );
 }

@@ -83,7 +83,7 @@ function Chosen({ field, id }: { field: Schemas['FieldView']; id: string }) {
 
 function Entered({ field, entry }: { field: Schemas['FieldView']; entry: string }) {
   if (entry === '') {
-    return <span>nothing entered</span>;
+    return <span>nothing</span>;
   }
   if (field.answerKind === 'choice') {
     return entry.split(',').map((id) => <Chosen key={id} field={field} id={id} />);

@@ -11,7 +11,7 @@ const VERDICTS: Record<string, [Verdict, string]> = {
   RIGHT: ['correct', 'right'],
   FORM: ['form', 'right in value, not in form'],
   WRONG: ['incorrect', 'not right'],
-  EMPTY: ['unreadable', 'nothing entered'],
+  EMPTY: ['unreadable', 'not answered'],
   NEW: ['unreadable', 'new to the student'],
 };
 

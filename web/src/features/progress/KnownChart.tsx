@@ -24,10 +24,10 @@ export default function KnownChart({ points, today }: Props) {
             <YAxis allowDecimals={false} width={32} stroke="var(--color-soft)" />
             <Tooltip labelFormatter={(at) => dayAt(Number(at))} contentStyle={{ background: 'var(--color-leaf)', borderColor: 'var(--color-rule)' }} />
             <Legend />
-            <Area type="stepAfter" dataKey="practice" name="shown in practice" stackId="known" stroke="var(--color-spruce)" fill="var(--color-spruce)" fillOpacity={0.35} isAnimationActive={false} />
-            <Area type="stepAfter" dataKey="check" name="shown in a check" stackId="known" stroke="var(--color-glacier)" fill="var(--color-glacier)" fillOpacity={0.25} strokeDasharray="3 2" isAnimationActive={false} />
-            <Line type="stepAfter" dataKey="due" name="due by then" stroke="var(--color-larch-mark)" strokeDasharray="6 4" dot={false} isAnimationActive={false} />
-            {points.some((p) => p.pace !== undefined) && <Line dataKey="pace" name="pace to the goal" stroke="var(--color-ink)" strokeWidth={2} strokeDasharray="1 4" strokeLinecap="round" connectNulls dot={false} isAnimationActive={false} />}
+            <Area legendType="rect" type="stepAfter" dataKey="practice" name="shown in practice" stackId="known" stroke="var(--color-spruce)" fill="var(--color-spruce)" fillOpacity={0.35} isAnimationActive={false} />
+            <Area legendType="rect" type="stepAfter" dataKey="check" name="shown in a check" stackId="known" stroke="var(--color-glacier)" fill="var(--color-glacier)" fillOpacity={0.25} strokeDasharray="3 2" isAnimationActive={false} />
+            <Line legendType="plainline" type="stepAfter" dataKey="due" name="due by then" stroke="var(--color-larch-mark)" strokeDasharray="6 4" dot={false} isAnimationActive={false} />
+            {points.some((p) => p.pace !== undefined) && <Line legendType="plainline" dataKey="pace" name="pace to the goal" stroke="var(--color-ink)" strokeWidth={2} strokeDasharray="1 4" strokeLinecap="round" connectNulls dot={false} isAnimationActive={false} />}
           </ComposedChart>
         </ResponsiveContainer>
       </div>

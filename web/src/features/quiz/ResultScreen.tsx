@@ -66,13 +66,12 @@ function WithoutWork({ result, wanted }: { result: Schemas['RoundResult']; wante
   const empty = result.items.filter((i) => !i.worked);
   return !wanted || empty.length === 0 ? null : (
     <p className="flex flex-wrap items-center gap-3 rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
-      Work is asked for with every item. It is missing for
+      Work is asked for with every item, and can be added until your instructor has read it. It is missing for
       {empty.map((i) => (
         <Link key={i.item.id} to={`/book/${i.item.id}`}>
           item {i.slot + 1}
         </Link>
       ))}
-      . You can add it until your instructor has read it.
     </p>
   );
 }

@@ -81,7 +81,7 @@ function SignInForm() {
         <input className={INPUT} type="password" value={password} onChange={(e) => setPassword(e.target.value)} autoComplete="current-password" required maxLength={200} />
       </label>
       <p role="alert" className="mt-3 min-h-6 text-rust">{signIn.isError ? signIn.error.message : ''}</p>
-      <p className="text-sm text-soft">Forgotten, or locked out? Your instructor makes you a new code.</p>
+      <p className="text-sm text-soft">First time here? Your code goes where the password does. Forgotten, or locked out? Your instructor makes you a new code.</p>
       <Button look="main" type="submit" className="mt-2" disabled={signIn.isPending}>
         Sign in
       </Button>
