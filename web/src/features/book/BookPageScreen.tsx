@@ -60,7 +60,7 @@ export default function BookPageScreen() {
           {teaches ? (
             <section aria-label="Work" className="grid min-w-0 content-start gap-3 border-l-2 border-rust/40 bg-leaf p-6">
               <h2 className="text-sm font-semibold text-soft">The student&rsquo;s page</h2>
-              {page.isSuccess && <WorkStanding state={page.data.state} required={false} />}
+              {page.isSuccess && <WorkStanding state={page.data.state} required={false} own={!teaches} />}
               {page.isSuccess && (page.data.state.kind === 'HandedIn' || page.data.state.kind === 'Read') && (
                 <p>
                   <Link to={`/handed-in/${itemId}`}>{page.data.state.kind === 'Read' ? 'Change what you said of it' : 'Read it'}</Link>

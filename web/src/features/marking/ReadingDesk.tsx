@@ -64,7 +64,7 @@ function Say({ itemId, page, marking, left, onNext }: Props & { page: Schemas['P
   const failed = [marking.read, marking.sendBack, marking.save].find((m) => m.isError);
   return (
     <section aria-label="Your marks and comment" className="grid gap-3 rounded-slip border border-rule bg-leaf p-4">
-      <WorkStanding state={state} required={false} />
+      <WorkStanding state={state} required={false} own={false} />
       <fieldset className="flex flex-wrap gap-2">
         <legend className="mb-1 font-semibold">Credit</legend>
         {CREDITS.map(([value, key, name]) => (

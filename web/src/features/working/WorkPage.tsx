@@ -59,7 +59,7 @@ function Leaves({ itemId, letters, figures, required, checking, wide, page }: Pr
           </Button>
         )}
       </div>
-      <WorkStanding state={page.state} required={required} busy={handIn.isPending} onHandIn={() => handIn.mutate()} />
+      <WorkStanding state={page.state} required={required} own busy={handIn.isPending} onHandIn={() => handIn.mutate()} />
       {handIn.isError && <p role="alert" className="bg-leaf text-rust">{handIn.error.message}</p>}
       <Tabs.Root defaultValue="lines">
         <Tabs.List className="mt-1 flex gap-2 border-b border-rule bg-leaf" aria-label="Ways to show your work">

@@ -16,14 +16,15 @@ function creditWords(credit: number): string {
   return credit === 100 ? 'full credit' : credit === 0 ? 'no credit' : `${credit}% of the credit`;
 }
 
-function Says({ state }: { state: State }) {
+/** @param props.own whether the one who looks can still add to it */
+function Says({ state, own }: { state: State; own: boolean }) {
   switch (state.kind) {
     case 'None':
-      return <>Show your work here: write, draw, or add a photo. It goes to your instructor when your answer is right.</>;
+      return <>{own ? 'Show your work here: write, draw, or add a photo. It goes to your instructor when your answer is right.' : 'There is nothing on this page yet.'}</>;
     case 'Kept':
-      return <>Your work is kept. It goes to your instructor when your answer is right, or when you hand it in.</>;
+      return <>{own ? 'Your work is kept. It goes to your instructor when your answer is right, or when you hand it in.' : 'Not handed in yet.'}</>;
     case 'HandedIn':
-      return <>Handed in. It waits to be read; you can still add to it.</>;
+      return <>Handed in. It waits to be read{own ? '; you can still add to it' : ''}.</>;
     case 'Read':
       return (
         <>
@@ -33,7 +34,7 @@ function Says({ state }: { state: State }) {
     case 'SentBack':
       return (
         <>
-          Sent back by {state.by}: {state.comment} Add to it and hand it in again.
+          Sent back by {state.by}: {state.comment}{own && ' Add to it and hand it in again.'}
         </>
       );
     default: {
@@ -44,7 +45,7 @@ function Says({ state }: { state: State }) {
 }
 
 /** Where the work stands with the instructor; silent where nobody wants to see it. */
-export function WorkStanding({ state, required, onHandIn, busy }: { state: State; required: boolean; onHandIn?: () => void; busy?: boolean }) {
+export function WorkStanding({ state, required, own, onHandIn, busy }: { state: State; required: boolean; own: boolean; onHandIn?: () => void; busy?: boolean }) {
   const quiet = !required && (state.kind === 'None' || state.kind === 'Kept');
   return quiet ? null : (
     <div className="mt-3 flex flex-wrap items-center gap-3 rounded-slip border-l-4 border-larch-mark bg-larch-wash p-3" data-work-state={state.kind}>
@@ -54,7 +55,7 @@ export function WorkStanding({ state, required, onHandIn, busy }: { state: State
         </svg>
       )}
       <p className="flex-1">
-        <Says state={state} />
+        <Says state={state} own={own} />
       </p>
       {onHandIn !== undefined && (state.kind === 'Kept' || state.kind === 'SentBack') && (
         <Button look="main" disabled={busy} onClick={onHandIn}>

@@ -185,7 +185,7 @@ class TermTest {
     private void anAccountIsClosed(Page mira) {
         go(orla, "Mira Stone");
         press(orla, "Take out of the class");
-        press(orla, "Close it");
+        press(orla, "Yes, close it");
         assertThat(orla.getByText("Closed accounts: 1")).isVisible();
         mira.navigate("/due");
         mira.getByLabel("Name").fill("mira");
