@@ -1523,6 +1523,7 @@ export interface components {
             skill: string;
             skillId: string;
             student: string;
+            studentId: string;
             tries: components["schemas"]["Try"][];
             workRequired: boolean;
         };

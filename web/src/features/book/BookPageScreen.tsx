@@ -33,7 +33,7 @@ export default function BookPageScreen() {
         <main className="grid flex-1 md:grid-cols-[50fr_50fr]">
           <section aria-label="Item" className="grid min-w-0 content-start gap-4 p-6 md:p-8">
             <p className="text-soft">
-              {teaches ? <strong className="text-ink">{found.data.student}</strong> : <Link to="/book">Your book</Link>} · {found.data.assignment} · <h1 className="inline">{found.data.skill}</h1>, item {found.data.item.number}
+              {teaches ? <Link to={`/class/students/${found.data.studentId}`}>{found.data.student}</Link> : <Link to="/book">Your book</Link>} · {found.data.assignment} · <h1 className="inline">{found.data.skill}</h1>, item {found.data.item.number}
             </p>
             <ItemShown item={found.data.item} />
             {found.data.note !== '' && (

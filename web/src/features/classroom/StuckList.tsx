@@ -1,8 +1,15 @@
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
+import { Link } from 'react-router';
 import { Button } from '../../ui/Button';
 import type { Glance } from './useClass';
 
 const FEW = 4;
+
+/** A student's name, as the way to the student's page where only one has it. */
+function Named({ name, glance }: { name: string; glance: Glance }) {
+  const [first, ...more] = glance.students.filter((row) => row.student.name === name);
+  return first === undefined || more.length > 0 ? name : <Link to={`/class/students/${first.student.id}`}>{name}</Link>;
+}
 
 /** Skills in which students are stuck, with the mistake that is common there. */
 export function StuckList({ glance }: { glance: Glance }) {
@@ -17,11 +24,20 @@ export function StuckList({ glance }: { glance: Glance }) {
         {shown.map((s) => (
           <li key={s.skillId} className="rounded-slip border border-rule bg-leaf p-4">
             <p>
-              <strong>{s.skill}</strong>: {s.students.join(', ')}
+              <Link to={`/gallery/${s.skillId}/1/1`} title="Look at items of this skill" className="font-semibold text-ink">
+                {s.skill}
+              </Link>
+              :{' '}
+              {s.students.map((name, i) => (
+                <Fragment key={name}>
+                  {i > 0 && ', '}
+                  <Named name={name} glance={glance} />
+                </Fragment>
+              ))}
             </p>
             {s.mistake !== '' && (
               <p className="mt-1 border-l-2 border-larch-mark pl-3 text-soft">
-                The common mistake{s.times > 1 && ` (${s.times} times)`} was told so: {s.mistake}
+                What they were told most often{s.times > 1 && ` (${s.times} times)`}: {s.mistake}
               </p>
             )}
           </li>

@@ -57,7 +57,19 @@ describe('StuckList', () => {
     closed: [],
     stuck: Array.from({ length: count }, (_, i) => ({ skillId: `s${i}`, skill: `Skill ${i}`, students: ['Greta', 'Dario'], mistake: i === 0 ? 'The sign is lost.' : '', times: i === 0 ? 3 : 0 })),
   });
-  const list = (count: number) => renderToStaticMarkup(<StuckList glance={glance(count)} />);
+  const shown = (seen: Glance) =>
+    renderToStaticMarkup(
+      <MemoryRouter>
+        <StuckList glance={seen} />
+      </MemoryRouter>,
+    );
+  const list = (count: number) => shown(glance(count));
+  it('leads to the items of the skill and to each student who can be told by the name', () => {
+    const seen = { ...glance(1), students: [row('Greta', { student: student('Greta', { id: 'g1' }) }), row('Dario', { student: student('Dario', { id: 'd1' }) }), row('Dario', { student: student('Dario', { id: 'd2' }) })] };
+    expect(shown(seen)).toContain('href="/class/students/g1"');
+    expect(shown(seen)).not.toContain('href="/class/students/d');
+    expect(shown(seen)).toContain('href="/gallery/s0/1/1"');
+  });
   it('names the students and the common mistake', () => {
     const markup = list(1);
     expect(markup).toContain('Greta, Dario');

@@ -70,7 +70,7 @@ public class BookService {
     public record ShownLine(String text, boolean struck, String latex) {}
 
     /** @param item with the answers, once it is closed; @param lines of the page, blank ones left out; @param tries in practice, in their order */
-    public record BookPage(String student, String assignmentId, String assignment, String skillId, String skill, boolean workRequired, ItemView item, List<ShownLine> lines, List<PracticeRecord.Try> tries, String note) {}
+    public record BookPage(String studentId, String student, String assignmentId, String assignment, String skillId, String skill, boolean workRequired, ItemView item, List<ShownLine> lines, List<PracticeRecord.Try> tries, String note) {}
 
     /** @param skill id to look for, blank for all; @param words that a page must have in its lines or its note, all of them */
     @Transactional(readOnly = true)
@@ -116,7 +116,7 @@ public class BookService {
         ServedItem served = items.requireSeen(person, itemId);
         Assignment assignment = assignments.lookBack(served.assignmentId());
         ItemView item = practice.item(served).or(() -> quizzes.item(served)).or(() -> placement.item(served)).orElseThrow(() -> Problem.notFound("There is no such page for you."));
-        return new BookPage(people.require(served.personId()).name(), assignment.id(), assignment.title(), served.ref().skill(),
+        return new BookPage(served.personId(), people.require(served.personId()).name(), assignment.id(), assignment.title(), served.ref().skill(),
                 Catalogue.generator(served.ref().skill()).name(), wantsWork(assignment), item,
                 shown(work.page(person, itemId).lines(), Catalogue.make(served.ref())), practice.tries(served),
                 quizRecord.notes(served.personId()).stream().filter(n -> n.itemId().equals(itemId)).map(QuizRecord.Note::text).findFirst().orElse(""));
