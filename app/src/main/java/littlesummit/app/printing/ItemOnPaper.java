@@ -199,7 +199,7 @@ final class ItemOnPaper {
     }
 
     /** The right answer as it is read; options by their letter, with their text where they have one. */
-    private static String answer(Field field) {
+    static String answer(Field field) {
         AnswerSpec spec = field.answer();
         if (spec.kind() == Kind.CHOICE) {
             return Arrays.stream(spec.expected().split(",")).map(String::strip).map(id -> named(field, id)).collect(Collectors.joining("; "));
