@@ -37,7 +37,7 @@ public record Assignment(String id, String title, List<String> skills, Target ta
         return isCheck() && checked.filter(at -> setAt.filter(at::isBefore).isEmpty()).isPresent();
     }
 
-    /** The gentlest ground of it, 1 to 3: what is known already is refreshed on steady ground. */
+    /** The lowest level of it, 1 to 3: what is known already is refreshed at the second one. */
     public int leastTier() {
         return id.equals(OwnChoice.REFRESH) ? 2 : 1;
     }

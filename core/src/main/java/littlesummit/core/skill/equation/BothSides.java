@@ -17,7 +17,7 @@ import littlesummit.core.skill.Mistakes;
 import littlesummit.core.skill.Row;
 import littlesummit.core.skill.Strand;
 
-/** ax + b = cx + d; on steep ground with brackets. */
+/** ax + b = cx + d; on the third level with brackets. */
 public final class BothSides extends Row {
     public BothSides() {
         super("both-sides", "Letters on both sides", Strand.EQUATIONS, List.of("one-step-multiplication", "integer-add-subtract"), List.of("bare", "turned"));

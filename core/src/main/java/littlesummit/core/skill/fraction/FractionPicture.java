@@ -19,7 +19,7 @@ import littlesummit.core.skill.Mistakes;
 import littlesummit.core.skill.Row;
 import littlesummit.core.skill.Strand;
 
-/** Fractions as pictures: shade one, or find all pictures of one; on steep ground above one whole. */
+/** Fractions as pictures: shade one, or find all pictures of one; on the third level above one whole. */
 public final class FractionPicture extends Row {
     private static final List<String> IDS = List.of("a", "b", "c", "d", "e");
 

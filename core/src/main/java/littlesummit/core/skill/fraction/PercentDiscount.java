@@ -21,7 +21,7 @@ import littlesummit.core.skill.Skill;
 import littlesummit.core.skill.Strand;
 import littlesummit.core.skill.Tex;
 
-/** Reduced prices: the equation first, then the price; on steep ground from the reduced price back to the full one. */
+/** Reduced prices: the equation first, then the price; on the third level from the reduced price back to the full one. */
 public final class PercentDiscount implements Skill {
     @Override
     public String id() {

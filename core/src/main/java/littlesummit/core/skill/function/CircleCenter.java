@@ -19,7 +19,7 @@ import littlesummit.core.skill.Mistakes;
 import littlesummit.core.skill.Row;
 import littlesummit.core.skill.Strand;
 
-/** The centre of a circle: read from a graph, from an equation, placed on a grid, with fractions on steep ground. */
+/** The centre of a circle: read from a graph, from an equation, placed on a grid, with fractions on the third level. */
 public final class CircleCenter extends Row {
     public CircleCenter() {
         super("circle-center", "Centre of a circle", Strand.FUNCTIONS, List.of("integer-add-subtract"), List.of("graph", "equation", "place"));

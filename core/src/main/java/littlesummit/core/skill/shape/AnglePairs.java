@@ -17,7 +17,7 @@ import littlesummit.core.skill.Mistakes;
 import littlesummit.core.skill.Row;
 import littlesummit.core.skill.Strand;
 
-/** Vertical angles, angles on a line, complementary angles; on steep ground two unknowns. */
+/** Vertical angles, angles on a line, complementary angles; on the third level two unknowns. */
 public final class AnglePairs extends Row {
     public AnglePairs() {
         super("angle-pairs", "Angles that belong together", Strand.SHAPES, List.of("both-sides", "line-kinds"), List.of("crossing", "corner"));
