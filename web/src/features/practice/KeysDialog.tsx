@@ -2,7 +2,7 @@ import { Dialog } from 'radix-ui';
 
 const KEYS: [string, string][] = [
   ['Enter', 'check, or go on when the item is finished'],
-  ['H', 'next hint'],
+  ['H', 'next hint; press it twice'],
   ['E', 'worked example'],
   ['R', 'read the item aloud'],
   ['C', 'calculator, where it is allowed'],
@@ -11,6 +11,7 @@ const KEYS: [string, string][] = [
   ['A', 'to the answer'],
   ['L', 'another like it, after a miss'],
   ['N', 'next item'],
+  ['G', 'next skill of the assignment, once the target is reached'],
   ['K', 'skip: leave this skill for now, everything is kept'],
   ['T', 'the numbers as a table'],
   ['?', 'this list'],
