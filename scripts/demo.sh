@@ -7,4 +7,4 @@ launch ./data/demo "  wim    a student at the very beginning
   orla   the instructor
   The password of everyone is: summit
 
-Stop with Ctrl+C. Start with --fresh for new demo data." -Dsummit.demo=true -Dsummit.gallery=true
+Stop with Ctrl+C. Start with --fresh for new demo data." -Dsummit.demo=true

@@ -55,7 +55,7 @@ export default function MarkingScreen() {
                       className="w-full cursor-pointer rounded px-2 py-1 text-left hover:bg-spruce-wash aria-[current=true]:bg-larch-wash aria-[current=true]:font-semibold"
                       onClick={() => void navigate(`/handed-in/${p.itemId}`)}
                     >
-                      {by === 'skill' ? p.student : p.skill} <span className="text-sm font-normal text-soft">{new Date(p.since).toLocaleDateString('en', { day: 'numeric', month: 'short' })}</span>
+                      {by === 'skill' ? p.student : p.skill} <span className="text-sm font-normal text-soft">{new Date(p.since).toLocaleString('en', { day: 'numeric', month: 'short', hour: 'numeric', minute: '2-digit' })}</span>
                     </button>
                   </li>
                 ))}

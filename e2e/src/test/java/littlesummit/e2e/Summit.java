@@ -17,7 +17,7 @@ final class Summit implements AutoCloseable {
     private ConfigurableApplicationContext context;
 
     Summit(Path data) {
-        this(data, "--summit.demo=true", "--summit.gallery=true");
+        this(data, "--summit.demo=true");
     }
 
     private Summit(Path data, String... more) {

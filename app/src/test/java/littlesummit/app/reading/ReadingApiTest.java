@@ -17,7 +17,7 @@ import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMock
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.web.servlet.MockMvc;
 
-@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:reading", "summit.gallery=true"})
+@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:reading"})
 @AutoConfigureMockMvc
 class ReadingApiTest {
     @Autowired

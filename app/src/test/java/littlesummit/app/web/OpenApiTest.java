@@ -16,7 +16,7 @@ import org.springframework.security.test.context.support.WithMockUser;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** The description that the client's types are made from is the one that the server gives. */
-@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:openapi", "summit.gallery=true"})
+@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:openapi"})
 @AutoConfigureMockMvc
 class OpenApiTest {
     private static final Path KEPT = Path.of("../web/openapi/openapi.json");
