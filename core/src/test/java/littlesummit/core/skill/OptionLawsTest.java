@@ -8,6 +8,7 @@ import java.util.stream.LongStream;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Response;
+import littlesummit.core.item.WorkedStep;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -60,5 +61,17 @@ class OptionLawsTest {
                 .flatMap(item -> item.parts().stream()).flatMap(part -> part.fields().stream())
                 .flatMap(field -> field.response().options().stream())
                 .forEach(option -> assertTrue(option.spoken().matches("[^\\\\${}^_]+"), () -> option.text() + " is read as: " + option.spoken())));
+    }
+
+    /** Nothing speaks of brackets that are not there: of those of the stem, or of a line before. */
+    @Test
+    void noStepDropsBracketsThatAreNotThere() {
+        Catalogue.all().forEach(skill -> LongStream.range(0, 60).mapToObj(seed -> skill.make((int) (seed % 3) + 1, seed)).forEach(item -> {
+            boolean there = item.stem().toString().contains("(");
+            for (WorkedStep step : item.worked()) {
+                assertTrue(there || !step.say().contains("rop the brackets"), () -> skill.id() + ": " + item.stem() + " " + step);
+                there |= step.math().contains("(");
+            }
+        }));
     }
 }

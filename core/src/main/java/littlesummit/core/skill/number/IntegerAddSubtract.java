@@ -55,7 +55,7 @@ public final class IntegerAddSubtract extends Row {
         String flat = a + signed(moved) + (c == 0 ? "" : signed(c));
         Items item = Items.of(ref).text("Work out the value.").formula(stem)
                 .part(part(result, a, minus, b, c, "An integer"))
-                .step("Drop the brackets. " + rule(minus, b), flat);
+                .step((stem.contains("(") ? "Drop the brackets. " : "") + rule(minus, b), flat);
         if (c != 0) {
             item.step("Go from left to right.", (a + moved) + signed(c));
         }
