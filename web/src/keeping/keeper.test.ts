@@ -100,6 +100,17 @@ describe('a keeper', () => {
   });
 });
 
+/** Somebody waits for all keepers, of which one has a value on its way. */
+async function waitingForOne() {
+  const keepers = new Keepers(memory());
+  const server = slowServer();
+  keepers.of('a', server.save).keep('1');
+  const done = vi.fn<() => void>();
+  void keepers.settled().then(done);
+  await vi.advanceTimersByTimeAsync(0);
+  return { server, done };
+}
+
 describe('all keepers', () => {
   test('are one for each name, so that reopening a field finds what it left', () => {
     const keepers = new Keepers(memory());
@@ -110,12 +121,7 @@ describe('all keepers', () => {
   });
 
   test('are settled only when the server has answered each, with the latest', async () => {
-    const keepers = new Keepers(memory());
-    const server = slowServer();
-    keepers.of('a', server.save).keep('1');
-    const done = vi.fn<() => void>();
-    void keepers.settled().then(done);
-    await vi.advanceTimersByTimeAsync(0);
+    const { server, done } = await waitingForOne();
     expect(done).not.toHaveBeenCalled();
     await server.answer();
     expect(done).toHaveBeenCalled();
@@ -123,12 +129,7 @@ describe('all keepers', () => {
   });
 
   test('do not wait for ever for a server that is gone', async () => {
-    const keepers = new Keepers(memory());
-    const server = slowServer();
-    keepers.of('a', server.save).keep('1');
-    const done = vi.fn<() => void>();
-    void keepers.settled().then(done);
-    await vi.advanceTimersByTimeAsync(0);
+    const { server, done } = await waitingForOne();
     await server.answer(false);
     expect(done).toHaveBeenCalled();
   });

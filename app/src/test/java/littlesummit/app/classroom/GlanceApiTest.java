@@ -4,34 +4,18 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
-import littlesummit.app.ApiTest;
+import littlesummit.app.ClockedApiTest;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import littlesummit.core.quiz.QuizPlan;
 import littlesummit.core.skill.Catalogue;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.mockito.Mockito;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 
-class GlanceApiTest extends ApiTest {
-    @MockitoBean
-    private Clock clock;
-    private Instant now;
-
-    @BeforeEach
-    void aMorning() {
-        now = Instant.parse("2026-05-04T08:00:00Z");
-        Mockito.when(clock.instant()).thenAnswer(call -> now);
-        Mockito.when(clock.getZone()).thenReturn(ZoneOffset.UTC);
-    }
-
+class GlanceApiTest extends ClockedApiTest {
     private String set(int dueInDays, String skill) {
         String id = assignments.add(student.classId(), "Snow poles", List.of(skill), new Target.Run(2, 2), Policy.DEFAULT, now.plus(Duration.ofDays(dueInDays))).id();
         return "/api/practice/" + id + "/" + skill;

@@ -5,36 +5,20 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import littlesummit.core.skill.Catalogue;
-import littlesummit.app.ApiTest;
+import littlesummit.app.ClockedApiTest;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.mockito.Mockito;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 
-class CheckApiTest extends ApiTest {
-    @MockitoBean
-    private Clock clock;
-    private Instant now = Instant.parse("2026-05-04T08:00:00Z");
-
-    @BeforeEach
-    void time() {
-        Mockito.when(clock.instant()).thenAnswer(call -> now);
-        Mockito.when(clock.getZone()).thenReturn(ZoneOffset.UTC);
-    }
-
+class CheckApiTest extends ClockedApiTest {
     private JsonNode start(boolean wholeCourse) {
         return client.post("/api/check/start", "{\"wholeCourse\":" + wholeCourse + "}").body();
     }

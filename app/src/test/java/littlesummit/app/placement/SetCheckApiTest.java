@@ -5,29 +5,15 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneOffset;
-import littlesummit.app.ApiTest;
-import org.junit.jupiter.api.BeforeEach;
+import littlesummit.app.ClockedApiTest;
 import org.junit.jupiter.api.Test;
-import org.mockito.Mockito;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 
 /** The starting check as an assignment. */
-class SetCheckApiTest extends ApiTest {
+class SetCheckApiTest extends ClockedApiTest {
     private static final String WISH = "{\"title\":\"What do you know?\",\"skills\":[],\"target\":\"check\",\"policy\":{\"openTries\":3,\"choiceTries\":1,\"allTries\":2,\"freeForms\":1,"
             + "\"hints\":true,\"example\":true,\"similar\":true,\"lineCheck\":\"AFTER_MISS\",\"calculator\":\"AS_ITEM\",\"work\":\"OPTIONAL\"},\"due\":\"2026-05-10T20:00:00Z\",\"students\":[]}";
-    @MockitoBean
-    private Clock clock;
-    private Instant now = Instant.parse("2026-05-04T08:00:00Z");
-
-    @BeforeEach
-    void time() {
-        Mockito.when(clock.instant()).thenAnswer(call -> now);
-        Mockito.when(clock.getZone()).thenReturn(ZoneOffset.UTC);
-    }
 
     private void everythingIsNew() {
         JsonNode view = client.post("/api/check/start", "{\"wholeCourse\":true}").body();

@@ -3,29 +3,13 @@ package littlesummit.app.progress;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneOffset;
-import littlesummit.app.ApiTest;
+import littlesummit.app.ClockedApiTest;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.mockito.Mockito;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 
-class ProgressApiTest extends ApiTest {
-    @MockitoBean
-    private Clock clock;
-    private Instant now = Instant.parse("2026-05-04T08:00:00Z");
-
-    @BeforeEach
-    void time() {
-        Mockito.when(clock.instant()).thenAnswer(call -> now);
-        Mockito.when(clock.getZone()).thenReturn(ZoneOffset.UTC);
-    }
-
+class ProgressApiTest extends ClockedApiTest {
     @Test
     void knownSkillsActiveTimeAndEveryItemAreSeen() {
         String path = assigned(new Target.Run(3, 3), Policy.DEFAULT, "scientific-notation");

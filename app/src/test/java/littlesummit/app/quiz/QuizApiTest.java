@@ -6,15 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.TextNode;
-import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
+import littlesummit.app.ClockedApiTest;
 import littlesummit.core.item.Item;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
@@ -23,24 +21,16 @@ import littlesummit.core.quiz.QuizPlan;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.mockito.Mockito;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 
-class QuizApiTest extends ApiTest {
+class QuizApiTest extends ClockedApiTest {
     private static final String NOTE = "{\"note\":\"I count the places the point moves to the left.\"}";
-    @MockitoBean
-    private Clock clock;
     @Autowired
     private QuizRecord record;
-    private Instant now;
     private String quiz;
 
     @BeforeEach
     void aQuizOfTwoItems() {
-        now = Instant.parse("2026-05-04T08:00:00Z");
-        Mockito.when(clock.instant()).thenAnswer(call -> now);
-        Mockito.when(clock.getZone()).thenReturn(ZoneOffset.UTC);
         quiz = "/api/quiz/" + assignments.add(student.classId(), "Round", List.of("scientific-notation"), new Target.Quiz(100), Policy.DEFAULT,
                 Optional.of(new QuizPlan(List.of(new QuizPlan.Share("scientific-notation", 2)), 45, 3, 100, PointsScheme.DEFAULT, Policy.Calculator.AS_ITEM, true)), Optional.empty(),
                 Instant.parse("2030-01-01T00:00:00Z")).id();

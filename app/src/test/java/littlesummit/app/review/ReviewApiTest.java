@@ -5,31 +5,21 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.List;
-import littlesummit.app.ApiTest;
+import littlesummit.app.ClockedApiTest;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.mockito.Mockito;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 
 /** Three skills were reached, and eight days have gone by. */
-class ReviewApiTest extends ApiTest {
+class ReviewApiTest extends ClockedApiTest {
     private static final List<String> SKILLS = List.of("scientific-notation", "absolute-value", "integer-add-subtract");
-    @MockitoBean
-    private Clock clock;
-    private Instant now;
 
     @BeforeEach
     void threeSkillsAreKnown() {
-        now = Instant.parse("2026-05-04T08:00:00Z");
-        Mockito.when(clock.instant()).thenAnswer(call -> now);
-        Mockito.when(clock.getZone()).thenReturn(ZoneOffset.UTC);
         SKILLS.forEach(skill -> answerRight(assigned(new Target.Run(1, 1), Policy.DEFAULT, skill)));
         now = now.plus(Duration.ofDays(8));
     }
