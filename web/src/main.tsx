@@ -1,9 +1,10 @@
-import { focusManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { focusManager, MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { Refusal } from './api/client';
 import { NarratorRoom } from './features/narration/NarratorContext';
+import { outbox } from './outbox';
 import { router } from './routes/router';
 import './theme.css';
 
@@ -22,11 +23,23 @@ focusManager.setEventListener((onFocus) => {
   };
 });
 
+/** Whatever finds out that the session has ended: the page stays, and one can sign in on the spot. */
+const onError = (error: Error) => error instanceof Refusal && error.status === 401 && outbox.lost();
+
 const queries = new QueryClient({
+  queryCache: new QueryCache({ onError }),
+  mutationCache: new MutationCache({ onError }),
   defaultOptions: {
     queries: { retry, retryDelay, networkMode: 'always', refetchOnWindowFocus: true },
     mutations: { retry, retryDelay, networkMode: 'always' },
   },
+});
+
+/** What was sent with nobody waiting for it, perhaps from an earlier visit, changes what is shown. */
+outbox.news.onDone((deed, _, isWatched) => {
+  if (!isWatched) {
+    deed.refresh.forEach((queryKey) => void queries.invalidateQueries({ queryKey }));
+  }
 });
 
 const root = document.getElementById('root');

@@ -17,7 +17,7 @@ export class Refusal extends Error {
   }
 }
 
-const OFFLINE = 'The connection is gone. What you entered is kept here and sent when it is back.';
+const OFFLINE = 'The connection is gone. Try again when it is back.';
 
 function csrfToken(): string {
   const found = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/);
@@ -32,10 +32,12 @@ export function showClass(id: string) {
   shownClass = id;
 }
 
+export const shownClassNow = () => shownClass;
+
 const headers: Middleware = {
   onRequest({ request }) {
     request.headers.set('X-XSRF-TOKEN', csrfToken());
-    if (shownClass !== '') {
+    if (shownClass !== '' && !request.headers.has('X-Class')) {
       request.headers.set('X-Class', shownClass);
     }
     return request;
@@ -48,25 +50,28 @@ const headers: Middleware = {
 export const api = createClient<paths>({ baseUrl: '' });
 api.use(headers);
 
-function sentenceOf(problem: unknown): string {
-  if (typeof problem === 'object' && problem !== null && 'detail' in problem && typeof problem.detail === 'string') {
-    return problem.detail;
-  }
-  return 'The server did not answer as expected. What you entered is kept; try again.';
+const UNEXPECTED = 'The server did not answer as expected. Try again.';
+
+type ProblemDocument = { detail: string; current: unknown; tag: string | undefined };
+
+/** What a problem document (RFC 9457) of the server says. */
+export function problemOf(problem: unknown): ProblemDocument {
+  const fields: Record<string, unknown> = typeof problem === 'object' && problem !== null ? { ...problem } : {};
+  return { detail: typeof fields.detail === 'string' ? fields.detail : UNEXPECTED, current: fields.current, tag: typeof fields.tag === 'string' ? fields.tag : undefined };
 }
 
 /** The data of an answer, or the refusal as an exception. */
 export async function taken<T>(answer: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   const { data, error, response } = await answer;
   if (data === undefined) {
-    throw new Refusal(sentenceOf(error), response.status);
+    throw new Refusal(problemOf(error).detail, response.status);
   }
   return data;
 }
 
-/** A key that makes a request count once, however often it is sent. */
+/** A key that makes a request count once, however often it is sent. Pages that did not come over a secure connection have no `randomUUID`. */
 export function newKey(): string {
-  return crypto.randomUUID();
+  return [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 }
 
 /** An answer without a body. */

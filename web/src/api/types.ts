@@ -1970,6 +1970,7 @@ export interface components {
             draft: {
                 [key: string]: string;
             }[];
+            draftTag: string;
             example?: components["schemas"]["ExampleView"];
             exampleAllowed: boolean;
             hintsAllowed: boolean;
@@ -2117,6 +2118,7 @@ export interface components {
         Me: {
             classId: string;
             className: string;
+            id: string;
             mustChange: boolean;
             name: string;
             role: string;
@@ -2216,6 +2218,7 @@ export interface components {
             /** Format: date-time */
             savedAt?: string;
             state: components["schemas"]["WorkState"];
+            tag: string;
         };
         PageBack: {
             comment: string;
@@ -3020,7 +3023,9 @@ export interface operations {
     answer_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4040,7 +4045,9 @@ export interface operations {
     keep: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 itemId: string;
             };
@@ -4052,8 +4059,8 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4138,7 +4145,9 @@ export interface operations {
     add: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
             path: {
                 itemId: string;
             };
@@ -4189,7 +4198,9 @@ export interface operations {
     save_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 itemId: string;
             };
@@ -4680,7 +4691,9 @@ export interface operations {
     ask: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4754,6 +4767,7 @@ export interface operations {
             query?: never;
             header: {
                 "Idempotency-Key": string;
+                "If-Match"?: string;
             };
             path: {
                 assignmentId: string;
@@ -4767,8 +4781,8 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };

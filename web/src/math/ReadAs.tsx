@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client';
+import { Refusal, type Schemas } from '../api/client';
 import { Tex } from '../ui/Tex';
 import { useReading } from './useReading';
 
@@ -10,7 +10,7 @@ export function ReadAs({ kind, letters, entry }: { kind: string; letters: string
     <p className="flex min-h-9 flex-wrap items-center gap-2 text-soft" aria-live="polite">
       <span>Read as</span>
       {blank && <span>nothing yet</span>}
-      {!blank && reading.isError && <span>not now: {reading.error.message}</span>}
+      {!blank && reading.isError && <span>{reading.error instanceof Refusal && reading.error.offline ? '… when the connection is back' : reading.error.message}</span>}
       {!blank && reading.data !== undefined && <Understood reading={reading.data} />}
     </p>
   );

@@ -1,8 +1,9 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api, taken } from '../api/client';
+import { api, Refusal, taken } from '../api/client';
 
 const WAIT_MS = 160;
+const AGAIN_MS = 2000;
 
 function useSettled<T>(value: T): T {
   const [settled, setSettled] = useState(value);
@@ -23,5 +24,7 @@ export function useReading(kind: string, letters: string[], entry: string) {
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     retry: false,
+    /** Without a connection it is asked again by itself. */
+    refetchInterval: ({ state }) => (state.error instanceof Refusal && state.error.offline ? AGAIN_MS : false),
   });
 }

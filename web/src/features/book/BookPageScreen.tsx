@@ -6,6 +6,7 @@ import { TopBar } from '../../ui/TopBar';
 import { useMe } from '../session/useSession';
 import { Drawn, PageShown } from '../working/PageShown';
 import { figuresOf } from '../working/figures';
+import { placeOf } from '../practice/useDraft';
 import { usePage, WorkPage } from '../working/WorkPage';
 import { WorkStanding } from '../working/WorkStanding';
 import { ItemShown } from './ItemShown';
@@ -69,7 +70,7 @@ export default function BookPageScreen() {
               {page.isSuccess && <PageShown page={page.data} lines={found.data.lines} />}
             </section>
           ) : (
-            <WorkPage itemId={itemId} letters={found.data.item.letters} figures={figuresOf(found.data.item)} required={found.data.workRequired} />
+            <WorkPage place={placeOf(found.data.item.id)} itemId={itemId} letters={found.data.item.letters} figures={figuresOf(found.data.item)} required={found.data.workRequired} />
           )}
         </main>
       )}

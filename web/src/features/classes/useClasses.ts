@@ -13,7 +13,7 @@ export function useClasses() {
   const show = (rows: SchoolClass[]) => queries.setQueryData(['classes'], rows);
   /** Another class is open now, or has another name: who is here has changed. */
   const turn = async (rows: SchoolClass[]) => {
-    enter(queries, await taken(api.GET('/api/session')));
+    enter(queries, await taken(api.GET('/api/session')), true);
     show(rows);
   };
   const make = useMutation({ mutationFn: (name: string) => taken(api.POST('/api/classes', { body: { name } })), onSuccess: turn, retry: false });

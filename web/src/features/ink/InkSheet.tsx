@@ -1,7 +1,7 @@
 import { type KeyboardEvent, type ReactNode, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Button } from '../../ui/Button';
-import type { Keeping } from '../../keeping/useKept';
+import { useWords } from '../../outbox/words';
 import { newStrokeId, moved } from './strokes';
 import { Surface } from './Surface';
 import { Toolbar } from './Toolbar';
@@ -10,14 +10,10 @@ import { type Layer, useInk, useInkOf } from './useInk';
 
 export type Paper = Schemas['Page']['paper'];
 
-const STATES: Record<Keeping, string> = {
-  kept: 'ink kept',
-  keeping: 'keeping the ink …',
-  waiting: 'ink kept here, sent when the connection is back',
-};
-
 type Props = {
   itemId: string;
+  /** In whose order the ink goes out. */
+  place: string;
   /** The layer that is drawn on; the other one is only shown. */
   layer: Layer;
   paper: Paper;
@@ -36,10 +32,10 @@ export default function InkSheet(props: Props) {
   return ink.isError ? <p role="alert">{ink.error.message}</p> : <p className="text-soft">Opening the sheet.</p>;
 }
 
-function Sheet({ itemId, layer, paper, under, children, ink }: Props & { ink: Schemas['Ink'] }) {
+function Sheet({ itemId, place, layer, paper, under, children, ink }: Props & { ink: Schemas['Ink'] }) {
   const [settings, setSettings] = useState<Settings>({ ...FIRST, colour: layer === 'marks' ? 'ORANGE' : 'BLACK' });
   const [chosen, setChosen] = useState<string[]>([]);
-  const own = useInk(itemId, layer, ink[layer]);
+  const own = useInk(itemId, place, layer, ink[layer]);
   const { strokes } = own.sheet;
   const selected = strokes.filter((s) => chosen.includes(s.id));
   const remove = () => {
@@ -104,7 +100,7 @@ function Sheet({ itemId, layer, paper, under, children, ink }: Props & { ink: Sc
       />
       <div className="flex flex-wrap items-center justify-between gap-2 text-sm">
         {children}
-        <span role="status" className="text-soft">{STATES[own.state]}</span>
+        <span role="status" className="text-soft">Ink: {useWords(own.state)}</span>
       </div>
     </div>
   );

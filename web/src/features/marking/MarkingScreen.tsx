@@ -92,7 +92,7 @@ function LastRead({ marking }: { marking: Marking }) {
     const timer = window.setTimeout(() => setGone(submittedAt), UNDO_MS);
     return () => window.clearTimeout(timer);
   }, [isSuccess, submittedAt]);
-  if (!isSuccess || gone === submittedAt) {
+  if (!isSuccess || gone === submittedAt || read.variables === undefined) {
     return null;
   }
   const { itemId, credit } = read.variables;

@@ -1,5 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import type { Schemas } from '../../api/client';
+import { Stuck } from '../../outbox/Stuck';
+import { useJotting } from '../../outbox/useJotting';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { useKeys } from '../../ui/useKeys';
@@ -47,7 +49,7 @@ export function ReadingDesk({ itemId, marking, left, onNext }: Props) {
         <h2 className="text-sm font-semibold text-soft">The student&rsquo;s page. Your marks are a layer of their own.</h2>
         <PageShown page={page.shown} lines={found.data.lines} />
         <Suspense fallback={<p className="text-soft">Opening the sheet.</p>}>
-          <InkSheet itemId={itemId} layer="marks" paper={page.shown.paper} under={page.shown.figureUnder && figures.length > 0 ? <Under figures={figures} /> : undefined} />
+          <InkSheet itemId={itemId} place={`reading/${itemId}`} layer="marks" paper={page.shown.paper} under={page.shown.figureUnder && figures.length > 0 ? <Under figures={figures} /> : undefined} />
         </Suspense>
       </section>
     </div>
@@ -57,9 +59,13 @@ export function ReadingDesk({ itemId, marking, left, onNext }: Props) {
 function Say({ itemId, page, marking, left, onNext }: Props & { page: Schemas['Page'] }) {
   const { state } = page;
   const [credit, setCredit] = useState(state.kind === 'Read' ? state.credit : 100);
-  const [comment, setComment] = useState(state.kind === 'Read' || state.kind === 'SentBack' ? state.comment : '');
-  const read = () => marking.read.mutate({ itemId, credit, comment }, { onSuccess: onNext });
-  const back = () => marking.sendBack.mutate({ itemId, comment }, { onSuccess: onNext });
+  const [comment, setComment] = useJotting(`comment/${itemId}`, state.kind === 'Read' || state.kind === 'SentBack' ? state.comment : '');
+  const onSaid = () => {
+    setComment('');
+    onNext();
+  };
+  const read = () => marking.read.mutate({ itemId, credit, comment }, { onSuccess: onSaid });
+  const back = () => marking.sendBack.mutate({ itemId, comment }, { onSuccess: onSaid });
   useKeys({ ...Object.fromEntries(CREDITS.map(([value, key]) => [key, () => setCredit(value)])), d: read, b: back });
   const failed = [marking.read, marking.sendBack, marking.save].find((m) => m.isError);
   return (
@@ -79,6 +85,8 @@ function Say({ itemId, page, marking, left, onNext }: Props & { page: Schemas['P
         <textarea className="min-h-20 rounded-slip border border-edge bg-paper p-2" maxLength={2000} value={comment} onChange={(e) => setComment(e.target.value)} />
       </label>
       <Saved marking={marking} comment={comment} onUse={(text) => setComment(comment === '' ? text : `${comment} ${text}`)} />
+      <Stuck what="Your mark" done={marking.read} />
+      <Stuck what="Your comment" done={marking.sendBack} />
       {failed !== undefined && <p role="alert" className="text-rust">{failed.error?.message}</p>}
       <span className="flex flex-wrap gap-2">
         <Button look="main" hint="D" onClick={read} disabled={marking.read.isPending}>

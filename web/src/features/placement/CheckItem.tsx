@@ -5,16 +5,19 @@ import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
 import { useKeys } from '../../ui/useKeys';
 import { PartFields } from '../practice/fields/PartFields';
-import { useDraft } from '../practice/useDraft';
+import { Stuck } from '../../outbox/Stuck';
+import { plain, TwoWindows } from '../../outbox/TwoWindows';
+import { placeOf, textOf, useDraft } from '../practice/useDraft';
 import { figuresOf } from '../working/figures';
 import { RoundCalculator } from '../quiz/RoundCalculator';
 import { WorkPage } from '../working/WorkPage';
-import type { CheckHand } from './useCheck';
+import { useCheck } from './useCheck';
 
 /** One item of a check: an answer, or "this is new to me", and on. */
-export function CheckItem({ running, check }: { running: Schemas['RunningCheck']; check: CheckHand }) {
+export function CheckItem({ running }: { running: Schemas['RunningCheck'] }) {
   const { item } = running;
-  const { entries, type: change } = useDraft(item.id, item.parts.map((part) => part.entries));
+  const check = useCheck(item.id);
+  const { entries, type: change, twoSides } = useDraft(item.id, item.parts.map((part) => part.entries), item.draftTag);
   useEffect(() => document.querySelector<HTMLElement>('[data-answer]')?.focus({ preventScroll: true }), []);
   const send = (isNew: boolean) => !check.answer.isPending && check.answer.mutate({ itemId: item.id, isNew, entries });
   const [asking, setAsking] = useState(false);
@@ -35,6 +38,8 @@ export function CheckItem({ running, check }: { running: Schemas['RunningCheck']
             <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => change(i, id, value)} onEnter={() => send(false)} />
           </section>
         ))}
+        <TwoWindows sides={twoSides} show={(typed) => plain(textOf(typed))} />
+        <Stuck what="Your answer" done={check.answer} />
         {check.answer.isError && <p role="alert" className="text-rust">{check.answer.error.message}</p>}
         <div className="flex flex-wrap gap-3">
           <Button look="main" hint="Enter" disabled={check.answer.isPending} onClick={() => send(false)}>
@@ -54,7 +59,7 @@ export function CheckItem({ running, check }: { running: Schemas['RunningCheck']
           {running.wholeCourse ? 'Nothing counts here.' : 'Skills that go wrong here go back into practice; targets that you reached stay reached.'} You can leave at any time and go on later.
         </p>
       </section>
-      <WorkPage key={`work-${item.id}`} itemId={item.id} letters={item.letters} figures={figuresOf(item)} required={false} />
+      <WorkPage key={`work-${item.id}`} itemId={item.id} place={placeOf(item.id)} letters={item.letters} figures={figuresOf(item)} required={false} />
     </main>
   );
 }

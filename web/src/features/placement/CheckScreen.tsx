@@ -18,7 +18,7 @@ export default function CheckScreen() {
         (check.view.shown.running === undefined ? (
           <Overview view={check.view.shown} check={check} />
         ) : (
-          <CheckItem key={check.view.shown.running.item.id} running={check.view.shown.running} check={check} />
+          <CheckItem key={check.view.shown.running.item.id} running={check.view.shown.running} />
         ))}
     </div>
   );

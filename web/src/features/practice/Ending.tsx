@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { Stuck } from '../../outbox/Stuck';
 import { Button } from '../../ui/Button';
 import { useKeys } from '../../ui/useKeys';
 import type { Onward, Practice, View } from './usePractice';
@@ -22,7 +23,7 @@ export function Ending({ view, practice, wayOn }: { view: View; practice: Practi
   useEffect(() => onward.current?.focus({ preventScroll: true }), []);
   const go = (how: Onward) => {
     if (!practice.next.isPending) {
-      practice.next.mutate({ key: practice.newKey(), itemId: item.id, onward: how });
+      practice.next.mutate(how);
     }
   };
   const on = () => (wayOn === undefined ? go('NEXT') : !wayOn.busy && wayOn.go(item.id));
@@ -43,6 +44,7 @@ export function Ending({ view, practice, wayOn }: { view: View; practice: Practi
           {wayOn?.name ?? (view.target.reached ? 'Go on for more' : 'Next item')}
         </Button>
       </div>
+      <Stuck what="That you go on" done={practice.next} />
       {practice.next.isError && <p role="alert" className="text-rust">{practice.next.error.message}</p>}
     </div>
   );

@@ -1,5 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
+import { Stuck } from '../../outbox/Stuck';
 import { Button } from '../../ui/Button';
+import { Refused } from '../../ui/Refused';
 import { useKeys } from '../../ui/useKeys';
 import { AskSlip } from '../question/AskSlip';
 import type { Practice, View } from './usePractice';
@@ -16,9 +18,9 @@ export function Help({ view, practice }: { view: View; practice: Practice }) {
   const toggle = (what: Open) => setOpen(open === what ? 'none' : what);
   const more = part !== undefined && part.hints.length < part.hintsInAll;
   const isOpen = item.outcome === undefined;
-  const hint = () => isOpen && item.hintsAllowed && more && !practice.hint.isPending && practice.hint.mutate({ key: practice.newKey(), itemId: item.id });
+  const hint = () => isOpen && item.hintsAllowed && more && !practice.hint.isPending && practice.hint.mutate(undefined);
   const example = () =>
-    isOpen && item.exampleAllowed && item.example === undefined && !practice.example.isPending && practice.example.mutate({ key: practice.newKey(), itemId: item.id });
+    isOpen && item.exampleAllowed && item.example === undefined && !practice.example.isPending && practice.example.mutate(undefined);
     /** One key alone takes nothing away: it asks, and the second time it does. */
   const hintByKey = () => {
     if (isOpen && item.hintsAllowed && more) {
@@ -56,6 +58,10 @@ export function Help({ view, practice }: { view: View; practice: Practice }) {
           </Button>
         )}
       </div>
+      <Stuck what="The hint" done={practice.hint} />
+      <Stuck what="The worked example" done={practice.example} />
+      <Stuck what="The full solution" done={practice.solution} />
+      <Refused by={[practice.hint, practice.example, practice.solution]} />
       {open === 'hint' && isOpen && more && (
         <p role="status" className="unfold flex flex-wrap items-center gap-3 rounded-slip bg-glacier-wash px-3 py-2">
           With a hint this item does not count toward your target. Press H once more to open it.
@@ -70,7 +76,7 @@ export function Help({ view, practice }: { view: View; practice: Practice }) {
       {open === 'solution' && isOpen && (
         <p className="unfold flex flex-wrap items-center gap-3 rounded-slip bg-larch-wash px-3 py-2">
           With the solution open, this item counts as missed.
-          <Button onClick={() => practice.solution.mutate({ key: practice.newKey(), itemId: item.id })}>Show it</Button>
+          <Button onClick={() => !practice.solution.isPending && practice.solution.mutate(undefined)}>Show it</Button>
           <Button look="quiet" onClick={() => setOpen('none')}>
             Keep trying
           </Button>

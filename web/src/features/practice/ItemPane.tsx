@@ -11,13 +11,15 @@ import { OpenPart } from './OpenPart';
 import { ClosedPart } from './PartBlock';
 import { ShowWork } from './ShowWork';
 import { Example, Solution } from './Slips';
-import { useDraft } from './useDraft';
+import { Stuck } from '../../outbox/Stuck';
+import { plain, TwoWindows } from '../../outbox/TwoWindows';
+import { textOf, useDraft } from './useDraft';
 import type { Practice, View } from './usePractice';
 
 /** The left side: the item, its fields, its help. One instance an item. */
 export function ItemPane({ view, practice, wayOn }: { view: View; practice: Practice; wayOn?: WayOn }) {
   const { item } = view;
-  const draft = useDraft(item.id, item.draft);
+  const draft = useDraft(item.id, item.draft, item.draftTag);
   const entries = draft.entries[item.currentPart] ?? {};
   const open = item.outcome === undefined;
   const part = item.parts[item.currentPart];
@@ -30,7 +32,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
     if (part !== undefined && !practice.check.isPending) {
       setJudged(entries);
       const own = Object.fromEntries(part.fields.map((f) => [f.id, entries[f.id] ?? '']));
-      practice.check.mutate({ key: practice.newKey(), itemId: item.id, part: item.currentPart, entries: own, confirmed });
+      practice.check.mutate({ part: item.currentPart, entries: own, confirmed });
     }
   };
 
@@ -64,15 +66,13 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
         )}
       </Beside>
       {practice.check.isError && fresh && <p role="alert" className="max-w-2xl text-rust">{practice.check.error.message}</p>}
-      {practice.check.isPending && practice.check.failureCount > 0 && (
-        <p role="status" className="max-w-2xl">The connection is gone. Your answer is kept and sent when it is back.</p>
-      )}
-      {item.needsWork && <ShowWork view={view} practice={practice} />}
+      <Stuck what="Your answer" done={practice.check} />
+      <TwoWindows sides={draft.twoSides} show={(typed) => plain(textOf(typed))} />
+      {item.needsWork && <ShowWork practice={practice} />}
       {!open && <Ending view={view} practice={practice} wayOn={wayOn} />}
       <Help view={view} practice={practice} />
       {item.example !== undefined && <Example example={item.example} />}
       {item.solution !== undefined && <Solution solution={item.solution} />}
-      <p className="sr-only" role="status">{draft.state === 'waiting' ? 'Not yet kept on the server.' : ''}</p>
     </div>
   );
 }

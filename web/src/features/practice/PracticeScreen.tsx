@@ -8,17 +8,17 @@ import { figuresOf } from '../working/figures';
 import { WorkPage } from '../working/WorkPage';
 import { Band } from './Band';
 import { ItemPane } from './ItemPane';
-import { type Practice, usePractice, type View } from './usePractice';
+import { placeOf } from './useDraft';
+import { useActions, usePractice, type View } from './usePractice';
 
 const KeysDialog = lazy(() => import('./KeysDialog'));
 
 /** Practice of one skill: the ridge line above, the item left, the student's own page right. */
 export function PracticeScreen() {
   const { assignmentId = '', skillId = '' } = useParams();
-  const practice = usePractice({ assignmentId, skillId });
-  const { view } = practice;
+  const view = usePractice({ assignmentId, skillId });
   if (view.shown !== undefined) {
-    return <Desk view={view.shown} practice={practice} />;
+    return <Desk view={view.shown} />;
   }
   if (view.isError) {
     return (
@@ -34,7 +34,8 @@ function focusFirst(selector: string) {
   document.querySelector<HTMLElement>(selector)?.focus();
 }
 
-function Desk({ view, practice }: { view: View; practice: Practice }) {
+function Desk({ view }: { view: View }) {
+  const practice = useActions(view);
   const navigate = useNavigate();
   const [keys, setKeys] = useState(false);
   const [table, setTable] = useState(false);
@@ -81,6 +82,7 @@ function Desk({ view, practice }: { view: View; practice: Practice }) {
         <WorkPage
           key={`work-${view.item.id}`}
           itemId={view.item.id}
+          place={placeOf(view.item.id)}
           letters={view.item.letters}
           figures={figuresOf(view.item)}
           required={view.workRequired}

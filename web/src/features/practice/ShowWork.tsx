@@ -1,14 +1,15 @@
 import { useEffect, useRef } from 'react';
+import { Stuck } from '../../outbox/Stuck';
 import { Button } from '../../ui/Button';
 import { useKeys } from '../../ui/useKeys';
-import type { Practice, View } from './usePractice';
+import type { Practice } from './usePractice';
 
 /** All is right, and the work that goes with it is still to be shown. The item closes when there is some. */
-export function ShowWork({ view, practice }: { view: View; practice: Practice }) {
+export function ShowWork({ practice }: { practice: Practice }) {
   const onward = useRef<HTMLButtonElement>(null);
   useEffect(() => onward.current?.focus({ preventScroll: true }), []);
   const { workShown } = practice;
-  const show = () => !workShown.isPending && workShown.mutate({ key: practice.newKey(), itemId: view.item.id });
+  const show = () => !workShown.isPending && workShown.mutate(undefined);
   useKeys({ n: show });
   return (
     <section aria-label="Show your work" className="grid max-w-2xl gap-3 rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
@@ -22,6 +23,7 @@ export function ShowWork({ view, practice }: { view: View; practice: Practice })
           To my page
         </Button>
       </span>
+      <Stuck what="Your work" done={workShown} />
       {workShown.isError && <p role="alert">{workShown.error.message}</p>}
     </section>
   );

@@ -7,7 +7,7 @@ import type { View } from './usePractice';
 
 const ITEM: View['item'] = {
   id: 'i', number: 3, level: 'first', similar: false, stem: [], parts: [], currentPart: 0, needsWork: false, calculator: false, hintsAllowed: true, exampleAllowed: true,
-  offersSimilar: false, draft: [], letters: [], data: [], checksLines: false,
+  offersSimilar: false, draft: [], draftTag: '', letters: [], data: [], checksLines: false,
 };
 
 function view(target: Partial<View['target']>, more: Partial<View> = {}): View {

@@ -1,23 +1,40 @@
-import { useCallback } from 'react';
-import { api } from '../../api/client';
-import { keptOrGone } from '../../keeping/refusals';
-import { useTyped } from '../../keeping/useKept';
+import { letter } from '../../outbox/letter';
+import { useTyped } from '../../outbox/useTyped';
 
 /** By field id, one map a part. */
 export type Entries = Record<string, string>[];
 
-export const isEntries = (value: unknown): value is Entries => Array.isArray(value) && value.every((part) => typeof part === 'object' && part !== null);
+const isEntries = (value: unknown): value is Entries => Array.isArray(value) && value.every((part) => typeof part === 'object' && part !== null);
 
-/** What is typed at an item and not yet checked: here at once, on the server a moment later. */
-export function useDraft(itemId: string, onServer: Entries) {
-  const save = useCallback(
-    async (entries: Entries) => {
-      const { response } = await api.PUT('/api/items/{itemId}/draft', { params: { path: { itemId } }, body: { entries } });
-      keptOrGone(response);
+/** What is entered, out of the body of a request. */
+export function entriesOf(body: unknown): Entries | null {
+  return typeof body === 'object' && body !== null && 'entries' in body && isEntries(body.entries) ? body.entries : null;
+}
+
+/** As text that can be copied. */
+export const textOf = (entries: Entries) => entries.flatMap((part) => Object.values(part)).filter((text) => text.trim() !== '').join('\n');
+
+/** All that is made at an item goes out in its order. */
+export const placeOf = (itemId: string) => `item/${itemId}`;
+
+/**
+ * What is typed at an item and not yet checked: here at once, on the server a moment later.
+ *
+ * @param tag of what the server has
+ */
+export function useDraft(itemId: string, onServer: Entries, tag: string) {
+  const { value, change, state, twoSides } = useTyped<Entries>(
+    {
+      place: placeOf(itemId),
+      slot: `draft/${itemId}`,
+      words: 'Your answer, not checked yet',
+      letter: (entries) => letter('put', '/api/items/{itemId}/draft', { itemId }, { entries }),
+      typed: entriesOf,
+      copy: textOf,
     },
-    [itemId],
+    onServer,
+    tag,
   );
-  const { value, change, state } = useTyped(`draft-${itemId}`, onServer, save, isEntries);
   const type = (part: number, field: string, text: string) => change(value.with(part, { ...value[part], [field]: text }));
-  return { entries: value, type, state };
+  return { entries: value, type, state, twoSides };
 }

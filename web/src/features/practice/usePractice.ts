@@ -1,80 +1,58 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { api, newKey, Refusal, type Schemas, taken } from '../../api/client';
-import { keepers } from '../../keeping/keepers';
-import { useFresh } from '../../keeping/useFresh';
+import { useQueryClient } from '@tanstack/react-query';
+import { api, type Refusal, type Schemas, taken } from '../../api/client';
+import { type Answered, letter } from '../../outbox/letter';
+import { useDeed } from '../../outbox/useDeed';
+import { useFresh } from '../../outbox/useFresh';
+import { placeOf, textOf } from './useDraft';
 
 export type View = Schemas['PracticeView'];
 export type Item = Schemas['ItemView'];
 export type Onward = Schemas['Next']['onward'];
 
 type Place = { assignmentId: string; skillId: string };
-type Attempt = { itemId: string; part: number; entries: Record<string, string>; confirmed: boolean };
+type Attempt = { part: number; entries: Record<string, string>; confirmed: boolean };
 
-/** What stands on the page matters to a check; what is typed in the field is sent with it. */
-const isWork = (name: string) => !name.startsWith('draft-');
-
-/** The practice of one skill: its state on the server, and what can be done to it. Every action counts once, however often it is sent. */
+/** The practice of one skill: its state on the server. */
 export function usePractice(place: Place) {
+  return useFresh(nameOf(place), () => taken(api.GET('/api/practice/{assignmentId}/{skillId}', { params: { path: place } })));
+}
+
+const nameOf = (place: Place) => ['practice', place.assignmentId, place.skillId];
+
+/** What can be done at an item. Every action counts once, however often it is sent, and in the order in which it was made. */
+export function useActions({ assignmentId, skillId, item }: View) {
   const queries = useQueryClient();
-  const name = ['practice', place.assignmentId, place.skillId];
-  const show = (view: View) => {
+  const place = { assignmentId, skillId };
+  const itemId = item.id;
+  const name = nameOf(place);
+  const onDone = (view: View) => {
     queries.setQueryData(name, view);
     void queries.invalidateQueries({ queryKey: ['due'] });
   };
-  /** Another window has moved on: show what is true now. */
-  const onError = (error: Error) => {
-    if (error instanceof Refusal && error.status === 409) {
+  const onRefused = (refusal: Refusal) => {
+    if (refusal.status === 409) {
       void queries.invalidateQueries({ queryKey: name });
     }
   };
-  const at = (key: string) => ({ params: { path: place, header: { 'Idempotency-Key': key } } });
+  const common = { place: placeOf(itemId), refresh: [name, ['work', itemId], ['due']], onDone, onRefused };
+  const workToo = (view: View) => {
+    onDone(view);
+    void queries.invalidateQueries({ queryKey: ['work', itemId] });
+  };
 
-  const view = useFresh(name, () => taken(api.GET('/api/practice/{assignmentId}/{skillId}', { params: { path: place } })));
-  const check = useMutation({
-    mutationFn: async ({ key, ...body }: Attempt & { key: string }) => {
-      await keepers.settled(isWork);
-      return taken(api.POST('/api/practice/{assignmentId}/{skillId}/check', { ...at(key), body }));
-    },
-    onSuccess: (checked) => {
-      show(checked.view);
-      if (checked.view.workRequired) {
-        void queries.invalidateQueries({ queryKey: ['work', checked.view.item.id] });
-      }
-    },
-    onError,
+  const check = useDeed({
+    ...common,
+    words: 'Your answer',
+    letter: (attempt: Attempt): Answered<Schemas['Checked']> => letter('post', '/api/practice/{assignmentId}/{skillId}/check', place, { itemId, ...attempt }),
+    copy: ({ entries }) => textOf([entries]),
+    onDone: ({ view }) => (view.workRequired ? workToo(view) : onDone(view)),
   });
-  const hint = useMutation({
-    mutationFn: ({ key, itemId }: { key: string; itemId: string }) => taken(api.POST('/api/practice/{assignmentId}/{skillId}/hint', { ...at(key), body: { itemId } })),
-    onSuccess: show,
-    onError,
-  });
-  const example = useMutation({
-    mutationFn: ({ key, itemId }: { key: string; itemId: string }) => taken(api.POST('/api/practice/{assignmentId}/{skillId}/example', { ...at(key), body: { itemId } })),
-    onSuccess: show,
-    onError,
-  });
-  const solution = useMutation({
-    mutationFn: ({ key, itemId }: { key: string; itemId: string }) => taken(api.POST('/api/practice/{assignmentId}/{skillId}/solution', { ...at(key), body: { itemId } })),
-    onSuccess: show,
-    onError,
-  });
-  const workShown = useMutation({
-    mutationFn: async ({ key, itemId }: { key: string; itemId: string }) => {
-      await keepers.settled();
-      return taken(api.POST('/api/practice/{assignmentId}/{skillId}/work-shown', { ...at(key), body: { itemId } }));
-    },
-    onSuccess: (now) => {
-      show(now);
-      void queries.invalidateQueries({ queryKey: ['work', now.item.id] });
-    },
-  });
-  const next = useMutation({
-    mutationFn: ({ key, itemId, onward }: { key: string; itemId: string; onward: Onward }) =>
-      taken(api.POST('/api/practice/{assignmentId}/{skillId}/next', { ...at(key), body: { itemId, onward } })),
-    onSuccess: show,
-    onError,
-  });
-  return { view, check, hint, example, solution, workShown, next, newKey };
+  const hint = useDeed({ ...common, words: 'A hint', letter: () => letter('post', '/api/practice/{assignmentId}/{skillId}/hint', place, { itemId }) });
+  const example = useDeed({ ...common, words: 'A worked example', letter: () => letter('post', '/api/practice/{assignmentId}/{skillId}/example', place, { itemId }) });
+  const solution = useDeed({ ...common, words: 'The full solution', letter: () => letter('post', '/api/practice/{assignmentId}/{skillId}/solution', place, { itemId }) });
+  const workShown = useDeed({ ...common, words: 'Your work', letter: () => letter('post', '/api/practice/{assignmentId}/{skillId}/work-shown', place, { itemId }), onDone: workToo });
+  const next = useDeed({ ...common, words: 'The next item', letter: (onward: Onward) => letter('post', '/api/practice/{assignmentId}/{skillId}/next', place, { itemId, onward }) });
+  return { check, hint, example, solution, workShown, next };
 }
 
-export type Practice = ReturnType<typeof usePractice>;
+export type Practice = ReturnType<typeof useActions>;

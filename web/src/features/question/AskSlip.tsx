@@ -1,23 +1,29 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import { api, taken } from '../../api/client';
+import { letter } from '../../outbox/letter';
+import { Stuck } from '../../outbox/Stuck';
+import { useDeed } from '../../outbox/useDeed';
+import { useJotting } from '../../outbox/useJotting';
+import { placeOf } from '../practice/useDraft';
 import { Button } from '../../ui/Button';
 
 const MOST = 1000;
 
 /** Puts this item, with its tries and lines, on the list for the instructor. What is typed is kept until it is sent. */
 export function AskSlip({ itemId, onClose }: { itemId: string; onClose: () => void }) {
-  const name = `question-${itemId}`;
-  const [text, setText] = useState(localStorage.getItem(name) ?? '');
+  const [text, write] = useJotting(`question/${itemId}`);
   const field = useRef<HTMLTextAreaElement>(null);
   useEffect(() => field.current?.focus({ preventScroll: true }), []);
   const queries = useQueryClient();
-  const ask = useMutation({
-    mutationFn: () => taken(api.POST('/api/questions', { body: { itemId, question: text } })),
-    retry: false,
-    onSuccess: () => {
-      localStorage.removeItem(name);
+  const ask = useDeed({
+    place: placeOf(itemId),
+    words: 'Your question',
+    letter: (question: string) => letter('post', '/api/questions', {}, { itemId, question }),
+    copy: (question) => question,
+    refresh: [['questions']],
+    onDone: () => {
+      write('');
       void queries.invalidateQueries({ queryKey: ['questions'] });
     },
   });
@@ -37,16 +43,14 @@ export function AskSlip({ itemId, onClose }: { itemId: string; onClose: () => vo
           maxLength={MOST}
           value={text}
           ref={field}
-          onChange={(e) => {
-            setText(e.target.value);
-            localStorage.setItem(name, e.target.value);
-          }}
+          onChange={(e) => write(e.target.value)}
         />
       </label>
       <p className="text-sm text-soft">Your instructor sees the item, what you tried, your lines and this.</p>
+      <Stuck what="Your question" done={ask} />
       {ask.isError && <p role="alert" className="text-rust">{ask.error.message}</p>}
       <span className="flex gap-2">
-        <Button look="main" onClick={() => ask.mutate()} disabled={ask.isPending}>
+        <Button look="main" onClick={() => ask.mutate(text)} disabled={ask.isPending}>
           Put it on the list
         </Button>
         <Button look="quiet" onClick={onClose}>

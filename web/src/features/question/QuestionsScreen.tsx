@@ -1,7 +1,11 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { Link } from 'react-router';
 import { api, type Schemas, taken } from '../../api/client';
+import { letter } from '../../outbox/letter';
+import { Stuck } from '../../outbox/Stuck';
+import { useDeed } from '../../outbox/useDeed';
+import { useJotting } from '../../outbox/useJotting';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
@@ -88,25 +92,32 @@ function Answered({ question: q }: { question: Question }) {
 }
 
 function Reply({ id }: { id: string }) {
-  const [answer, setAnswer] = useState('');
+  const [answer, write] = useJotting(`reply/${id}`);
   const queries = useQueryClient();
-  const reply = useMutation({
-    mutationFn: () => taken(api.POST('/api/questions/{id}/answer', { params: { path: { id } }, body: { answer } })),
-    retry: false,
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['questions'] }),
+  const reply = useDeed({
+    place: `question/${id}`,
+    words: 'Your answer to a question',
+    letter: (text: string) => letter('post', '/api/questions/{id}/answer', { id }, { answer: text }),
+    copy: (text) => text,
+    refresh: [['questions']],
+    onDone: () => {
+      write('');
+      void queries.invalidateQueries({ queryKey: ['questions'] });
+    },
   });
   return (
     <form
       className="grid gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        reply.mutate();
+        reply.mutate(answer);
       }}
     >
       <label className="grid gap-1">
         <span className="text-sm text-soft">Your answer</span>
-        <textarea className="min-h-20 rounded-slip border border-edge bg-paper p-2" maxLength={2000} value={answer} onChange={(e) => setAnswer(e.target.value)} />
+        <textarea className="min-h-20 rounded-slip border border-edge bg-paper p-2" maxLength={2000} value={answer} onChange={(e) => write(e.target.value)} />
       </label>
+      <Stuck what="Your answer" done={reply} />
       {reply.isError && <p role="alert" className="text-rust">{reply.error.message}</p>}
       <Button type="submit" look="main" className="w-fit" disabled={reply.isPending}>
         Answer

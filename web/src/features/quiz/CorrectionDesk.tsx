@@ -1,5 +1,7 @@
-import { useState } from 'react';
-import { newKey, type Schemas } from '../../api/client';
+import type { Schemas } from '../../api/client';
+import { outbox } from '../../outbox';
+import { Stuck } from '../../outbox/Stuck';
+import { useJotting } from '../../outbox/useJotting';
 import { Button } from '../../ui/Button';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { useBookPage } from '../book/BookPageScreen';
@@ -48,11 +50,10 @@ function OwnWork({ item }: { item: Schemas['ItemView'] }) {
 
 /** The correction note: kept here while it is written, then on the server and in the book. */
 function Note({ item, round }: { item: Item; round: ReturnType<typeof useRound> }) {
-  const name = `note-${item.item.id}`;
-  const [text, setText] = useState(localStorage.getItem(name) ?? item.note ?? '');
+  const [text, write] = useJotting(`note/${item.item.id}`, item.note);
   const mine = round.correct.variables?.slot === item.slot;
   const isSame = text.trim() === (item.note ?? '');
-  const save = () => round.correct.mutate({ slot: item.slot, note: text, key: newKey() }, { onSuccess: () => localStorage.removeItem(name) });
+  const save = () => round.correct.mutate({ slot: item.slot, note: text }, { onSuccess: () => outbox.jottings.write(`note/${item.item.id}`, '') });
   return (
     <div className="grid content-start gap-2">
       <label className="grid gap-1">
@@ -61,12 +62,10 @@ function Note({ item, round }: { item: Item; round: ReturnType<typeof useRound> 
           className="squared min-h-36 rounded-slip border border-edge bg-leaf p-2 font-serif text-lg"
           maxLength={2000}
           value={text}
-          onChange={(e) => {
-            setText(e.target.value);
-            localStorage.setItem(name, e.target.value);
-          }}
+          onChange={(e) => write(e.target.value)}
         />
       </label>
+      {mine && <Stuck what="Your correction" done={round.correct} />}
       {mine && round.correct.isError && <p role="alert" className="text-rust">{round.correct.error.message}</p>}
       <span className="flex items-center gap-3">
         <Button look={item.note === undefined ? 'main' : 'plain'} disabled={round.correct.isPending || text.trim() === '' || isSame} onClick={save}>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { Stuck } from '../../outbox/Stuck';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { useKeys } from '../../ui/useKeys';
@@ -8,8 +9,8 @@ import { figuresOf } from '../working/figures';
 import { WorkPage } from '../working/WorkPage';
 import { Clock } from './Clock';
 import { Overview } from './Overview';
-import { RoundItem } from './RoundItem';
-import type { Quiz, QuizHand, Running } from './useQuiz';
+import { answeredNow, flaggedNow, RoundItem } from './RoundItem';
+import { placeOf, type Quiz, type QuizHand, type Running } from './useQuiz';
 
 type Props = { view: Quiz; running: Running; quiz: QuizHand };
 
@@ -30,7 +31,7 @@ export default function RoundDesk({ view, running, quiz }: Props) {
     w: () => document.querySelector<HTMLElement>('[data-line]')?.focus(),
     a: () => document.querySelector<HTMLElement>('[data-answer]')?.focus(),
   });
-  const answered = (item: Schemas['RunningItem']) => typed[item.slot] ?? item.answered;
+  const answered = (item: Schemas['RunningItem']) => typed[item.slot] ?? answeredNow(item);
   return (
     <div className="flex min-h-screen flex-col">
       <header className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-1.5">
@@ -54,11 +55,10 @@ export default function RoundDesk({ view, running, quiz }: Props) {
               running={current}
               last={at === running.items.length - 1}
               onAnswered={(is) => setTyped({ ...typed, [current.slot]: is })}
-              onStale={() => void quiz.refresh()}
               onNext={() => (at === running.items.length - 1 ? setEnding(true) : go(at + 1))}
             />
           </section>
-          <WorkPage key={`work-${current.item.id}`} itemId={current.item.id} letters={current.item.letters} figures={figuresOf(current.item)} required={false} wide={{ is: wide, turn: () => setWide(!wide) }} />
+          <WorkPage key={`work-${current.item.id}`} itemId={current.item.id} place={placeOf(view.assignmentId)} letters={current.item.letters} figures={figuresOf(current.item)} required={false} wide={{ is: wide, turn: () => setWide(!wide) }} />
         </main>
       )}
       <footer className="flex flex-wrap justify-between gap-x-8 border-t border-rule px-6 py-2 text-sm text-soft">
@@ -77,7 +77,7 @@ type EndProps = Props & { answered: (item: Schemas['RunningItem']) => boolean; o
 function End({ view, running, quiz, answered, onGo, onClose }: EndProps) {
   const empty = running.items.filter((i) => !answered(i));
   const unworked = running.items.filter((i) => !i.worked);
-  const flagged = running.items.filter((i) => i.flagged);
+  const flagged = running.items.filter(flaggedNow);
   const wantsWork = view.workRequired;
   const lists: [string, Schemas['RunningItem'][]][] = [
     ['Nothing is entered in', empty],
@@ -98,11 +98,12 @@ function End({ view, running, quiz, answered, onGo, onClose }: EndProps) {
       ))}
       {lists.every(([, items]) => items.length === 0) && <p>Everything is answered{wantsWork && ' and work is shown for every item'}.</p>}
       <span className="flex gap-2">
-        <Button look="main" disabled={quiz.submit.isPending} onClick={() => quiz.submit.mutate({ key: quiz.newKey(), round: running.number })}>
+        <Button look="main" disabled={quiz.submit.isPending} onClick={() => quiz.submit.mutate(running.number)}>
           Hand in now
         </Button>
         <Button onClick={onClose}>Go on working</Button>
       </span>
+      <Stuck what="The round" done={quiz.submit} />
       {quiz.submit.isError && <p role="alert" className="text-rust">{quiz.submit.error.message}</p>}
     </section>
   );

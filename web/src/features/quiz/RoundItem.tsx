@@ -1,8 +1,10 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { api, newKey, type Schemas } from '../../api/client';
-import { keptOrGone } from '../../keeping/refusals';
-import { type Keeping, useTyped } from '../../keeping/useKept';
+import type { Schemas } from '../../api/client';
+import { outbox } from '../../outbox';
+import { letter } from '../../outbox/letter';
+import { plain, TwoWindows } from '../../outbox/TwoWindows';
+import { useOutbox } from '../../outbox/useOutbox';
+import { useTyped } from '../../outbox/useTyped';
+import { useWords } from '../../outbox/words';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
@@ -10,57 +12,79 @@ import { useKeys } from '../../ui/useKeys';
 import { Listen } from '../narration/Listen';
 import { ofBlocks, ofPart } from '../narration/lines';
 import { PartFields } from '../practice/fields/PartFields';
-import { type Entries, isEntries } from '../practice/useDraft';
+import { type Entries, entriesOf, textOf } from '../practice/useDraft';
 import { RoundCalculator } from './RoundCalculator';
-import { type Quiz, withEntries } from './useQuiz';
-
-const STATES: Record<Keeping, string> = { kept: 'saved', keeping: 'saving …', waiting: 'saved here, sent when the connection is back' };
+import { placeOf } from './useQuiz';
 
 type Props = {
   assignmentId: string;
   running: Schemas['RunningItem'];
   last: boolean;
   onAnswered: (is: boolean) => void;
-  /** The round has moved on elsewhere, or is over. */
-  onStale: () => void;
   onNext: () => void;
 };
 
 /** What is entered at an item, saved at every change. */
-function useEntries({ assignmentId, running, onAnswered, onStale }: Props) {
+function useEntries({ assignmentId, running, onAnswered }: Props) {
   const { item } = running;
-  const queries = useQueryClient();
-  const save = async (now: Entries) => {
-    const path = { assignmentId, itemId: item.id };
-    const { response } = await api.PUT('/api/quiz/{assignmentId}/items/{itemId}', { params: { path, header: { 'Idempotency-Key': newKey() } }, body: { entries: now } });
-    if (!keptOrGone(response)) {
-      onStale();
-    }
-  };
-  const { value: entries, change: keep, state } = useTyped(`quiz-${item.id}`, item.parts.map((part) => part.entries), save, isEntries);
+  const typed = useTyped<Entries>(
+    {
+      place: placeOf(assignmentId),
+      slot: `quiz/${item.id}`,
+      words: `Your answer to item ${running.slot + 1} of the quiz`,
+      letter: (entries) => letter('put', '/api/quiz/{assignmentId}/items/{itemId}', { assignmentId, itemId: item.id }, { entries }),
+      typed: entriesOf,
+      copy: textOf,
+    },
+    item.parts.map((part) => part.entries),
+    item.draftTag,
+  );
   const change = (part: number, id: string, value: string) => {
-    const next = entries.with(part, { ...entries[part], [id]: value });
-    keep(next);
-    queries.setQueryData<Quiz>(['quiz', assignmentId], (view) => view && withEntries(view, item.id, next));
-    onAnswered(next.some((p) => Object.values(p).some((v) => v.trim() !== '')));
+    const next = typed.value.with(part, { ...typed.value[part], [id]: value });
+    typed.change(next);
+    onAnswered(isAnswered(next));
   };
-  return { entries, change, state };
+  return { ...typed, change };
+}
+
+const isAnswered = (entries: Entries) => entries.some((p) => Object.values(p).some((v) => v.trim() !== ''));
+
+/** Whether something is entered at an item, by what waits to be sent, else by what the server has. */
+export function answeredNow(running: Schemas['RunningItem']): boolean {
+  const waiting = entriesOf(outbox.latest(`quiz/${running.item.id}`)?.letter.body);
+  return waiting === null ? running.answered : isAnswered(waiting);
+}
+
+const flagSlot = (itemId: string) => `flag/${itemId}`;
+
+/** Whether the student wants to come back, by what waits to be sent, else by what the server has. */
+export function flaggedNow({ item, flagged }: Schemas['RunningItem']): boolean {
+  const body = outbox.latest(flagSlot(item.id))?.letter.body;
+  return typeof body === 'object' && body !== null && 'on' in body ? body.on === true : flagged;
+}
+
+/** Marks an item to come back to. */
+function useFlag(assignmentId: string, running: Schemas['RunningItem']) {
+  useOutbox();
+  const { item } = running;
+  const flagged = flaggedNow(running);
+  const turn = () =>
+    void outbox.put({
+      place: placeOf(assignmentId),
+      slot: flagSlot(item.id),
+      words: `That you want to come back to item ${running.slot + 1}`,
+      letter: letter('put', '/api/quiz/{assignmentId}/items/{itemId}/flag', { assignmentId, itemId: item.id }, { on: !flagged }),
+      refresh: [['quiz', assignmentId]],
+    });
+  return { flagged, turn };
 }
 
 /** One item of a running round: to answer, to mark, and nothing that tells. */
 export function RoundItem(props: Props) {
-  const { assignmentId, running, last, onStale, onNext } = props;
+  const { assignmentId, running, last, onNext } = props;
   const { item } = running;
-  const { entries, change, state } = useEntries(props);
-  const [flagged, setFlagged] = useState(running.flagged);
-  const flag = useMutation({
-    mutationFn: (on: boolean) => api.PUT('/api/quiz/{assignmentId}/items/{itemId}/flag', { params: { path: { assignmentId, itemId: item.id }, header: { 'Idempotency-Key': newKey() } }, body: { on } }),
-    onSuccess: onStale,
-  });
-  const turn = () => {
-    setFlagged(!flagged);
-    flag.mutate(!flagged);
-  };
+  const { value: entries, change, state, twoSides } = useEntries(props);
+  const { flagged, turn } = useFlag(assignmentId, running);
   useKeys({ f: turn });
   const read = [...ofBlocks(item.stem), ...item.parts.flatMap(ofPart)];
   return (
@@ -82,11 +106,12 @@ export function RoundItem(props: Props) {
           <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => change(i, id, value)} onEnter={onNext} />
         </section>
       ))}
+      <TwoWindows sides={twoSides} show={(typed) => plain(textOf(typed))} />
       <div className="flex flex-wrap items-center gap-4">
         <Button look="main" hint="Enter" onClick={onNext}>
           {last ? 'To the end of the round' : 'Next item'}
         </Button>
-        <span role="status" className="text-sm text-soft">{STATES[state]}</span>
+        <span role="status" className="text-sm text-soft">{useWords(state)}</span>
       </div>
       {item.calculator && <RoundCalculator data={item.data} />}
     </div>

@@ -1,20 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, newKey, type Schemas, taken } from '../../api/client';
-import { keepers } from '../../keeping/keepers';
-import { useFresh } from '../../keeping/useFresh';
+import { letter } from '../../outbox/letter';
+import { useDeed } from '../../outbox/useDeed';
+import { useFresh } from '../../outbox/useFresh';
 
 export type Quiz = Schemas['QuizView'];
 export type Running = Schemas['Running'];
 
-/** The same view with what was just entered at an item, so that coming back to the item shows it. */
-export function withEntries(view: Quiz, itemId: string, entries: Record<string, string>[]): Quiz {
-  const { running } = view;
-  if (running === undefined) {
-    return view;
-  }
-  const items = running.items.map((i) => (i.item.id === itemId ? { ...i, item: { ...i.item, parts: i.item.parts.map((part, p) => ({ ...part, entries: entries[p] ?? {} })) } } : i));
-  return { ...view, running: { ...running, items } };
-}
+/** All that is made in a quiz goes out in its order: what is handed in comes after what was answered. */
+export const placeOf = (assignmentId: string) => `quiz/${assignmentId}`;
 
 /** The quiz of an assignment, as the server knows it. */
 export function useQuiz(assignmentId: string) {
@@ -32,14 +26,16 @@ export function useQuiz(assignmentId: string) {
     mutationFn: (key: string) => taken(api.POST('/api/quiz/{assignmentId}/start', { params: { path, header: { 'Idempotency-Key': key } } })),
     onSuccess: show,
     onError: refresh,
+    /** The time starts with it: it is not sent later than it was pressed. */
+    retry: false,
   });
-  const submit = useMutation({
-    mutationFn: async ({ key, round }: { key: string; round: number }) => {
-      await keepers.settled();
-      return taken(api.POST('/api/quiz/{assignmentId}/submit', { params: { path, header: { 'Idempotency-Key': key } }, body: { round } }));
-    },
-    onSuccess: show,
-    onError: refresh,
+  const submit = useDeed({
+    place: placeOf(assignmentId),
+    words: 'The round you handed in',
+    letter: (round: number) => letter('post', '/api/quiz/{assignmentId}/submit', path, { round }),
+    refresh: [name, ['due'], ['round', assignmentId]],
+    onDone: show,
+    onRefused: () => void refresh(),
   });
   return { view, start, submit, refresh, newKey };
 }
@@ -54,15 +50,17 @@ export function useRound(assignmentId: string, number: number) {
     queryKey: name,
     queryFn: () => taken(api.GET('/api/quiz/{assignmentId}/rounds/{number}', { params: { path: { assignmentId, number } } })),
   });
-  const correct = useMutation({
-    mutationFn: ({ slot, note, key }: { slot: number; note: string; key: string }) =>
-      taken(api.POST('/api/quiz/{assignmentId}/rounds/{number}/corrections/{slot}', { params: { path: { assignmentId, number, slot }, header: { 'Idempotency-Key': key } }, body: { note } })),
-    onSuccess: (now) => {
+  const correct = useDeed({
+    place: placeOf(assignmentId),
+    words: 'Your correction',
+    letter: ({ slot, note }: { slot: number; note: string }) => letter('post', '/api/quiz/{assignmentId}/rounds/{number}/corrections/{slot}', { assignmentId, number, slot }, { note }),
+    copy: ({ note }) => note,
+    refresh: [name, ['quiz', assignmentId], ['book']],
+    onDone: (now) => {
       queries.setQueryData(name, now);
       void queries.invalidateQueries({ queryKey: ['quiz', assignmentId] });
       void queries.invalidateQueries({ queryKey: ['book'] });
     },
-    retry: false,
   });
   return { result, correct };
 }

@@ -4,7 +4,8 @@ import { Mark } from '../../ui/Mark';
 import { Notice } from '../../ui/Notice';
 import { Refused } from '../../ui/Refused';
 import { ItemPane } from '../practice/ItemPane';
-import { usePractice } from '../practice/usePractice';
+import { placeOf } from '../practice/useDraft';
+import { useActions, usePractice, type View } from '../practice/usePractice';
 import { figuresOf } from '../working/figures';
 import { WorkPage } from '../working/WorkPage';
 import { SetMarks } from './SetMarks';
@@ -61,17 +62,21 @@ function Head({ set, hand }: { set: SetView; hand: ReviewHand }) {
 }
 
 function Skill({ skillId, set, hand }: { skillId: string; set: SetView; hand: ReviewHand }) {
-  const practice = usePractice({ assignmentId: PLACE, skillId });
-  const { view } = practice;
+  const view = usePractice({ assignmentId: PLACE, skillId });
   if (view.shown === undefined) {
     return view.isError ? <Notice title="This cannot be opened.">{view.error.message}</Notice> : <Notice title="Opening your page." />;
   }
-  const { item } = view.shown;
+  return <Desk view={view.shown} set={set} hand={hand} />;
+}
+
+function Desk({ view, set, hand }: { view: View; set: SetView; hand: ReviewHand }) {
+  const practice = useActions(view);
+  const { item, skillId } = view;
   const last = set.current === set.places.length - 1;
   return (
     <main className="grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:grid-cols-[61fr_39fr] md:overflow-visible">
       <section aria-label="Item" className="min-w-0 snap-start">
-        <ItemPane key={item.id} view={view.shown} practice={practice} wayOn={{ name: last ? 'Finish the set' : 'Next skill', busy: hand.next.isPending, go: hand.next.mutate }} />
+        <ItemPane key={item.id} view={view} practice={practice} wayOn={{ name: last ? 'Finish the set' : 'Next skill', busy: hand.next.isPending, go: hand.next.mutate }} />
         <div className="px-10 pb-6">
           <Refused by={[hand.next]} />
         </div>
@@ -79,10 +84,11 @@ function Skill({ skillId, set, hand }: { skillId: string; set: SetView; hand: Re
       <WorkPage
         key={`work-${item.id}`}
         itemId={item.id}
+        place={placeOf(item.id)}
         letters={item.letters}
         figures={figuresOf(item)}
         required={false}
-        checking={view.shown.checksOwnLines ? { place: { assignmentId: PLACE, skillId }, allowed: item.checksLines } : undefined}
+        checking={view.checksOwnLines ? { place: { assignmentId: PLACE, skillId }, allowed: item.checksLines } : undefined}
       />
     </main>
   );

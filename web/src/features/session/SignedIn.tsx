@@ -1,5 +1,6 @@
 import { Navigate, Outlet, useLocation } from 'react-router';
 import { Notice } from '../../ui/Notice';
+import { Waiting } from './Waiting';
 import { useMe } from './useSession';
 
 /** Lets the signed-in through and sends others to the door, from where they come back. */
@@ -15,5 +16,11 @@ export function SignedIn() {
   if (me.data.mustChange && here.pathname !== '/account') {
     return <Navigate to="/account" replace />;
   }
-  return me.data.signedIn ? <Outlet key={me.data.classId} /> : <Navigate to="/signin" state={here.pathname === '/account' ? null : { from: here.pathname }} replace />;
+  return me.data.signedIn ? (
+    <>
+      <Outlet key={me.data.classId} />
+      <Waiting me={me.data} />
+    </>
+  ) : ( <Navigate to="/signin" state={here.pathname === '/account' ? null : { from: here.pathname }} replace />
+  );
 }

@@ -3,8 +3,10 @@ import { useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { api, type Schemas, taken } from '../../api/client';
 import { Button } from '../../ui/Button';
-import { keptOrGone } from '../../keeping/refusals';
-import { type Keeping, useTyped } from '../../keeping/useKept';
+import { letter } from '../../outbox/letter';
+import { plain, TwoWindows } from '../../outbox/TwoWindows';
+import { useTyped } from '../../outbox/useTyped';
+import { useWords } from '../../outbox/words';
 import { type Action, after, counted, keptOf, type Page, pageOf } from './lines';
 import { LineRow } from './LineRow';
 
@@ -16,11 +18,11 @@ export type Checking = { place: Place; allowed: boolean };
 const isLine = (line: unknown): line is Kept => typeof line === 'object' && line !== null && 'text' in line && typeof line.text === 'string' && 'struck' in line && typeof line.struck === 'boolean';
 const isLines = (value: unknown): value is Kept[] => Array.isArray(value) && value.every(isLine);
 
-const STATES: Record<Keeping, string> = {
-  kept: 'kept',
-  keeping: 'keeping …',
-  waiting: 'kept here, sent when the connection is back',
-};
+function linesOf(body: unknown): Kept[] | null {
+  return typeof body === 'object' && body !== null && 'lines' in body && isLines(body.lines) ? body.lines : null;
+}
+
+const textOf = (lines: Kept[]) => lines.map((line) => line.text).join('\n');
 
 /** Asks the server what follows, and gives back for each line what was said of it while it stands unchanged. */
 function useLineCheck(itemId: string, page: Page) {
@@ -41,19 +43,20 @@ function useLineCheck(itemId: string, page: Page) {
 }
 
 /** The typed lines of a page, kept as they are written. */
-export function Lines({ itemId, letters, first, checking }: { itemId: string; letters: string[]; first: Kept[]; checking: Checking | undefined }) {
-  const name = `lines-${itemId}`;
+export function Lines({ itemId, place, letters, first, tag, checking }: { itemId: string; place: string; letters: string[]; first: Kept[]; tag: string; checking: Checking | undefined }) {
   const queries = useQueryClient();
-  const { value, change, state } = useTyped(
-    name,
-    first,
-    async (lines: Kept[]) => {
-      const { data, response } = await api.PUT('/api/items/{itemId}/work', { params: { path: { itemId } }, body: { lines } });
-      if (keptOrGone(response) && data !== undefined) {
-        queries.setQueryData(['work', itemId], data);
-      }
+  const { value, change, state, twoSides } = useTyped<Kept[]>(
+    {
+      place,
+      slot: `lines/${itemId}`,
+      words: 'Your lines',
+      letter: (lines) => letter('put', '/api/items/{itemId}/work', { itemId }, { lines }),
+      typed: linesOf,
+      copy: textOf,
+      onDone: (page) => queries.setQueryData(['work', itemId], page),
     },
-    isLines,
+    first,
+    tag,
   );
   const [page, setPage] = useState(() => pageOf(value));
   /** Lines that came from elsewhere are taken over; one's own are there already. */
@@ -93,8 +96,9 @@ export function Lines({ itemId, letters, first, checking }: { itemId: string; le
           </Button>
         )}
         {checking?.allowed === false && <span className="bg-leaf text-sm text-soft">Your lines can be checked after a first try that was not right.</span>}
-        <span role="status" className="bg-leaf text-sm text-soft">{STATES[state]}</span>
+        <span role="status" className="bg-leaf text-sm text-soft">{useWords(state)}</span>
       </div>
+      <TwoWindows sides={twoSides} show={(lines) => plain(textOf(lines))} />
       {check.isError && <p role="alert" className="mt-2 bg-leaf text-rust">{check.error.message}</p>}
     </>
   );

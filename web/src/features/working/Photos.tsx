@@ -1,42 +1,30 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, Refusal, type Schemas, taken } from '../../api/client';
+import type { Schemas } from '../../api/client';
+import { letter } from '../../outbox/letter';
+import { Stuck } from '../../outbox/Stuck';
+import { useDeed } from '../../outbox/useDeed';
 import { Button } from '../../ui/Button';
 import { FilePicker } from '../../ui/FilePicker';
 
 type Page = Schemas['Page'];
 const MOST_BYTES = 8 * 1024 * 1024;
 
-/** One file after another, so that a bad one stops nothing before it. */
-async function send(itemId: string, files: File[]): Promise<Page | null> {
-  let page: Page | null = null;
-  for (const file of files) {
-    if (file.size > MOST_BYTES) {
-      throw new Refusal(`${file.name} is larger than 8 MB. Make it smaller and add it again.`, 413);
-    }
-    const form = new FormData();
-    form.append('file', file);
-    // oxlint-disable-next-line no-await-in-loop -- in their order
-    page = await taken(
-      api.POST('/api/items/{itemId}/photos', {
-        params: { path: { itemId } },
-        body: { file: '' },
-        bodySerializer: () => form,
-      }),
-    );
-  }
-  return page;
-}
-
 /** Photos or scans of work on paper: added, turned, taken away. */
-export default function Photos({ itemId, page }: { itemId: string; page: Page }) {
+export default function Photos({ itemId, place, page }: { itemId: string; place: string; page: Page }) {
   const queries = useQueryClient();
   const [over, setOver] = useState(false);
-  const onSuccess = (now: Page | null) => now !== null && queries.setQueryData(['work', itemId], now);
-  const refresh = () => void queries.invalidateQueries({ queryKey: ['work', itemId] });
-  const add = useMutation({ mutationFn: (files: File[]) => send(itemId, files), onSuccess, onError: refresh, retry: false });
-  const turn = useMutation({ mutationFn: (photoId: string) => taken(api.POST('/api/photos/{photoId}/turn', { params: { path: { photoId } } })), onSuccess, retry: false });
-  const remove = useMutation({ mutationFn: (photoId: string) => taken(api.DELETE('/api/photos/{photoId}', { params: { path: { photoId } } })), onSuccess, retry: false });
+  const [tooLarge, setTooLarge] = useState<string[]>([]);
+  const onDone = (now: Page) => void queries.setQueryData(['work', itemId], now);
+  const common = { place, refresh: [['work', itemId]], onDone };
+  const add = useDeed({ ...common, words: 'A photo of your work', letter: (file: File) => letter('post', '/api/items/{itemId}/photos', { itemId }, file) });
+  const turn = useDeed({ ...common, words: 'A turned photo', letter: (photoId: string) => letter('post', '/api/photos/{photoId}/turn', { photoId }, undefined) });
+  const remove = useDeed({ ...common, words: 'A photo taken away', letter: (photoId: string) => letter('delete', '/api/photos/{photoId}', { photoId }, undefined) });
+  /** Each is a deed of its own, so that a bad one stops none of the others. */
+  const bring = (files: File[]) => {
+    setTooLarge(files.filter((file) => file.size > MOST_BYTES).map((file) => file.name));
+    files.filter((file) => file.size <= MOST_BYTES).forEach((file) => add.mutate(file));
+  };
   const failed = [add, turn, remove].find((m) => m.isError);
   return (
     <div
@@ -49,16 +37,18 @@ export default function Photos({ itemId, page }: { itemId: string; page: Page })
       onDrop={(e) => {
         e.preventDefault();
         setOver(false);
-        add.mutate([...e.dataTransfer.files]);
+        bring([...e.dataTransfer.files]);
       }}
     >
       <div className={`grid justify-items-start gap-2 rounded-slip border-2 border-dashed bg-leaf p-4 ${over ? 'border-spruce' : 'border-edge'}`}>
         <p>Worked on paper? Add a photo or a scan of it.</p>
-        <FilePicker label="Pictures of your work" accept="image/png,image/jpeg,image/webp" multiple disabled={add.isPending} onFiles={(files) => add.mutate(files)}>
+        <FilePicker label="Pictures of your work" accept="image/png,image/jpeg,image/webp" multiple disabled={false} onFiles={bring}>
           {add.isPending ? 'Sending …' : 'Choose pictures'}
         </FilePicker>
         <p className="text-sm text-soft">PNG, JPEG or WebP, up to 8 MB each, several pages. Or drop them here.</p>
       </div>
+      {tooLarge.length > 0 && <p role="alert" className="text-rust">{tooLarge.join(', ')}: larger than 8 MB. Make it smaller and add it again.</p>}
+      <Stuck what="A photo" done={add} />
       {failed !== undefined && <p role="alert" className="bg-leaf text-rust">{failed.error?.message}</p>}
       <ol className="grid gap-3">
         {page.photos.map((photo, i) => (

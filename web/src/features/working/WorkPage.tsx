@@ -1,8 +1,11 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
 import { lazy, type ReactNode, Suspense } from 'react';
 import { api, type Schemas, taken } from '../../api/client';
-import { useFresh } from '../../keeping/useFresh';
+import { letter } from '../../outbox/letter';
+import { Stuck } from '../../outbox/Stuck';
+import { useDeed } from '../../outbox/useDeed';
+import { useFresh } from '../../outbox/useFresh';
 import { FigureView } from '../../figures/FigureView';
 import { Button } from '../../ui/Button';
 import { type Checking, Lines } from './Lines';
@@ -20,6 +23,8 @@ export function usePage(itemId: string) {
 
 type Props = {
   itemId: string;
+  /** In whose order everything on the page goes out. */
+  place: string;
   letters: string[];
   /** Pictures of the item, which can lie under the ink. */
   figures: Schemas['Figure'][];
@@ -42,12 +47,14 @@ export function WorkPage(props: Props) {
 
 const TAB = 'cursor-pointer border-b-2 border-transparent px-2 py-1 text-soft data-[state=active]:border-larch-mark data-[state=active]:font-semibold data-[state=active]:text-ink';
 
-function Leaves({ itemId, letters, figures, required, checking, wide, page }: Props & { page: Page }) {
+function Leaves({ itemId, place, letters, figures, required, checking, wide, page }: Props & { page: Page }) {
   const queries = useQueryClient();
-  const handIn = useMutation({
-    mutationFn: () => taken(api.POST('/api/items/{itemId}/work/hand-in', { params: { path: { itemId } } })),
-    onSuccess: (now) => queries.setQueryData(['work', itemId], now),
-    retry: false,
+  const handIn = useDeed({
+    place,
+    words: 'Your work',
+    letter: () => letter('post', '/api/items/{itemId}/work/hand-in', { itemId }, undefined),
+    refresh: [['work', itemId]],
+    onDone: (now) => queries.setQueryData(['work', itemId], now),
   });
   return (
     <>
@@ -59,7 +66,8 @@ function Leaves({ itemId, letters, figures, required, checking, wide, page }: Pr
           </Button>
         )}
       </div>
-      <WorkStanding state={page.state} required={required} own busy={handIn.isPending} onHandIn={() => handIn.mutate()} />
+      <WorkStanding state={page.state} required={required} own busy={handIn.isPending} onHandIn={() => handIn.mutate(undefined)} />
+      <Stuck what="Your work" done={handIn} />
       {handIn.isError && <p role="alert" className="bg-leaf text-rust">{handIn.error.message}</p>}
       <Tabs.Root defaultValue="lines">
         <Tabs.List className="mt-1 flex gap-2 border-b border-rule bg-leaf" aria-label="Ways to show your work">
@@ -77,13 +85,13 @@ function Leaves({ itemId, letters, figures, required, checking, wide, page }: Pr
           </Tabs.Trigger>
         </Tabs.List>
         <Tabs.Content value="lines" forceMount className="data-[state=inactive]:hidden">
-          <Lines itemId={itemId} letters={letters} first={page.lines} checking={checking} />
+          <Lines itemId={itemId} place={place} tag={page.tag} letters={letters} first={page.lines} checking={checking} />
         </Tabs.Content>
         <Leaf value="ink">
-          <Ink itemId={itemId} figures={figures} page={page} />
+          <Ink itemId={itemId} place={place} figures={figures} page={page} />
         </Leaf>
         <Leaf value="photos">
-          <Photos itemId={itemId} page={page} />
+          <Photos itemId={itemId} place={place} page={page} />
         </Leaf>
         <Leaf value="files">
           <PageFiles itemId={itemId} own />
@@ -112,15 +120,18 @@ export function Under({ figures }: { figures: Schemas['Figure'][] }) {
   return figures.map((figure) => <FigureView key={figure.alt} figure={figure} />);
 }
 
-function Ink({ itemId, figures, page }: { itemId: string; figures: Schemas['Figure'][]; page: Page }) {
+function Ink({ itemId, place, figures, page }: { itemId: string; place: string; figures: Schemas['Figure'][]; page: Page }) {
   const queries = useQueryClient();
-  const lay = useMutation({
-    mutationFn: (body: { paper: Page['paper']; figureUnder: boolean }) => taken(api.PUT('/api/items/{itemId}/work/sheet', { params: { path: { itemId } }, body })),
-    onSuccess: (now) => queries.setQueryData(['work', itemId], now),
+  const lay = useDeed({
+    place,
+    words: 'Your paper',
+    letter: (body: { paper: Page['paper']; figureUnder: boolean }) => letter('put', '/api/items/{itemId}/work/sheet', { itemId }, body),
+    refresh: [['work', itemId]],
+    onDone: (now) => queries.setQueryData(['work', itemId], now),
   });
-  const { paper, figureUnder } = lay.isPending ? lay.variables : page;
+  const { paper, figureUnder } = lay.isPending ? (lay.variables ?? page) : page;
   return (
-    <InkSheet itemId={itemId} layer="work" paper={paper} under={figureUnder && figures.length > 0 ? <Under figures={figures} /> : undefined}>
+    <InkSheet itemId={itemId} place={place} layer="work" paper={paper} under={figureUnder && figures.length > 0 ? <Under figures={figures} /> : undefined}>
       <span className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <label className="flex items-center gap-1.5">
           Paper

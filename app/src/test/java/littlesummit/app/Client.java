@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import littlesummit.app.people.Person;
 import org.springframework.http.HttpMethod;
@@ -31,8 +32,15 @@ public final class Client {
         this.person = person;
     }
 
-    /** @param status of the answer; @param body as JSON, empty for none; @param text the same unread */
-    public record Answer(int status, JsonNode body, String text) {}
+    /**
+     * What came back.
+     *
+     * @param status of the answer
+     * @param body as JSON, empty for none
+     * @param text the same unread
+     * @param tag of the version that the server has now, empty for none
+     */
+    public record Answer(int status, JsonNode body, String text, String tag) {}
 
     public Answer get(String path) {
         return send(MockMvcRequestBuilders.get(path));
@@ -51,13 +59,28 @@ public final class Client {
         return send(MockMvcRequestBuilders.request(HttpMethod.PUT, path).header("Idempotency-Key", UUID.randomUUID().toString()).contentType(MediaType.APPLICATION_JSON).content(body));
     }
 
+    /** @param builtOn tag of the version that is changed */
+    public Answer put(String path, String body, String builtOn) {
+        return send(MockMvcRequestBuilders.request(HttpMethod.PUT, path).header("Idempotency-Key", UUID.randomUUID().toString()).header("If-Match", builtOn)
+                .contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
+    /** @param maker id of the person who made what is sent */
+    public Answer put(String path, String body, Person maker) {
+        return send(MockMvcRequestBuilders.request(HttpMethod.PUT, path).header("X-Person", maker.id()).contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
     public Answer delete(String path) {
         return send(MockMvcRequestBuilders.delete(path));
     }
 
     /** A file, as a form sends it. */
     public Answer upload(String path, byte[] content) {
-        return send(MockMvcRequestBuilders.multipart(path).file(new MockMultipartFile("file", "page", "image/png", content)));
+        return upload(path, content, UUID.randomUUID().toString());
+    }
+
+    public Answer upload(String path, byte[] content, String key) {
+        return send(MockMvcRequestBuilders.multipart(path).header("Idempotency-Key", key).file(new MockMultipartFile("file", "page", "image/png", content)));
     }
 
     /** What is not JSON, as it is. */
@@ -80,7 +103,8 @@ public final class Client {
             MockHttpServletResponse response = answer(request);
             String text = text(response);
             boolean json = !text.isEmpty() && String.valueOf(response.getContentType()).contains("json");
-            return new Answer(response.getStatus(), json ? JSON.readTree(text) : JSON.nullNode(), text);
+            return new Answer(response.getStatus(), json ? JSON.readTree(text) : JSON.nullNode(), text,
+                    Optional.ofNullable(response.getHeader("ETag")).orElse(""));
         } catch (JsonProcessingException failed) {
             throw new AssertionError(failed);
         }

@@ -126,12 +126,12 @@ class DemoData implements SmartLifecycle {
     private void askAndAnswer(List<Person> others, ValleyClass.Set set, Person orla) {
         clock.setBack(Duration.ofHours(20));
         Person greta = others.get(6);
-        QuestionService.Question first = questions.ask(greta, students.stopAt(greta, set.stores(), "percent-discount"), "Do I take the percent of the old price or of the new one?");
+        QuestionService.Question first = questions.ask(greta, students.stopAt(greta, set.stores(), "percent-discount"), "Do I take the percent of the old price or of the new one?", "first");
         clock.setBack(Duration.ofHours(16));
         questions.answer(orla, first.id(), "Of the old one: it is the whole, 100 percent. Draw the bar first and write 100 percent at its end.");
         clock.setBack(Duration.ofHours(5));
         Person bero = others.get(1);
-        questions.ask(bero, students.stopAt(bero, set.stores(), "percent-discount"), "Why is it not enough to subtract the percent as a number?");
+        questions.ask(bero, students.stopAt(bero, set.stores(), "percent-discount"), "Why is it not enough to subtract the percent as a number?", "second");
         clock.goRight();
     }
 

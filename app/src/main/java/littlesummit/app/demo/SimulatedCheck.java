@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import littlesummit.app.people.Person;
 import littlesummit.app.placement.CheckView;
 import littlesummit.app.placement.PlacementService;
@@ -33,7 +34,7 @@ class SimulatedCheck {
             String id = running.get().item().id();
             Item item = Catalogue.make(items.require(person, id).ref());
             boolean known = knows.contains(item.ref().skill());
-            running = placement.answer(person, id, known ? item.parts().stream().map(SimulatedCheck::right).toList() : List.of(), !known).running();
+            running = placement.answer(person, id, known ? item.parts().stream().map(SimulatedCheck::right).toList() : List.of(), !known, UUID.randomUUID().toString()).running();
         }
     }
 
@@ -44,7 +45,7 @@ class SimulatedCheck {
             String id = running.get().item().id();
             Item item = Catalogue.make(items.require(person, id).ref());
             boolean isNew = strange.contains(item.ref().skill());
-            running = placement.answer(person, id, isNew ? List.of() : item.parts().stream().map(SimulatedCheck::right).toList(), isNew).running();
+            running = placement.answer(person, id, isNew ? List.of() : item.parts().stream().map(SimulatedCheck::right).toList(), isNew, UUID.randomUUID().toString()).running();
         }
     }
 

@@ -1,6 +1,7 @@
 package littlesummit.app.demo;
 
 import java.time.Duration;
+import java.util.Optional;
 import java.util.Random;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.people.Person;
@@ -51,7 +52,7 @@ class SimulatedQuiz {
             clock.pass(Duration.ofSeconds(60 + chance.nextInt(60)));
             Item item = Catalogue.make(items.require(person, waiting.item().id()).ref());
             boolean right = chance.nextInt(100) < skillfulness;
-            quizzes.save(person, quiz.id(), waiting.item().id(), item.parts().stream().map((Part part) -> SimulatedStudent.entries(part, right, 0)).toList(), key());
+            quizzes.save(person, quiz.id(), waiting.item().id(), item.parts().stream().map((Part part) -> SimulatedStudent.entries(part, right, 0)).toList(), Optional.empty(), key());
         }
         quizzes.submit(person, quiz.id(), running.number(), key());
     }

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Optional;
 import java.util.Map;
 import java.util.Random;
 import littlesummit.app.assignment.Assignment;
@@ -98,7 +99,7 @@ class SimulatedStudent {
         if (chance.nextBoolean()) {
             lines.add(1, new WorkLine("the same on both sides", false));
         }
-        work.save(person, itemId, lines);
+        work.save(person, itemId, lines, Optional.empty());
         if (chance.nextInt(3) == 0) {
             ink.change(person, itemId, DemoInk.balance(), List.of());
         }
@@ -135,7 +136,7 @@ class SimulatedStudent {
         String itemId = practice.currentItem(place);
         practice.hint(place, itemId, key());
         Item item = Catalogue.make(items.require(person, itemId).ref());
-        work.save(person, itemId, List.of(new WorkLine(item.given() + " = ", false), new WorkLine("count the places", false)));
-        items.keepDraft(person, itemId, List.of(Map.of("answer", item.given().substring(0, 2))));
+        work.save(person, itemId, List.of(new WorkLine(item.given() + " = ", false), new WorkLine("count the places", false)), Optional.empty());
+        items.keepDraft(person, itemId, List.of(Map.of("answer", item.given().substring(0, 2))), Optional.empty());
     }
 }

@@ -18,6 +18,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 public final class OpenClass extends OncePerRequestFilter {
     /** Id of the class that the screen shows. */
     public static final String HEADER = "X-Class";
+    /** Id of the person who made what is sent: in a browser that several share, nothing is sent in another's name. */
+    public static final String PERSON = "X-Person";
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
@@ -34,13 +36,20 @@ public final class OpenClass extends OncePerRequestFilter {
                 .filter(Person.class::isInstance).map(Person.class::cast);
     }
 
+    private static boolean isElse(String said, String is) {
+        return said != null && !said.equals(is);
+    }
+
     private static Optional<Problem> refusal(Person person, HttpServletRequest request) {
         String path = request.getServletPath() + Optional.ofNullable(request.getPathInfo()).orElse("");
+        if (isElse(request.getHeader(PERSON), person.id())) {
+            return Optional.of(Problem.unauthorized("Somebody else is signed in in this browser now."));
+        }
         boolean own = path.equals("/api/session") || path.startsWith("/api/account/");
         if (person.mustChange() && path.startsWith("/api/") && !own) {
             return Optional.of(Problem.forbidden("Choose a password of your own first."));
         }
-        boolean elsewhere = Optional.ofNullable(request.getHeader(HEADER)).filter(shown -> !shown.equals(person.classId())).isPresent();
+        boolean elsewhere = isElse(request.getHeader(HEADER), person.classId());
         boolean choosing = path.matches("/api/classes(/[^/]+/open)?");
         return elsewhere && !own && !choosing ? Optional.of(Problem.conflict("You have opened another class in another window. Load this page again.")) : Optional.empty();
     }

@@ -33,14 +33,14 @@ class SessionController {
      * @param signedIn false for a visitor, who has no name; @param mustChange whether a password is still to be chosen
      * @param setUp whether nobody has an account yet, so that the first one is to be made
      */
-    record Me(boolean signedIn, String name, String role, String classId, String className, boolean mustChange, boolean setUp) {
+    record Me(boolean signedIn, String id, String name, String role, String classId, String className, boolean mustChange, boolean setUp) {
         static Me of(Person p) {
-            return new Me(true, p.name(), p.role().name(), p.classId(), p.className(), p.mustChange(), false);
+            return new Me(true, p.id(), p.name(), p.role().name(), p.classId(), p.className(), p.mustChange(), false);
         }
     }
 
     private Me nobody() {
-        return new Me(false, "", "", "", "", false, people.isEmpty());
+        return new Me(false, "", "", "", "", "", false, people.isEmpty());
     }
 
     @GetMapping

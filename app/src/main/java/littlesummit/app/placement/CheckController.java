@@ -6,10 +6,12 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import littlesummit.app.people.Person;
+import littlesummit.app.web.RequestKey;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -42,7 +44,7 @@ class CheckController {
     }
 
     @PostMapping("/answer")
-    CheckView answer(@AuthenticationPrincipal Person person, @Valid @RequestBody CheckAnswer request) {
-        return placement.answer(person, request.itemId(), request.entries(), request.isNew());
+    CheckView answer(@AuthenticationPrincipal Person person, @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody CheckAnswer request) {
+        return placement.answer(person, request.itemId(), request.entries(), request.isNew(), RequestKey.valid(key));
     }
 }

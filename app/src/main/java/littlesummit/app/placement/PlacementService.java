@@ -209,14 +209,19 @@ public class PlacementService {
 
     /**
      * @param entries one map a part, by field id; not looked at for what is new
+     * @param key of the request; the same one answers once
      * @throws Problem when the item does not wait for an answer, or an entry cannot be read, which costs nothing
      */
     @Transactional
-    public CheckView answer(Person person, String itemId, List<Map<String, String>> entries, boolean isNew) {
+    public CheckView answer(Person person, String itemId, List<Map<String, String>> entries, boolean isNew, String key) {
+        if (checks.existsByPersonIdAndLastKey(person.id(), key)) {
+            return view(person);
+        }
         SkillCheckEntity entity = running(checks.findByPersonIdOrderByStartedAt(person.id())).orElseThrow(() -> Problem.conflict("No check is running. Load the page again."));
         CheckState state = state(entity);
         CheckState.Asked waiting = state.waiting().filter(w -> w.itemId().equals(itemId))
                 .orElseThrow(() -> Problem.conflict("This item was answered already. Load the page again."));
+        entity.answeredBy(key);
         goOn(person, entity, state.answered(isNew ? Evidence.Kind.NEW : graded(Catalogue.make(waiting.ref()), entries), clock.instant()));
         return view(person);
     }

@@ -24,6 +24,7 @@ class SkillCheckEntity {
     private String fell;
     private String verdicts;
     private boolean excused;
+    private String lastKey;
     @Version
     private long version;
 
@@ -58,6 +59,11 @@ class SkillCheckEntity {
 
     List<String> fell() {
         return Optional.ofNullable(fell).filter(f -> !f.isEmpty()).map(f -> List.of(f.split(","))).orElse(List.of());
+    }
+
+    /** @param key of the request with the last answer */
+    void answeredBy(String key) {
+        this.lastKey = key;
     }
 
     /** It no longer counts toward how often the check may be taken. */

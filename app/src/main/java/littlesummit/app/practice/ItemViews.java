@@ -20,6 +20,7 @@ import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.grading.Reader;
 import littlesummit.core.grading.Verdict;
+import littlesummit.app.web.Tag;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Option;
@@ -42,7 +43,7 @@ public final class ItemViews {
     public static ItemView open(Item item) {
         List<PartView> parts = item.parts().stream().map(ItemViews::openPart).toList();
         return new ItemView(item.ref().variant(), 1, Explain.level(item.ref().tier()), false, item.stem(), parts, 0, item.calculator(), true, false,
-                Optional.empty(), Optional.empty(), false, Optional.of(new SolutionView(item.worked(), item.second())), false, List.of(), letters(item), List.of(), false);
+                Optional.empty(), Optional.empty(), false, Optional.of(new SolutionView(item.worked(), item.second())), false, List.of(), "", letters(item), List.of(), false);
     }
 
     /**
@@ -58,7 +59,7 @@ public final class ItemViews {
             parts.add(inQuiz(item.parts().get(i), i < entries.size() ? entries.get(i) : Map.of(), outcome.isPresent()));
         }
         return new ItemView(served.id(), number, Explain.level(served.ref().tier()), false, item.stem(), parts, 0, calculator, false, false, Optional.empty(), outcome,
-                false, outcome.map(o -> new SolutionView(item.worked(), item.second())), false, List.of(), letters(item), calculator ? ItemData.of(item) : List.of(), false);
+                false, outcome.map(o -> new SolutionView(item.worked(), item.second())), false, List.of(), Tag.ofEntries(entries).value(), letters(item), calculator ? ItemData.of(item) : List.of(), false);
     }
 
     private static PartView inQuiz(Part part, Map<String, String> entries, boolean closed) {
@@ -99,10 +100,11 @@ public final class ItemViews {
         for (int i = 0; i < item.parts().size() && (i <= current || now.isClosed()); i++) {
             parts.add(part(item.parts().get(i), now.parts().get(i), now.isClosed()));
         }
+        List<Map<String, String>> typed = served.draft().typed(item);
         Optional<SolutionView> solution = now.isClosed() ? Optional.of(new SolutionView(item.worked(), item.second())) : Optional.empty();
         return new ItemView(served.id(), served.number(), Explain.level(served.ref().tier()), now.similar(), item.stem(), parts,
                 current, calculator, state.policy().hints(), state.policy().example(), example(now, served),
-                now.outcome().map(Enum::name), now.awaitsWork(), solution, state.offersSimilar(), served.draft().typed(item), letters(item),
+                now.outcome().map(Enum::name), now.awaitsWork(), solution, state.offersSimilar(), typed, Tag.ofEntries(typed).value(), letters(item),
                 calculator ? ItemData.of(item) : List.of(), state.policy().checksLines(now.isClosed() || now.anyTryUsed()));
     }
 

@@ -55,11 +55,12 @@ public record PracticeView(String assignmentId, String assignment, Optional<Inst
      * @param needsWork whether all is right and only the work that goes with it is missing
      * @param offersSimilar whether another like it would bring back what was lost
      * @param draft what is typed and not yet checked, by field id, one map a part
+     * @param draftTag of what is typed, or saved in a quiz; says on which version a change is built
      * @param data numbers to bring into the calculator; @param checksLines whether own lines may be checked now
      */
     public record ItemView(String id, int number, String level, boolean similar, List<Block> stem, List<PartView> parts, int currentPart,
             boolean calculator, boolean hintsAllowed, boolean exampleAllowed, Optional<ExampleView> example, Optional<String> outcome,
-            boolean needsWork, Optional<SolutionView> solution, boolean offersSimilar, List<Map<String, String>> draft, List<String> letters, List<String> data, boolean checksLines) {}
+            boolean needsWork, Optional<SolutionView> solution, boolean offersSimilar, List<Map<String, String>> draft, String draftTag, List<String> letters, List<String> data, boolean checksLines) {}
 
     /**
      * @param status OPEN, RIGHT or MISSED

@@ -8,12 +8,14 @@ import java.util.List;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
 import littlesummit.app.question.QuestionService.Question;
+import littlesummit.app.web.RequestKey;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -38,8 +40,8 @@ class QuestionController {
     }
 
     @PostMapping
-    Question ask(@AuthenticationPrincipal Person person, @Valid @RequestBody Ask request) {
-        return questions.ask(person, request.itemId(), request.question());
+    Question ask(@AuthenticationPrincipal Person person, @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody Ask request) {
+        return questions.ask(person, request.itemId(), request.question(), RequestKey.valid(key));
     }
 
     @PostMapping("/{id}/answer")

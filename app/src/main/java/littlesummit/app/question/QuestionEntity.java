@@ -5,7 +5,6 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.Optional;
-import java.util.UUID;
 import littlesummit.app.people.Person;
 
 /** A question about an item, and its answer. */
@@ -25,8 +24,8 @@ class QuestionEntity {
 
     protected QuestionEntity() {}
 
-    QuestionEntity(Person by, String itemId, String question, Instant at) {
-        this.id = UUID.randomUUID().toString();
+    QuestionEntity(String id, Person by, String itemId, String question, Instant at) {
+        this.id = id;
         this.personId = by.id();
         this.classId = by.classId();
         this.itemId = itemId;

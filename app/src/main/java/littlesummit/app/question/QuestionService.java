@@ -11,6 +11,7 @@ import littlesummit.app.practice.PracticeRecord;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
+import littlesummit.app.web.RequestKey;
 import littlesummit.app.working.WorkService;
 import littlesummit.core.item.Block;
 import littlesummit.core.item.Item;
@@ -55,10 +56,12 @@ public class QuestionService {
         return found.stream().map(this::question).toList();
     }
 
+    /** @param key of the request; the same one asks once */
     @Transactional
-    public Question ask(Person person, String itemId, String text) {
+    public Question ask(Person person, String itemId, String text, String key) {
         items.require(person, itemId);
-        return question(questions.save(new QuestionEntity(person, itemId, text.strip(), clock.instant())));
+        String id = RequestKey.idOf(person.id(), key);
+        return question(questions.findById(id).orElseGet(() -> questions.save(new QuestionEntity(id, person, itemId, text.strip(), clock.instant()))));
     }
 
     /** @throws Problem when it is another class's */

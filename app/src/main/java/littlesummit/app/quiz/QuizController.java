@@ -5,9 +5,12 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import littlesummit.app.people.Person;
 import littlesummit.app.web.RequestKey;
+import littlesummit.app.web.Tag;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -51,10 +54,10 @@ class QuizController {
     }
 
     @PutMapping("/items/{itemId}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void save(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String itemId, @RequestHeader(RequestKey.HEADER) String key,
-            @Valid @RequestBody Saved request) {
-        quizzes.save(person, assignmentId, itemId, request.entries(), RequestKey.valid(key));
+    ResponseEntity<Void> save(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String itemId, @RequestHeader(RequestKey.HEADER) String key,
+            @RequestHeader(name = Tag.BUILT_ON, required = false) Optional<String> builtOn, @Valid @RequestBody Saved request) {
+        Tag tag = quizzes.save(person, assignmentId, itemId, request.entries(), builtOn, RequestKey.valid(key));
+        return ResponseEntity.noContent().eTag(tag.value()).build();
     }
 
     @PutMapping("/items/{itemId}/flag")

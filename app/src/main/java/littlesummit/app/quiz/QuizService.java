@@ -19,6 +19,7 @@ import littlesummit.app.practice.PracticeView.ItemView;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
+import littlesummit.app.web.Tag;
 import littlesummit.app.working.WorkService;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
@@ -145,13 +146,26 @@ public class QuizService {
         return served.map(item -> new QuizEvent.Given(item.id(), item.ref())).toList();
     }
 
-    /** Keeps what is entered at an item. @param entries one map a part */
+    /**
+     * Keeps what is entered at an item.
+     *
+     * @param entries one map a part
+     * @param builtOn tag of the version that was changed; empty for who does not mind
+     * @return the tag of what is kept now
+     * @throws Problem when somebody else changed it since
+     */
     @Transactional(noRollbackFor = Problem.class)
-    public void save(Person person, String assignmentId, String itemId, List<Map<String, String>> entries, String key) {
+    public Tag save(Person person, String assignmentId, String itemId, List<Map<String, String>> entries, Optional<String> builtOn, String key) {
         Sitting s = sitting(person, assignmentId);
         int slot = slot(s, itemId);
-        requireFields(Catalogue.make(s.state().rounds().getLast().slots().get(slot).ref()), entries);
+        Round.Slot now = s.state().rounds().getLast().slots().get(slot);
+        requireFields(Catalogue.make(now.ref()), entries);
+        Tag change = Tag.ofEntries(entries);
+        if (!log.knows(s.person().id(), key)) {
+            Tag.ofEntries(now.entries()).require(builtOn, change, Map.of("entries", now.entries()));
+        }
         append(s, new QuizEvent.Saved(clock.instant(), slot, entries), key);
+        return change;
     }
 
     @Transactional(noRollbackFor = Problem.class)

@@ -5,13 +5,15 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import littlesummit.app.people.Person;
-import org.springframework.http.HttpStatus;
+import littlesummit.app.web.Tag;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What is typed and not yet checked, saved as it is typed. */
@@ -29,8 +31,9 @@ class DraftController {
                     Map<String, @NotNull(message = "An entry is missing.") @Size(max = 500, message = "An entry may have at most 500 characters.") String>> entries) {}
 
     @PutMapping("/api/items/{itemId}/draft")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void keep(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody Typed typed) {
-        items.keepDraft(person, itemId, typed.entries());
+    ResponseEntity<Void> keep(@AuthenticationPrincipal Person person, @PathVariable String itemId, @RequestHeader(name = Tag.BUILT_ON, required = false) Optional<String> builtOn,
+            @Valid @RequestBody Typed typed) {
+        Tag tag = items.keepDraft(person, itemId, typed.entries(), builtOn);
+        return ResponseEntity.noContent().eTag(tag.value()).build();
     }
 }

@@ -10,6 +10,7 @@ import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
 import littlesummit.app.web.Json;
 import littlesummit.app.web.Problem;
+import littlesummit.app.web.Tag;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.skill.Catalogue;
@@ -117,12 +118,23 @@ public class ServedItems {
                 .orElseThrow(() -> Problem.notFound(NONE));
     }
 
-    /** Keeps what is typed but not checked. */
+    /**
+     * Keeps what is typed but not checked.
+     *
+     * @param builtOn tag of the version that was changed; empty for who does not mind
+     * @return the tag of what is kept now
+     * @throws Problem when somebody else changed it since
+     */
     @Transactional
-    public void keepDraft(Person person, String itemId, List<Map<String, String>> entries) {
+    public Tag keepDraft(Person person, String itemId, List<Map<String, String>> entries, Optional<String> builtOn) {
         ServedItemEntity entity = entity(person, itemId);
-        Draft draft = Draft.of(Catalogue.make(entity.ref()), entries).orElseThrow(() -> Problem.badRequest("This item has no such field."));
+        Item item = Catalogue.make(entity.ref());
+        Draft draft = Draft.of(item, entries).orElseThrow(() -> Problem.badRequest("This item has no such field."));
+        List<Map<String, String>> current = served(entity).draft().typed(item);
+        Tag change = Tag.ofEntries(draft.typed(item));
+        Tag.ofEntries(current).require(builtOn, change, Map.of("entries", current));
         entity.keepDraft(json.write(draft.texts()));
+        return change;
     }
 
     private ServedItem served(ServedItemEntity entity) {

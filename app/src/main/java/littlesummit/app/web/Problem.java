@@ -3,16 +3,28 @@ package littlesummit.app.web;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 
 /** What a request got wrong, said to a person. Becomes a problem document (RFC 9457). */
 public final class Problem extends RuntimeException {
     private static final long serialVersionUID = 1L;
     private final HttpStatus status;
+    private final transient Map<String, Object> more;
 
     private Problem(HttpStatus status, String sentence) {
+        this(status, sentence, Map.of());
+    }
+
+    private Problem(HttpStatus status, String sentence, Map<String, Object> more) {
         super(sentence);
         this.status = status;
+        this.more = Map.copyOf(more);
+    }
+
+    /** Fields of the document beyond its status and sentence. */
+    Map<String, Object> more() {
+        return more;
     }
 
     HttpStatus status() {
@@ -38,6 +50,11 @@ public final class Problem extends RuntimeException {
 
     public static Problem conflict(String sentence) {
         return new Problem(HttpStatus.CONFLICT, sentence);
+    }
+
+    /** A change was built on a version that is no longer here. @param current what is here now, in the shape in which it is sent */
+    static Problem changed(Tag tag, Object current) {
+        return new Problem(HttpStatus.PRECONDITION_FAILED, "This was changed in another window since you opened it here.", Map.of("tag", tag.value(), "current", current));
     }
 
     public static Problem forbidden(String sentence) {

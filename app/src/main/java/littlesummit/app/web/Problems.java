@@ -25,7 +25,9 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> problem(Problem problem) {
-        return document(problem.status(), problem.getMessage());
+        ProblemDetail said = ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
+        problem.more().forEach(said::setProperty);
+        return ResponseEntity.status(problem.status()).body(said);
     }
 
     @ExceptionHandler

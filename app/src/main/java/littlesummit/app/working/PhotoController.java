@@ -3,6 +3,7 @@ package littlesummit.app.working;
 import java.io.IOException;
 import java.util.concurrent.TimeUnit;
 import littlesummit.app.people.Person;
+import littlesummit.app.web.RequestKey;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
@@ -25,8 +27,9 @@ class PhotoController {
     }
 
     @PostMapping(path = "/api/items/{itemId}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    WorkService.Page add(@AuthenticationPrincipal Person person, @PathVariable String itemId, @RequestPart MultipartFile file) throws IOException {
-        return photos.add(person, itemId, file.getBytes());
+    WorkService.Page add(@AuthenticationPrincipal Person person, @PathVariable String itemId, @RequestHeader(RequestKey.HEADER) String key,
+            @RequestPart MultipartFile file) throws IOException {
+        return photos.add(person, itemId, file.getBytes(), RequestKey.valid(key));
     }
 
     @GetMapping(path = "/api/photos/{photoId}", produces = MediaType.IMAGE_JPEG_VALUE)

@@ -7,7 +7,6 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
-import java.util.UUID;
 
 /** A picture of work on paper. */
 @Entity
@@ -26,8 +25,8 @@ class PhotoEntity {
 
     protected PhotoEntity() {}
 
-    PhotoEntity(String itemId, int place, Upright picture, Instant at) {
-        this.id = UUID.randomUUID().toString();
+    PhotoEntity(String id, String itemId, int place, Upright picture, Instant at) {
+        this.id = id;
         this.itemId = itemId;
         this.place = place;
         this.addedAt = at;

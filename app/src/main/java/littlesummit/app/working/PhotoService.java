@@ -4,6 +4,7 @@ import java.time.Clock;
 import littlesummit.app.people.Person;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
+import littlesummit.app.web.RequestKey;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,15 +26,22 @@ class PhotoService {
         this.clock = clock;
     }
 
-    /** @throws Problem when it cannot be taken as a picture, or the page has enough of them */
+    /**
+     * @param key of the request; the same one adds once
+     * @throws Problem when it cannot be taken as a picture, or the page has enough of them
+     */
     @Transactional
-    public WorkService.Page add(Person person, String itemId, byte[] file) {
+    public WorkService.Page add(Person person, String itemId, byte[] file, String key) {
         WorkPageEntity page = pages.own(person, itemId);
+        String id = RequestKey.idOf(person.id(), key);
+        if (photos.existsById(id)) {
+            return work.page(person, itemId);
+        }
         int count = photos.countByItemId(itemId);
         if (count >= MOST_PHOTOS) {
             throw Problem.badRequest("This page has " + MOST_PHOTOS + " photos already. Take one away first.");
         }
-        photos.saveAndFlush(new PhotoEntity(itemId, count, PictureReader.read(file), clock.instant()));
+        photos.saveAndFlush(new PhotoEntity(id, itemId, count, PictureReader.read(file), clock.instant()));
         pages.edited(page);
         return work.page(person, itemId);
     }

@@ -4,14 +4,18 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import littlesummit.app.people.Person;
+import littlesummit.app.web.Tag;
 import littlesummit.core.working.ink.Paper;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -36,8 +40,10 @@ class WorkController {
     }
 
     @PutMapping
-    WorkService.Page save(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody Lines request) {
-        return work.save(person, itemId, request.lines());
+    ResponseEntity<WorkService.Page> save(@AuthenticationPrincipal Person person, @PathVariable String itemId,
+            @RequestHeader(name = Tag.BUILT_ON, required = false) Optional<String> builtOn, @Valid @RequestBody Lines request) {
+        WorkService.Page page = work.save(person, itemId, request.lines(), builtOn);
+        return ResponseEntity.ok().eTag(page.tag()).body(page);
     }
 
     @PutMapping("/sheet")

@@ -4,14 +4,17 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import littlesummit.app.served.ServedItem;
 import littlesummit.core.working.WorkLetters;
 import littlesummit.core.skill.Catalogue;
 import littlesummit.app.people.Person;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
+import littlesummit.app.web.Tag;
 import littlesummit.core.working.WorkState;
 import littlesummit.core.working.ink.Layer;
 import littlesummit.core.working.ink.Paper;
@@ -41,8 +44,9 @@ public class WorkService {
      * @param figureUnder whether the item's figure lies under the ink
      * @param hasInk whether the student drew something
      * @param savedAt empty while nothing was written
+     * @param tag of the lines; see {@link Tag}
      */
-    public record Page(List<WorkLine> lines, Paper paper, boolean figureUnder, boolean hasInk, List<Photo> photos, WorkState state, Optional<Instant> savedAt) {
+    public record Page(List<WorkLine> lines, String tag, Paper paper, boolean figureUnder, boolean hasInk, List<Photo> photos, WorkState state, Optional<Instant> savedAt) {
         /** The texts that count: those not struck through. */
         public List<String> counted() {
             return lines.stream().filter(line -> !line.struck()).map(WorkLine::text).toList();
@@ -52,7 +56,7 @@ public class WorkService {
     /** @param width and height in pixels */
     public record Photo(String id, int width, int height) {}
 
-    private static final Page EMPTY = new Page(List.of(), Paper.GRID, false, false, List.of(), WorkState.START, Optional.empty());
+    private static final Page EMPTY = new Page(List.of(), tag(List.of()).value(), Paper.GRID, false, false, List.of(), WorkState.START, Optional.empty());
 
     /** For its owner and the instructor of the class. */
     @Transactional(readOnly = true)
@@ -63,14 +67,25 @@ public class WorkService {
 
     private Page shown(WorkPageEntity page) {
         List<Photo> pictures = photos.listed(page.itemId()).stream().map(p -> new Photo(p.id(), p.width(), p.height())).toList();
-        return new Page(page.lines(), page.paper(), page.figureUnder(), strokes.existsByItemIdAndLayer(page.itemId(), Layer.WORK), pictures,
+        return new Page(page.lines(), tag(page.lines()).value(), page.paper(), page.figureUnder(), strokes.existsByItemIdAndLayer(page.itemId(), Layer.WORK), pictures,
                 pages.state(page), Optional.of(page.savedAt()));
     }
 
+    private static Tag tag(List<WorkLine> lines) {
+        List<Integer> struck = IntStream.range(0, lines.size()).filter(i -> lines.get(i).struck()).boxed().toList();
+        return Tag.of(struck + lines.stream().map(WorkLine::text).collect(Collectors.joining("\n")));
+    }
+
+    /**
+     * @param builtOn tag of the lines that were changed; empty for who does not mind
+     * @throws Problem when somebody else changed them since
+     */
     @Transactional
-    public Page save(Person person, String itemId, List<WorkLine> lines) {
+    public Page save(Person person, String itemId, List<WorkLine> lines, Optional<String> builtOn) {
         WorkPageEntity page = pages.own(person, itemId);
-        page.write(lines.stream().map(line -> new WorkLine(line.text().replaceAll("\\R", " "), line.struck())).toList(), clock.instant());
+        List<WorkLine> written = lines.stream().map(line -> new WorkLine(line.text().replaceAll("\\R", " "), line.struck())).toList();
+        tag(page.lines()).require(builtOn, tag(written), Map.of("lines", page.lines()));
+        page.write(written, clock.instant());
         pages.edited(page);
         return shown(page);
     }

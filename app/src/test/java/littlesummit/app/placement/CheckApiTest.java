@@ -104,6 +104,15 @@ class CheckApiTest extends ClockedApiTest {
     }
 
     @Test
+    void anAnswerThatIsSentTwiceIsOneAnswer() {
+        String first = "{\"itemId\":\"" + start(true).at("/running/item/id").textValue() + "\",\"isNew\":true,\"entries\":[]}";
+        String then = client.post("/api/check/answer", first, "key").body().at("/running/item/id").textValue();
+        assertEquals(then, client.post("/api/check/answer", first, "key").body().at("/running/item/id").textValue());
+        assertEquals(1, client.get("/api/check").body().at("/running/answered").intValue());
+        assertEquals(409, client.post("/api/check/answer", first, "another").status());
+    }
+
+    @Test
     void takingItAgainFollowsTheRules() {
         wholeCheck(Set.of());
         assertTrue(client.get("/api/check").body().at("/refusal").textValue().contains("5 hours"));

@@ -49,6 +49,16 @@ class QuestionApiTest extends ApiTest {
     }
 
     @Test
+    void aQuestionThatIsSentTwiceIsAskedOnce() {
+        String question = "{\"itemId\":\"" + item + "\",\"question\":\"Why?\"}";
+        String first = client.post("/api/questions", question, "key").body().at("/id").textValue();
+        assertEquals(first, client.post("/api/questions", question, "key").body().at("/id").textValue());
+        assertEquals(1, client.get("/api/questions").body().size());
+        client.post("/api/questions", question, "another");
+        assertEquals(2, client.get("/api/questions").body().size());
+    }
+
+    @Test
     void nobodyElseReadsOrAnswers() {
         String id = ask("Mine");
         assertEquals(0, other.get("/api/questions").body().size());

@@ -56,6 +56,13 @@ class PhotoApiTest extends ApiTest {
     }
 
     @Test
+    void aPhotoThatIsSentTwiceIsThereOnce() throws IOException {
+        assertEquals(1, client.upload(page + "/photos", png(), "key").body().at("/photos").size());
+        assertEquals(1, client.upload(page + "/photos", png(), "key").body().at("/photos").size());
+        assertEquals(2, client.upload(page + "/photos", png(), "another").body().at("/photos").size());
+    }
+
+    @Test
     void whatIsNoPictureIsRefusedInASentence() {
         var refused = client.upload(page + "/photos", "<svg onload='x'/>".getBytes(java.nio.charset.StandardCharsets.UTF_8));
         assertEquals(400, refused.status());

@@ -1,0 +1,75 @@
+import { useEffect, useRef, useState } from 'react';
+import { outbox } from '.';
+import type { Letter } from './deed';
+import { useOutbox } from './useOutbox';
+
+/** Where something is typed, and how it goes out. */
+export type Typing<T> = {
+  place: string;
+  slot: string;
+  /** What it is, in words: "your lines". */
+  words: string;
+  letter: (value: T) => Letter;
+  /** Reads a value out of the body of a letter; null where it is of another shape. */
+  typed: (body: unknown) => T | null;
+  /** As text that can be copied. */
+  copy: (value: T) => string;
+  onDone?: (data: unknown) => void;
+};
+
+/** How a typed value stands: on the server; on its way; on this device until the connection is back, or until one has signed in again. */
+export type Keeping = 'kept' | 'keeping' | 'waiting' | 'signedOut';
+
+/** The same was changed here and elsewhere. */
+export type TwoSides<T> = { mine: T; theirs: T; keepMine: () => void; takeTheirs: () => void };
+
+/**
+ * A value that is typed here and kept: what waits to be sent, else what the server has. When the server comes to have something
+ * else, from another window or after a new start, and nothing typed here waits, that is shown.
+ *
+ * @param tag of the version that the server has
+ */
+export function useTyped<T>(typing: Typing<T>, onServer: T, tag: string) {
+  const { slot } = typing;
+  const { standing, disputes } = useOutbox();
+  const waiting = outbox.latest(slot);
+  const left = waiting === undefined ? null : typing.typed(waiting.letter.body);
+  const saved = typing.typed(outbox.newer(slot, tag)) ?? onServer;
+  const [value, setValue] = useState(left ?? saved);
+  const [known, setKnown] = useState(tag);
+  if (tag !== known) {
+    setKnown(tag);
+    if (waiting === undefined) {
+      setValue(saved);
+    }
+  }
+  useEffect(() => outbox.saw(slot, tag), [slot, tag]);
+  useEffect(() => outbox.show(slot), [slot]);
+  const latest = useRef(typing);
+  useEffect(() => {
+    latest.current = typing;
+  });
+  useEffect(() => outbox.news.onDone((deed, data) => deed.slot === slot && data !== undefined && latest.current.onDone?.(data)), [slot]);
+  /** One leaves the place: nothing waits any longer for more. */
+  useEffect(() => () => void outbox.flush(), []);
+  const change = (next: T) => {
+    setValue(next);
+    outbox.put({ place: typing.place, slot, words: typing.words, copy: typing.copy(next), letter: typing.letter(next), refresh: [], soon: true });
+  };
+  const dispute = disputes.find((d) => d.deed.slot === slot);
+  const theirs = dispute === undefined ? null : typing.typed(dispute.theirs);
+  const twoSides: TwoSides<T> | null =
+    dispute === undefined || theirs === null
+      ? null
+      : {
+          mine: value,
+          theirs,
+          keepMine: () => outbox.choose(dispute.deed.id, 'mine'),
+          takeTheirs: () => {
+            outbox.choose(dispute.deed.id, 'theirs');
+            setValue(theirs);
+          },
+        };
+  const state: Keeping = waiting === undefined ? 'kept' : standing === 'fine' ? 'keeping' : standing === 'signedOut' ? 'signedOut' : 'waiting';
+  return { value, change, state, twoSides };
+}
