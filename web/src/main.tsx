@@ -35,9 +35,9 @@ const queries = new QueryClient({
   },
 });
 
-/** What was sent with nobody waiting for it, perhaps from an earlier visit, changes what is shown. */
-outbox.news.onDone((deed, _, isWatched) => {
-  if (!isWatched) {
+/** What was sent with nobody waiting for it, perhaps from an earlier visit, changes what is shown; so does what was refused. */
+outbox.news.onDone((deed, { kind }, isWatched) => {
+  if (kind === 'refused' || (!isWatched && deed.soon !== true)) {
     deed.refresh.forEach((queryKey) => void queries.invalidateQueries({ queryKey }));
   }
 });

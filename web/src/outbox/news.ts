@@ -24,7 +24,7 @@ type Elsewhere = { kind: 'elsewhere' };
 export type Outcome = Exclude<Answer, { kind: 'unreached' | 'signedOut' | 'changed' }> | Elsewhere | { kind: 'withdrawn' };
 
 /** @param isWatched whether somebody waits for its outcome, and shows it */
-export type OnDone = (deed: Deed, data: unknown, isWatched: boolean) => void;
+export type OnDone = (deed: Deed, outcome: Outcome, isWatched: boolean) => void;
 
 /** Who is told of what happens in the outbox. */
 export class News {
@@ -37,7 +37,7 @@ export class News {
     return () => void this.listeners.delete(listener);
   };
 
-  /** Told of every deed that was done. */
+  /** Told of every deed that has left the outbox, and how. */
   onDone(listener: OnDone) {
     this.doneListeners.add(listener);
     return () => void this.doneListeners.delete(listener);
@@ -66,8 +66,6 @@ export class News {
     const isWatched = this.watchers.has(deed.id);
     this.watchers.get(deed.id)?.(outcome);
     this.watchers.delete(deed.id);
-    if (outcome.kind === 'done' || outcome.kind === 'elsewhere') {
-      this.doneListeners.forEach((listener) => listener(deed, outcome.kind === 'done' ? outcome.data : undefined, isWatched));
-    }
+    this.doneListeners.forEach((listener) => listener(deed, outcome, isWatched));
   }
 }

@@ -14,6 +14,8 @@ export type Typing<T> = {
   typed: (body: unknown) => T | null;
   /** As text that can be copied. */
   copy: (value: T) => string;
+  /** Names of the queries that are no longer true when it is refused. */
+  refresh: unknown[][];
   onDone?: (data: unknown) => void;
 };
 
@@ -49,12 +51,12 @@ export function useTyped<T>(typing: Typing<T>, onServer: T, tag: string) {
   useEffect(() => {
     latest.current = typing;
   });
-  useEffect(() => outbox.news.onDone((deed, data) => deed.slot === slot && data !== undefined && latest.current.onDone?.(data)), [slot]);
+  useEffect(() => outbox.news.onDone((deed, outcome) => deed.slot === slot && outcome.kind === 'done' && latest.current.onDone?.(outcome.data)), [slot]);
   /** One leaves the place: nothing waits any longer for more. */
   useEffect(() => () => void outbox.flush(), []);
   const change = (next: T) => {
     setValue(next);
-    outbox.put({ place: typing.place, slot, words: typing.words, copy: typing.copy(next), letter: typing.letter(next), refresh: [], soon: true });
+    outbox.put({ place: typing.place, slot, words: typing.words, copy: typing.copy(next), letter: typing.letter(next), refresh: typing.refresh, soon: true });
   };
   const dispute = disputes.find((d) => d.deed.slot === slot);
   const theirs = dispute === undefined ? null : typing.typed(dispute.theirs);

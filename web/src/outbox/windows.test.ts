@@ -161,20 +161,20 @@ describe('who listens', () => {
     const to = server();
     const box = await outboxOf(to, lasting());
     const told: [unknown, unknown, boolean][] = [];
-    const leave = box.news.onDone((deed, data, isWatched) => told.push([deed.letter.body, data, isWatched]));
+    const leave = box.news.onDone((deed, outcome, isWatched) => told.push([deed.letter.body, outcome.kind, isWatched]));
     const watched = box.put(pressed('watched'));
     void box.news.outcome(watched.id);
     box.put(pressed('left'));
     await pass(0);
     await to.take();
-    await to.take();
+    await to.answer({ kind: 'refused', status: 409, sentence: 'Over.' });
     leave();
     box.put(pressed('more'));
     await pass(0);
     await to.take();
     expect(told).toEqual([
-      ['watched', 'view', true],
-      ['left', 'view', false],
+      ['watched', 'done', true],
+      ['left', 'refused', false],
     ]);
   });
 

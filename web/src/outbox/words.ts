@@ -1,17 +1,17 @@
 import type { Keeping } from './useTyped';
 import { useOutbox } from './useOutbox';
 
-/** How a value that is kept as it is typed stands, in words. */
-export function useWords(state: Keeping): string {
+/** How a value that is kept as it is typed stands, in words. @param what it is, as in "lines" */
+export function useWords(what: string, state: Keeping): string {
   const { lasts } = useOutbox();
   switch (state) {
     case 'kept':
-      return 'kept';
+      return `${what} kept`;
     case 'keeping':
-      return 'keeping …';
+      return `keeping the ${what} …`;
     case 'waiting':
-      return lasts ? 'kept here, sent when the connection is back' : 'not sent yet: leave this window open until the connection is back';
+      return lasts ? `${what} kept here, sent when the connection is back` : `${what} not sent yet: leave this window open until the connection is back`;
     case 'signedOut':
-      return lasts ? 'kept here, sent when you have signed in again' : 'not sent yet: leave this window open and sign in again';
+      return lasts ? `${what} kept here, sent when you have signed in again` : `${what} not sent yet: leave this window open and sign in again`;
   }
 }

@@ -100,7 +100,7 @@ function Sheet({ itemId, place, layer, paper, under, children, ink }: Props & { 
       />
       <div className="flex flex-wrap items-center justify-between gap-2 text-sm">
         {children}
-        <span role="status" className="text-soft">Ink: {useWords(own.state)}</span>
+        <span role="status" className="text-soft">{useWords('ink', own.state)}</span>
       </div>
     </div>
   );

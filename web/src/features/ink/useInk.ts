@@ -45,7 +45,7 @@ export function useInk(itemId: string, place: string, layer: Layer, first: Strok
   const { standing } = useOutbox();
   /** What was drawn and the server does not have yet is drawn again. */
   const [sheet, setSheet] = useState<Sheet>(() => sheetOf(outbox.waiting(slot).reduce((strokes, { letter: { body } }) => (isChange(body) ? applied(strokes, body) : strokes), first)));
-  useEffect(() => outbox.news.onDone((deed) => deed.slot === slot && isChange(deed.letter.body) && sent(queries, itemId, layer, deed.letter.body)), [slot, queries, itemId, layer]);
+  useEffect(() => outbox.news.onDone((deed, { kind }) => kind === 'done' && deed.slot === slot && isChange(deed.letter.body) && sent(queries, itemId, layer, deed.letter.body)), [slot, queries, itemId, layer]);
   useEffect(() => () => void outbox.flush(), []);
   const hand = useCallback((made: Change) => !isNothing(made) && handOver(itemId, place, slot, made), [itemId, place, slot]);
   const change = (made: Change) => {

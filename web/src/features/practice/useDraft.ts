@@ -31,6 +31,7 @@ export function useDraft(itemId: string, onServer: Entries, tag: string) {
       letter: (entries) => letter('put', '/api/items/{itemId}/draft', { itemId }, { entries }),
       typed: entriesOf,
       copy: textOf,
+      refresh: [['practice'], ['check']],
     },
     onServer,
     tag,

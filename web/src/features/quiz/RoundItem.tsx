@@ -35,6 +35,7 @@ function useEntries({ assignmentId, running, onAnswered }: Props) {
       letter: (entries) => letter('put', '/api/quiz/{assignmentId}/items/{itemId}', { assignmentId, itemId: item.id }, { entries }),
       typed: entriesOf,
       copy: textOf,
+      refresh: [['quiz', assignmentId]],
     },
     item.parts.map((part) => part.entries),
     item.draftTag,
@@ -111,7 +112,7 @@ export function RoundItem(props: Props) {
         <Button look="main" hint="Enter" onClick={onNext}>
           {last ? 'To the end of the round' : 'Next item'}
         </Button>
-        <span role="status" className="text-sm text-soft">{useWords(state)}</span>
+        <span role="status" className="text-sm text-soft">{useWords('answer', state)}</span>
       </div>
       {item.calculator && <RoundCalculator data={item.data} />}
     </div>

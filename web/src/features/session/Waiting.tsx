@@ -13,7 +13,7 @@ export function Waiting({ me }: { me: Schemas['Me'] }) {
   const { deeds, standing, refused, elsewhere, lasts } = useOutbox();
   const isQuiet = standing === 'fine' || (standing !== 'signedOut' && deeds.length === 0);
   return (
-    <div className="pointer-events-none sticky bottom-0 z-20 grid justify-items-center gap-2 px-3 print:hidden">
+    <div data-waiting={deeds.length} className="pointer-events-none sticky bottom-0 z-20 grid justify-items-center gap-2 px-3 print:hidden">
       <div role="status" className="contents">
         {!isQuiet && standing !== 'signedOut' && (
           <p className={SLIP}>

@@ -53,6 +53,7 @@ export function Lines({ itemId, place, letters, first, tag, checking }: { itemId
       letter: (lines) => letter('put', '/api/items/{itemId}/work', { itemId }, { lines }),
       typed: linesOf,
       copy: textOf,
+      refresh: [['work', itemId]],
       onDone: (page) => queries.setQueryData(['work', itemId], page),
     },
     first,
@@ -96,7 +97,7 @@ export function Lines({ itemId, place, letters, first, tag, checking }: { itemId
           </Button>
         )}
         {checking?.allowed === false && <span className="bg-leaf text-sm text-soft">Your lines can be checked after a first try that was not right.</span>}
-        <span role="status" className="bg-leaf text-sm text-soft">{useWords(state)}</span>
+        <span role="status" className="bg-leaf text-sm text-soft">{useWords('lines', state)}</span>
       </div>
       <TwoWindows sides={twoSides} show={(lines) => plain(textOf(lines))} />
       {check.isError && <p role="alert" className="mt-2 bg-leaf text-rust">{check.error.message}</p>}

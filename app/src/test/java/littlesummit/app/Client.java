@@ -80,7 +80,7 @@ public final class Client {
     }
 
     public Answer upload(String path, byte[] content, String key) {
-        return send(MockMvcRequestBuilders.multipart(path).header("Idempotency-Key", key).file(new MockMultipartFile("file", "page", "image/png", content)));
+        return send(MockMvcRequestBuilders.multipart(path).file(new MockMultipartFile("file", "page", "image/png", content)).header("Idempotency-Key", key));
     }
 
     /** What is not JSON, as it is. */

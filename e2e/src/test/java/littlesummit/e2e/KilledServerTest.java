@@ -57,16 +57,16 @@ class KilledServerTest {
             Page page = browser.window("http://localhost:" + port);
             inARound(page);
             page.locator("input[data-answer]").first().fill("acknowledged");
-            assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true))).isVisible();
+            assertThat(page.getByText("answer kept", new Page.GetByTextOptions().setExact(true))).isVisible();
             page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Draw")).click();
             new InkPen(page).mouse(40, 40, 200, 120);
             assertThat(page.getByText("ink kept", new Page.GetByTextOptions().setExact(true))).isVisible();
 
             kill(server);
             page.locator("input[data-answer]").first().fill("typed while it was down");
-            assertThat(page.getByText("saved here, sent when the connection is back")).isVisible();
+            assertThat(page.getByText("answer kept here, sent when the connection is back")).isVisible();
             server = started();
-            assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true))).isVisible();
+            assertThat(page.getByText("answer kept", new Page.GetByTextOptions().setExact(true))).isVisible();
 
             kill(server);
             server = started();

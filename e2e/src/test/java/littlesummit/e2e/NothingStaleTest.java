@@ -97,7 +97,7 @@ class NothingStaleTest extends BrowserTest {
                 type(place, place.later);
                 away(page);
                 // The new start has another port here, and a browser keeps what it keeps by port.
-                page.waitForFunction("() => !Object.keys(localStorage).some(key => /^(draft|lines|quiz)-/.test(key))");
+                page.waitForFunction("() => document.querySelector('[data-waiting]')?.dataset.waiting === '0'");
                 summit.stop();
                 summit.start();
                 page.navigate(summit.address() + address);

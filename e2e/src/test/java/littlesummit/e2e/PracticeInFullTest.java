@@ -65,7 +65,7 @@ class PracticeInFullTest extends BrowserTest {
         desk.open("Start: Numbers of the valley");
         Item first = desk.item();
         page.getByLabel("Line 1").fill("half-way here");
-        assertThat(page.getByLabel("Your page").getByText("kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Your page").getByText("lines kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))).isVisible();
         page.keyboard().press("Alt+k");
         page.locator("li", new Page.LocatorOptions().setHas(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Numbers of the valley"))))
                 .getByRole(AriaRole.LINK, new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Prime factors")).click();

@@ -56,7 +56,7 @@ class QuizTest extends BrowserTest {
                 Locator part = pane.getByLabel(parts.size() > 1 ? "Part " + (p + 1) : "Your answer", new Locator.GetByLabelOptions().setExact(true));
                 enter(part, parts.get(p).fields().getFirst(), wrong.contains(i));
             }
-            assertThat(pane.getByText("saved", new Locator.GetByTextOptions().setExact(true))).isVisible();
+            assertThat(pane.getByText("answer kept", new Locator.GetByTextOptions().setExact(true))).isVisible();
         }
     }
 
@@ -137,9 +137,9 @@ class QuizTest extends BrowserTest {
         page.context().setOffline(true);
         Field field = items.getFirst().parts().getFirst().fields().getFirst();
         page.locator("input[data-answer]").first().fill(field.answer().key());
-        assertThat(page.getByText("saved here, sent when the connection is back")).isVisible();
+        assertThat(page.getByText("answer kept here, sent when the connection is back")).isVisible();
         page.context().setOffline(false);
-        assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText("answer kept", new Page.GetByTextOptions().setExact(true))).isVisible();
 
         Page second = new Desk(summit, browser.window(summit.address()), "ansa").page();
         second.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on: " + QUIZ)).click();

@@ -92,7 +92,7 @@ class StoryTest extends BrowserTest {
         page.getByLabel("Line 1").fill("12 x 3 = 36");
         page.keyboard().press("Enter");
         page.keyboard().type("so the answer is near");
-        assertThat(page.getByLabel("Your page").getByText("kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Your page").getByText("lines kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))).isVisible();
         page.waitForTimeout(700);
         ItemRef before = desk.item().ref();
         page.context().close();
@@ -127,10 +127,10 @@ class StoryTest extends BrowserTest {
         page.context().setOffline(true);
         page.getByLabel("Line 1").fill("written without a connection");
         desk.answer(0, right);
-        assertThat(page.getByText("The connection is gone. Your answer is kept")).isVisible();
+        assertThat(page.getByText("Your answer waits on this device")).isVisible();
         page.context().setOffline(false);
         assertThat(page.locator("[data-part=RIGHT]")).isVisible();
-        assertThat(page.getByLabel("Your page").getByText("kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Your page").getByText("lines kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))).isVisible();
         page.reload();
         assertThat(page.getByLabel("Line 1")).hasValue("written without a connection");
     }

@@ -138,7 +138,7 @@ class WorkTest extends BrowserTest {
         page.keyboard().press("Alt+Backspace");
         Locator lines = page.locator("[data-line]");
         assertThat(lines).hasCount(3);
-        assertThat(page.getByLabel("Your page").getByText("kept", new Locator.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Your page").getByText("lines kept", new Locator.GetByTextOptions().setExact(true))).isVisible();
         page.reload();
         assertThat(lines.nth(0)).hasValue("second");
         assertThat(page.getByLabel("Line 2, struck through")).hasValue("second");
