@@ -11,6 +11,8 @@ import java.util.List;
  */
 record ModPoly(BigInteger prime) {
     private static final BigInteger[] ZERO = {};
+    /** A remainder costs as much as some products. */
+    private static final int REMAINDER = 5;
 
     BigInteger[] trim(BigInteger[] a) {
         int n = a.length;
@@ -28,6 +30,7 @@ record ModPoly(BigInteger prime) {
         if (a.length == 0 || b.length == 0) {
             return ZERO;
         }
+        Effort.spend((long) a.length * b.length + (long) REMAINDER * (a.length + b.length), prime.bitLength());
         BigInteger[] product = zeros(a.length + b.length - 1);
         for (int i = 0; i < a.length; i++) {
             for (int j = 0; j < b.length; j++) {
@@ -48,6 +51,7 @@ record ModPoly(BigInteger prime) {
 
     /** Quotient and remainder. */
     BigInteger[][] divide(BigInteger[] a, BigInteger[] b) {
+        Effort.spend((long) Math.max(1, a.length - b.length + 1) * b.length * REMAINDER, prime.bitLength());
         BigInteger[] rest = a.clone();
         BigInteger[] quotient = zeros(Math.max(0, a.length - b.length + 1));
         BigInteger inverse = b[b.length - 1].modInverse(prime);

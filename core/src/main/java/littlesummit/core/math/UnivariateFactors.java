@@ -11,6 +11,8 @@ import java.util.List;
  * of the i-th power.
  */
 final class UnivariateFactors {
+    /** Making a candidate whole and free of common divisors, for each coefficient, in products. */
+    private static final int WHOLE = 25;
     /** Mersenne primes and 2^255 − 19. */
     private static final List<BigInteger> PRIMES = List.of(mersenne(61), mersenne(89), mersenne(127),
             BigInteger.ONE.shiftLeft(255).subtract(BigInteger.valueOf(19)), mersenne(521));
@@ -128,6 +130,7 @@ final class UnivariateFactors {
     }
 
     private static BigInteger[] lifted(BigInteger[] f, ModPoly field, List<BigInteger[]> modular, int mask) {
+        Effort.spend((long) WHOLE * f.length, field.prime().bitLength());
         BigInteger[] product = {f[f.length - 1].mod(field.prime())};
         for (int i = 0; i < modular.size(); i++) {
             if ((mask >> i & 1) == 1) {
@@ -148,6 +151,7 @@ final class UnivariateFactors {
 
     /** Empty when the division is not exact over the integers. */
     private static BigInteger[] quotient(BigInteger[] f, BigInteger[] divisor) {
+        Effort.spend((long) (f.length - divisor.length + 1) * divisor.length, f[0].bitLength());
         BigInteger[] rest = f.clone();
         BigInteger[] quotient = new BigInteger[f.length - divisor.length + 1];
         for (int k = quotient.length - 1; k >= 0; k--) {

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import littlesummit.core.grading.Reader;
+import littlesummit.core.math.Effort;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.Parser;
@@ -17,7 +19,15 @@ import littlesummit.core.working.Following.Link;
 
 /** The line check: each line against the last readable one before it, the first against what the item gives. */
 public final class WorkCheck {
+    /** What one line may cost: about a tenth of a second on one core of the build machine, measured. */
+    private static final long LINE = 1_000_000;
+    /** What the search for the slip in a line may cost. */
+    private static final long SLIP = 500_000;
+    /** What a page may cost, however many lines it has. */
+    static final long PAGE = 10_000_000;
+    private static final Link TOO_MUCH = new Link.Unknown("there is too much to compute in it");
     private final Syntax syntax;
+    private long left = PAGE;
     private Optional<Statement> before;
 
     private WorkCheck(Syntax syntax, Optional<Statement> given) {
@@ -63,7 +73,7 @@ public final class WorkCheck {
         if (SameForm.of(from, statement)) {
             return CheckedLine.of(LineVerdict.SAME);
         }
-        Link link = Following.of(from, statement);
+        Link link = limited(LINE, () -> Following.of(from, statement)).orElse(TOO_MUCH);
         return switch (link) {
             case Link.Follows(String note) -> kept(statement, CheckedLine.follows(note));
             case Link.Fails(Optional<List<Expr>> bad) -> failed(statement, broken(from, statement, bad));
@@ -75,14 +85,25 @@ public final class WorkCheck {
         return kept(statement, CheckedLine.fails(broken.slip(), broken.place()));
     }
 
-    private static Broken broken(Statement from, Statement line, Optional<List<Expr>> bad) {
+    /** Empty when the page has cost enough, or this computation too much. */
+    private <T> Optional<T> limited(long most, Supplier<T> computation) {
+        Effort.Outcome<T> outcome = Effort.limited(Math.min(most, left), computation);
+        left -= outcome.spent();
+        return outcome.value();
+    }
+
+    private Optional<FoundSlip> slip(Statement from, Statement line) {
+        return limited(SLIP, () -> SlipFinder.find(from, line)).flatMap(found -> found);
+    }
+
+    private Broken broken(Statement from, Statement line, Optional<List<Expr>> bad) {
         if (bad.isEmpty()) {
-            Optional<FoundSlip> found = SlipFinder.find(from, line);
+            Optional<FoundSlip> found = slip(from, line);
             return new Broken(found.map(FoundSlip::slip), found.flatMap(FoundSlip::place));
         }
         Expr left = bad.get().getFirst();
         Expr right = bad.get().getLast();
-        Optional<FoundSlip> found = SlipFinder.find(new Statement.Value(left), new Statement.Value(right));
+        Optional<FoundSlip> found = slip(new Statement.Value(left), new Statement.Value(right));
         String link = LatexPrinter.latex(left) + " = " + LatexPrinter.latex(right);
         return new Broken(found.map(FoundSlip::slip), Optional.of(link));
     }
