@@ -37,7 +37,7 @@ const queries = new QueryClient({
 
 /** What was sent with nobody waiting for it, perhaps from an earlier visit, changes what is shown; so does what was refused. */
 outbox.news.onDone((deed, { kind }, isWatched) => {
-  if (kind === 'refused' || (!isWatched && deed.soon !== true)) {
+  if (kind === 'refused' || (!isWatched && (deed.soon !== true || !outbox.isMine(deed)))) {
     deed.refresh.forEach((queryKey) => void queries.invalidateQueries({ queryKey }));
   }
 });

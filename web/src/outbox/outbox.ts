@@ -80,6 +80,11 @@ export class Outbox {
     };
   }
 
+  /** Whether it was made in this window. */
+  isMine(deed: Deed): boolean {
+    return deed.window === this.around.window;
+  }
+
   /** Everything of a slot that waits or is under way, in its order. */
   waiting(slot: string): Deed[] {
     return this.held.own().filter((d) => d.slot === slot);
@@ -93,7 +98,7 @@ export class Outbox {
   /** What waits in a slot and may still be replaced by something later. */
   replaceable(slot: string): Deed | undefined {
     const last = this.latest(slot);
-    const isFree = last !== undefined && last.window === this.around.window && !this.underWay.has(last.id) && this.held.disputeOf(last.id) === undefined;
+    const isFree = last !== undefined && this.isMine(last) && !this.underWay.has(last.id) && this.held.disputeOf(last.id) === undefined;
     return isFree && this.held.isLast(last) ? last : undefined;
   }
 
@@ -193,7 +198,7 @@ export class Outbox {
       this.gone(first, { kind: 'elsewhere' });
       return this.head(place);
     }
-    if (first.window !== this.around.window && (await this.around.isOpen(first.window))) {
+    if (!this.isMine(first) && (await this.around.isOpen(first.window))) {
       this.lanes.start(place, OTHERS_MS);
       return undefined;
     }

@@ -45,6 +45,15 @@ export function useTyped<T>(typing: Typing<T>, onServer: T, tag: string) {
       setValue(saved);
     }
   }
+  /** What another window has left is taken over. */
+  const fromElsewhere = waiting !== undefined && !outbox.isMine(waiting) ? waiting.id : '';
+  const [taken, setTaken] = useState(fromElsewhere);
+  if (fromElsewhere !== taken) {
+    setTaken(fromElsewhere);
+    if (left !== null && fromElsewhere !== '') {
+      setValue(left);
+    }
+  }
   useEffect(() => outbox.saw(slot, tag), [slot, tag]);
   useEffect(() => outbox.show(slot), [slot]);
   const latest = useRef(typing);
