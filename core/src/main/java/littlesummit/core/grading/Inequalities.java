@@ -31,9 +31,12 @@ final class Inequalities {
         if (difference.isConstantNumber()) {
             throw new Entries.WrongKind(Reason.DOMAIN_WANTED);
         }
+        if (p.letters().size() != 1 || p.hidesLetters()) {
+            throw new Entries.WrongKind(Reason.NOT_SUPPORTED);
+        }
         String letter = p.letters().getFirst();
         Polynomial slope = p.coefficient(letter, 1);
-        if (p.degree(letter) != 1 || slope.asRational().isEmpty() || p.letters().size() > 1) {
+        if (p.degree(letter) != 1 || slope.asRational().isEmpty()) {
             throw new Entries.WrongKind(Reason.NOT_SUPPORTED);
         }
         Rational a = slope.asRational().get();

@@ -161,6 +161,20 @@ public final class Polynomial {
         return atoms().stream().filter(Atom.Letter.class::isInstance).map(a -> ((Atom.Letter) a).name()).toList();
     }
 
+    /** Whether a letter stands inside a root or an absolute value, where no degree tells of it. */
+    public boolean hidesLetters() {
+        return atoms().stream().anyMatch(atom -> switch (atom) {
+            case Atom.Root(int index, Polynomial radicand) -> radicand.hasLetters();
+            case Atom.Abs(Polynomial inner) -> inner.hasLetters();
+            case Atom.Letter l -> false;
+            case Atom.Pi p -> false;
+        });
+    }
+
+    private boolean hasLetters() {
+        return !letters().isEmpty() || hidesLetters();
+    }
+
     /** Whether equal functions are sure to be equal objects: only letters and numbers, π among them. */
     boolean isCanonical() {
         return atoms().stream().allMatch(Atom::isFree);

@@ -1,5 +1,7 @@
 package littlesummit.core.grading;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -10,6 +12,7 @@ import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Entries meant to break things: each ends soon, with a verdict. The time-out catches what hangs; it says nothing of speed, which a busy machine would blur. */
 class HostileEntriesTest {
@@ -25,7 +28,8 @@ class HostileEntriesTest {
                 "inf-inf", "inf*0", "±±5", "%", "5%%%", "$$5", "°", "x".repeat(500), "x^64*y^64*z^64", "(x+y)^-64", "sqrt(sqrt(x)+sqrt(y))",
                 "1/(1/(1/(1/(1/x))))", "<script>alert(1)</script>", "'; drop table person; --", "\0\0\0", "\uD800", "\u202E5", "𝟓",
                 "(x^64-1)(x^63-1)", "x^60+7x^31+1", "sqrt(2)+sqrt(3)+sqrt(5)+sqrt(7)+sqrt(11)+sqrt(13)", "(sqrt(2)+sqrt(3)+sqrt(5)+sqrt(7))^60",
-                "pi^1000", "(1+sqrt(2))^1000", "{x|x<".repeat(20), "x<x<x<x", "x<inf", "(-inf,inf)U(-inf,inf)", "all real numbers except ".repeat(9));
+                "pi^1000", "(1+sqrt(2))^1000", "{x|x<".repeat(20), "x<x<x<x", "x<inf", "(-inf,inf)U(-inf,inf)", "all real numbers except ".repeat(9),
+                "|x|<3", "|x+3| != 1", "|x|>4", "sqrt(x)>0", "|x|=x", "x+|x|<3", "|x|<x<sqrt(x)", "|y|<|x|", "root(3,x)<1 or |x|>2", "x<|3|", "sqrt(|x|)<2");
     }
 
     @ParameterizedTest
@@ -46,6 +50,22 @@ class HostileEntriesTest {
                 AnswerSpec.of(Kind.EQUATION, Form.Shape.ANY, "y=2x").withLetters("x", "y"), AnswerSpec.of(Kind.PAIR, Form.Shape.ANY, "(1,2)"),
                 AnswerSpec.of(Kind.SET, Form.Shape.ANY, "{1,2}"), AnswerSpec.of(Kind.DOMAIN, Form.Shape.ANY, "x<4"),
                 AnswerSpec.of(Kind.QUANTITY, Form.Shape.ANY, "5 kg"), AnswerSpec.choice("a", List.of("a", "b")));
+    }
+
+    /** A domain that hides its letter in an absolute value or a root cannot be told from others: it is asked for in another form, never judged. */
+    @ParameterizedTest
+    @ValueSource(strings = {"|x|<3", "|x+3| != 1", "|x|>4", "sqrt(x)>0", "|x|=x", "x+|x|<3", "x<2+|x|", "sqrt(|x|)<2"})
+    void aHiddenLetterIsNoVerdict(String entry) {
+        for (String key : List.of("-3<x<3", "x<4", "all real numbers")) {
+            Verdict verdict = Grader.grade(AnswerSpec.of(Kind.DOMAIN, Form.Shape.ANY, key), entry);
+            assertEquals(Reason.NOT_SUPPORTED, assertInstanceOf(Verdict.Unreadable.class, verdict, entry).reason(), entry);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"x<|-4|", "x<sqrt(16)", "x<|3-7|"})
+    void aNumberInBarsOrUnderARootHidesNothing(String entry) {
+        assertInstanceOf(Verdict.Correct.class, Grader.grade(AnswerSpec.of(Kind.DOMAIN, Form.Shape.ANY, "x<4"), entry), entry);
     }
 
     static LongStream seeds() {
