@@ -24,8 +24,8 @@ export class Outbox {
   private readonly onScreen = new Set<string>();
   private standing: Standing = 'fine';
   private shown: Snapshot | null = null;
-  /** How often something was made: whoever asks the server meanwhile asks again. */
-  made = 0;
+  /** How often something was made or done: whoever asks the server meanwhile asks again. */
+  turns = 0;
 
   constructor(private readonly around: Surroundings) {
     this.held = new Held(around.shelf);
@@ -102,16 +102,16 @@ export class Outbox {
     return isFree && this.held.isLast(last) ? last : undefined;
   }
 
-  /** The server was seen to have this in a slot. */
-  saw(slot: string, tag: string) {
+  /** The server was seen to have this in a slot, at a time. */
+  saw(slot: string, tag: string, at: number) {
     if (this.latest(slot) === undefined) {
-      this.slots.saw(slot, tag);
+      this.slots.saw(slot, tag, at);
     }
   }
 
-  /** What was saved in a slot after what the server was asked; undefined when that is the latest. */
-  newer(slot: string, tag: string): unknown {
-    return this.slots.newer(slot, tag);
+  /** What was saved in a slot after the server was seen to have that version; undefined when it is the latest. */
+  newer(slot: string, tag: string, at: number): unknown {
+    return this.slots.newer(slot, tag, at);
   }
 
   /** Takes a deed; it is on the device before this returns. */
@@ -120,7 +120,7 @@ export class Outbox {
     const before = wish.slot === undefined || wish.adds === true ? undefined : this.replaceable(wish.slot);
     const base = before?.base ?? (wish.slot === undefined ? null : this.slots.base(wish.slot));
     const deed: Deed = { ...wish, id: newId(), turn: this.held.turn(now()), owner: this.held.owner, window, page: page(), base };
-    this.made++;
+    this.turns++;
     this.held.add(deed, before);
     this.tell();
     this.lanes.start(deed.place, wish.soon === true ? SOON_MS : 0);
@@ -150,7 +150,7 @@ export class Outbox {
       return;
     }
     this.held.settle(id);
-    this.slots.saved(slot, dispute.tag, dispute.theirs);
+    this.slots.saved(slot, dispute.tag, dispute.theirs, this.around.now());
     if (whose === 'mine') {
       this.held.rebase(slot, dispute.tag, dispute.deed.window);
     } else {
@@ -227,12 +227,13 @@ export class Outbox {
 
   private saved({ slot, letter, window }: Deed, tag: string | null) {
     if (slot !== undefined && tag !== null) {
-      this.slots.saved(slot, tag, letter.body);
+      this.slots.saved(slot, tag, letter.body, this.around.now());
       this.held.rebase(slot, tag, window);
     }
   }
 
   private gone(deed: Deed, outcome: Outcome) {
+    this.turns++;
     this.held.remove(deed);
     this.news.over(deed, outcome);
     this.tell();

@@ -10,9 +10,9 @@ const patience = () => new Promise((resolve) => setTimeout(resolve, PATIENCE_MS)
 /** Asks after everything made here has been sent, and again when something was made meanwhile. */
 async function askLast<T>(ask: () => Promise<T>, times = MOST_TIMES): Promise<T> {
   await Promise.race([outbox.flush(), patience()]);
-  const { made } = outbox;
+  const { turns } = outbox;
   const answer = await ask();
-  return made === outbox.made || times === 1 ? answer : askLast(ask, times - 1);
+  return turns === outbox.turns || times === 1 ? answer : askLast(ask, times - 1);
 }
 
 /**

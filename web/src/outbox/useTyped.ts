@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { outbox } from '.';
 import type { Letter } from './deed';
@@ -5,6 +6,8 @@ import { useOutbox } from './useOutbox';
 
 /** Where something is typed, and how it goes out. */
 export type Typing<T> = {
+  /** Name of the query that shows what the server has. */
+  source: unknown[];
   place: string;
   slot: string;
   /** What it is, in words: "your lines". */
@@ -14,8 +17,6 @@ export type Typing<T> = {
   typed: (body: unknown) => T | null;
   /** As text that can be copied. */
   copy: (value: T) => string;
-  /** Names of the queries that are no longer true when it is refused. */
-  refresh: unknown[][];
   onDone?: (data: unknown) => void;
 };
 
@@ -33,10 +34,11 @@ export type TwoSides<T> = { mine: T; theirs: T; keepMine: () => void; takeTheirs
  */
 export function useTyped<T>(typing: Typing<T>, onServer: T, tag: string) {
   const { slot } = typing;
+  const seenAt = useQueryClient().getQueryState(typing.source)?.dataUpdatedAt ?? 0;
   const { standing, disputes } = useOutbox();
   const waiting = outbox.latest(slot);
   const left = waiting === undefined ? null : typing.typed(waiting.letter.body);
-  const saved = typing.typed(outbox.newer(slot, tag)) ?? onServer;
+  const saved = typing.typed(outbox.newer(slot, tag, seenAt)) ?? onServer;
   const [value, setValue] = useState(left ?? saved);
   const [known, setKnown] = useState(tag);
   if (tag !== known) {
@@ -54,7 +56,7 @@ export function useTyped<T>(typing: Typing<T>, onServer: T, tag: string) {
       setValue(left);
     }
   }
-  useEffect(() => outbox.saw(slot, tag), [slot, tag]);
+  useEffect(() => outbox.saw(slot, tag, seenAt), [slot, tag, seenAt]);
   useEffect(() => outbox.show(slot), [slot]);
   const latest = useRef(typing);
   useEffect(() => {
@@ -65,7 +67,7 @@ export function useTyped<T>(typing: Typing<T>, onServer: T, tag: string) {
   useEffect(() => () => void outbox.flush(), []);
   const change = (next: T) => {
     setValue(next);
-    outbox.put({ place: typing.place, slot, words: typing.words, copy: typing.copy(next), letter: typing.letter(next), refresh: typing.refresh, soon: true });
+    outbox.put({ place: typing.place, slot, words: typing.words, copy: typing.copy(next), letter: typing.letter(next), refresh: [typing.source], soon: true });
   };
   const dispute = disputes.find((d) => d.deed.slot === slot);
   const theirs = dispute === undefined ? null : typing.typed(dispute.theirs);

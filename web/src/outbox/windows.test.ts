@@ -76,7 +76,7 @@ describe('two windows', () => {
   test('build each on what it saw: what was saved here is the base of what is typed next', async () => {
     const to = server();
     const box = await outboxOf(to, lasting());
-    box.saw('draft/a', '"seen"');
+    box.saw('draft/a', '"seen"', Date.now());
     box.put(typed('1'));
     await pass(SOON_MS);
     expect(to.asked[0]?.deed.base).toBe('"seen"');
@@ -126,16 +126,32 @@ describe('two windows', () => {
   test('know what was saved here after what the server was asked', async () => {
     const to = server();
     const box = await outboxOf(to, lasting());
-    box.saw('draft/a', '"old"');
+    const before = Date.now();
+    box.saw('draft/a', '"old"', before);
     box.put(typed('new'));
     await pass(SOON_MS);
     await to.take();
-    expect(box.newer('draft/a', '"old"')).toBe('new');
-    expect(box.newer('draft/a', '"1"')).toBeUndefined();
-    box.saw('draft/a', '"old"');
+    expect(box.newer('draft/a', '"old"', before)).toBe('new');
+    expect(box.newer('draft/a', '"1"', Date.now())).toBeUndefined();
+    box.saw('draft/a', '"old"', before);
     box.put(typed('newer'));
     await pass(SOON_MS);
     expect(to.asked[0]?.deed.base).toBe('"1"');
+  });
+
+  test('take it for news when the other one has gone back to an older text since', async () => {
+    const to = server();
+    const box = await outboxOf(to, lasting());
+    box.saw('draft/a', '"old"', Date.now());
+    box.put(typed('new'));
+    await pass(SOON_MS);
+    await to.take();
+    await pass(1000);
+    expect(box.newer('draft/a', '"old"', Date.now())).toBeUndefined();
+    box.saw('draft/a', '"old"', Date.now());
+    box.put(typed('newer'));
+    await pass(SOON_MS);
+    expect(to.asked[0]?.deed.base).toBe('"old"');
   });
 
   test('do not wait for each other for ever: what the other has sent is gone from here as well', async () => {

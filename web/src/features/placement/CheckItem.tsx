@@ -17,7 +17,7 @@ import { useCheck } from './useCheck';
 export function CheckItem({ running }: { running: Schemas['RunningCheck'] }) {
   const { item } = running;
   const check = useCheck(item.id);
-  const { entries, type: change, twoSides } = useDraft(item.id, item.parts.map((part) => part.entries), item.draftTag);
+  const { entries, type: change, twoSides } = useDraft(['check'], item.id, item.parts.map((part) => part.entries), item.draftTag);
   useEffect(() => document.querySelector<HTMLElement>('[data-answer]')?.focus({ preventScroll: true }), []);
   const send = (isNew: boolean) => !check.answer.isPending && check.answer.mutate({ itemId: item.id, isNew, entries });
   const [asking, setAsking] = useState(false);

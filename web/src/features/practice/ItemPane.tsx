@@ -14,12 +14,12 @@ import { Example, Solution } from './Slips';
 import { Stuck } from '../../outbox/Stuck';
 import { plain, TwoWindows } from '../../outbox/TwoWindows';
 import { textOf, useDraft } from './useDraft';
-import type { Practice, View } from './usePractice';
+import { nameOf, type Practice, type View } from './usePractice';
 
 /** The left side: the item, its fields, its help. One instance an item. */
 export function ItemPane({ view, practice, wayOn }: { view: View; practice: Practice; wayOn?: WayOn }) {
   const { item } = view;
-  const draft = useDraft(item.id, item.draft, item.draftTag);
+  const draft = useDraft(nameOf(view), item.id, item.draft, item.draftTag);
   const entries = draft.entries[item.currentPart] ?? {};
   const open = item.outcome === undefined;
   const part = item.parts[item.currentPart];

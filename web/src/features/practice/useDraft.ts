@@ -20,18 +20,19 @@ export const placeOf = (itemId: string) => `item/${itemId}`;
 /**
  * What is typed at an item and not yet checked: here at once, on the server a moment later.
  *
+ * @param source name of the query that shows what the server has
  * @param tag of what the server has
  */
-export function useDraft(itemId: string, onServer: Entries, tag: string) {
+export function useDraft(source: unknown[], itemId: string, onServer: Entries, tag: string) {
   const { value, change, state, twoSides } = useTyped<Entries>(
     {
+      source,
       place: placeOf(itemId),
       slot: `draft/${itemId}`,
       words: 'Your answer, not checked yet',
       letter: (entries) => letter('put', '/api/items/{itemId}/draft', { itemId }, { entries }),
       typed: entriesOf,
       copy: textOf,
-      refresh: [['practice'], ['check']],
     },
     onServer,
     tag,

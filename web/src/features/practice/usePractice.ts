@@ -17,7 +17,8 @@ export function usePractice(place: Place) {
   return useFresh(nameOf(place), () => taken(api.GET('/api/practice/{assignmentId}/{skillId}', { params: { path: place } })));
 }
 
-const nameOf = (place: Place) => ['practice', place.assignmentId, place.skillId];
+/** Of the query. */
+export const nameOf = (place: Place) => ['practice', place.assignmentId, place.skillId];
 
 /** What can be done at an item. Every action counts once, however often it is sent, and in the order in which it was made. */
 export function useActions({ assignmentId, skillId, item }: View) {

@@ -29,13 +29,13 @@ function useEntries({ assignmentId, running, onAnswered }: Props) {
   const { item } = running;
   const typed = useTyped<Entries>(
     {
+      source: ['quiz', assignmentId],
       place: placeOf(assignmentId),
       slot: `quiz/${item.id}`,
       words: `Your answer to item ${running.slot + 1} of the quiz`,
       letter: (entries) => letter('put', '/api/quiz/{assignmentId}/items/{itemId}', { assignmentId, itemId: item.id }, { entries }),
       typed: entriesOf,
       copy: textOf,
-      refresh: [['quiz', assignmentId]],
     },
     item.parts.map((part) => part.entries),
     item.draftTag,

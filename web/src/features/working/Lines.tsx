@@ -47,13 +47,13 @@ export function Lines({ itemId, place, letters, first, tag, checking }: { itemId
   const queries = useQueryClient();
   const { value, change, state, twoSides } = useTyped<Kept[]>(
     {
+      source: ['work', itemId],
       place,
       slot: `lines/${itemId}`,
       words: 'Your lines',
       letter: (lines) => letter('put', '/api/items/{itemId}/work', { itemId }, { lines }),
       typed: linesOf,
       copy: textOf,
-      refresh: [['work', itemId]],
       onDone: (page) => queries.setQueryData(['work', itemId], page),
     },
     first,

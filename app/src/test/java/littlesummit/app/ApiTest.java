@@ -43,7 +43,7 @@ public abstract class ApiTest {
     protected Client stranger;
 
     @BeforeEach
-    void aClass() {
+    protected void aClass() {
         String id = UUID.randomUUID().toString().substring(0, 8);
         String classId = people.addClass("Hut class " + id);
         student = people.add("s" + id, "Student " + id, Role.STUDENT, "pw", classId);

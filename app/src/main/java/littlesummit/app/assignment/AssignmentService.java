@@ -123,7 +123,7 @@ public class AssignmentService {
     }
 
     /** @throws Problem when there is none, or when it is another class's, or not set for the person, or not open to a student */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = Problem.class)
     public Assignment require(Person person, String id) {
         return OwnChoice.find(id).orElseGet(() -> {
             AssignmentEntity entity = entity(person, id);

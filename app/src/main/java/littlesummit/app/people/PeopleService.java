@@ -122,13 +122,22 @@ public class PeopleService {
     @Transactional(noRollbackFor = Problem.class)
     public void changePassword(Person person, String old, String fresh) {
         if (people.findById(person.id()).filter(PersonEntity::mustChange).isEmpty()) {
-            signIn(person.username(), old);
+            requireOwn(person, old);
         }
         requireGood(person.username(), fresh);
         if (fresh.equals(old)) {
             throw Problem.badRequest("This is the old one. Choose another.");
         }
         people.findById(person.id()).orElseThrow().setPassword(passwords.encode(fresh));
+    }
+
+    /** Told as something to put right on the page, not as a session that has ended. */
+    private void requireOwn(Person person, String password) {
+        try {
+            signIn(person.username(), password);
+        } catch (Problem refused) {
+            throw Problem.badRequest("This is not the password that you have now.");
+        }
     }
 
     static void requireGood(String username, String password) {

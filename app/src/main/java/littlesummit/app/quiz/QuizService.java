@@ -182,7 +182,7 @@ public class QuizService {
 
     /** The end of a round is kept though the request is refused: hence no roll-back for problems. */
     private static int slot(Sitting s, String itemId) {
-        Round round = s.state().running().orElseThrow(() -> Problem.conflict(OVER));
+        Round round = s.state().running().orElseThrow(() -> Problem.conflict(s.state().rounds().isEmpty() ? "No round has begun yet." : OVER));
         List<String> ids = round.slots().stream().map(Round.Slot::itemId).toList();
         if (!ids.contains(itemId)) {
             throw Problem.conflict(s.state().rounds().size() > 1 ? OVER : "This item is not in the round that is open.");

@@ -33,6 +33,7 @@ class SecurityConfiguration {
                 .authorizeHttpRequests(a -> a
                         .requestMatchers(HttpMethod.POST, "/api/session").permitAll()
                         .requestMatchers(HttpMethod.GET, "/api/session").permitAll()
+                        .requestMatchers(HttpMethod.DELETE, "/api/session").permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/set-up").permitAll()
                         .requestMatchers("/api/openapi/**").hasRole("INSTRUCTOR")
                         .requestMatchers("/api/**").authenticated()

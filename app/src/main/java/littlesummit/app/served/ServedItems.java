@@ -93,7 +93,7 @@ public class ServedItems {
     }
 
     /** @throws Problem when there is none, or when it is another student's */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = Problem.class)
     public ServedItem require(Person person, String itemId) {
         return served(entity(person, itemId));
     }
@@ -103,7 +103,7 @@ public class ServedItems {
      *
      * @throws Problem when there is none, or when it is somebody else's
      */
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, noRollbackFor = Problem.class)
     public ServedItem requireSeen(Person person, String itemId) {
         return items.findById(itemId).filter(i -> maySee(person, i.personId())).map(this::served)
                 .orElseThrow(() -> Problem.notFound(NONE));
