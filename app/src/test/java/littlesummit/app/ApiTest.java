@@ -21,12 +21,13 @@ import littlesummit.core.skill.Catalogue;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.autoconfigure.web.servlet.MockMvcPrint;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** A new class for every test, with two students and an instructor, on one running application. */
-@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:api", "summit.checks-per-minute=3000"})
-@AutoConfigureMockMvc
+@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:api", "summit.checks-per-minute=3000", "summit.password-strength=4"})
+@AutoConfigureMockMvc(print = MockMvcPrint.NONE)
 public abstract class ApiTest {
     @Autowired
     protected MockMvc mvc;

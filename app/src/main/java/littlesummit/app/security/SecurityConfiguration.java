@@ -2,6 +2,7 @@ package littlesummit.app.security;
 
 import littlesummit.app.people.OpenClass;
 import littlesummit.app.web.Problem;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -56,7 +57,7 @@ class SecurityConfiguration {
     }
 
     @Bean
-    PasswordEncoder passwords() {
-        return new BCryptPasswordEncoder(10);
+    PasswordEncoder passwords(@Value("${summit.password-strength}") int strength) {
+        return new BCryptPasswordEncoder(strength);
     }
 }

@@ -1,5 +1,6 @@
 package littlesummit.app.web;
 
+import java.util.Objects;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.ConcurrencyFailureException;
@@ -62,8 +63,8 @@ class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleMethodArgumentNotValid(MethodArgumentNotValidException bad, HttpHeaders headers,
             HttpStatusCode status, WebRequest request) {
-        String sentence = bad.getBindingResult().getAllErrors().stream().map(ObjectError::getDefaultMessage).findFirst()
-                .orElse("The request is not valid.");
+        String sentence = bad.getBindingResult().getAllErrors().stream().map(ObjectError::getDefaultMessage).filter(Objects::nonNull)
+                .filter(s -> s.endsWith(".")).findFirst().orElse("Something in this request is missing, or too long.");
         return handleExceptionInternal(bad, ProblemDetail.forStatusAndDetail(status, sentence), headers, status, request);
     }
 
