@@ -21,10 +21,7 @@ class BodyLimit extends OncePerRequestFilter {
         boolean chunked = request.getHeader("Transfer-Encoding") != null;
         boolean picture = request.getRequestURI().matches("/api/items/[^/]+/photos");
         if (request.getContentLengthLong() > (picture ? MOST_PICTURE_BYTES : MOST_BYTES) || chunked) {
-            response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
-            response.setContentType("application/problem+json");
-            response.getWriter().write("{\"title\":\"Too large\",\"status\":413,\"detail\":\""
-                    + (picture ? "This picture is larger than 8 MB. Make it smaller and add it again." : "This is more than can be taken at once.") + "\"}");
+            Problem.tooLarge(picture ? "This picture is larger than 8 MB. Make it smaller and add it again." : "This is more than can be taken at once.").write(response);
             return;
         }
         chain.doFilter(request, response);

@@ -1,14 +1,15 @@
 package littlesummit.app.web;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 
 /** What a request got wrong, said to a person. Becomes a problem document (RFC 9457). */
 public final class Problem extends RuntimeException {
     private static final long serialVersionUID = 1L;
+    private static final ObjectMapper JSON = new ObjectMapper();
     private final HttpStatus status;
     private final transient Map<String, Object> more;
 
@@ -31,12 +32,26 @@ public final class Problem extends RuntimeException {
         return status;
     }
 
-    /** As a problem document, where no controller is asked. The sentence is one of ours, without quotes in it. */
+    /** As a problem document, where no controller is asked. */
     public void write(HttpServletResponse response) throws IOException {
+        byte[] document = JSON.writeValueAsBytes(Map.of("title", status.getReasonPhrase(), "status", status.value(), "detail", getMessage()));
         response.setStatus(status.value());
         response.setContentType("application/problem+json");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.getWriter().write("{\"title\":\"" + status.getReasonPhrase() + "\",\"status\":" + status.value() + ",\"detail\":\"" + getMessage() + "\"}");
+        response.setContentLength(document.length);
+        response.getOutputStream().write(document);
+    }
+
+    /** For what went wrong before anybody could say anything better. */
+    static Problem of(HttpStatus status) {
+        return new Problem(status, switch (status) {
+            case BAD_REQUEST -> "This address or request is none that can be understood.";
+            case NOT_FOUND -> "There is nothing at this address.";
+            case METHOD_NOT_ALLOWED -> "This address does not take requests of this kind.";
+            case URI_TOO_LONG -> "This address is too long.";
+            case REQUEST_HEADER_FIELDS_TOO_LARGE -> "The headers of this request are too large.";
+            case SERVICE_UNAVAILABLE -> "The server is busy. Try again in a moment.";
+            default -> status.is5xxServerError() ? "Something went wrong here. Try again." : "This request was refused.";
+        });
     }
 
     /** Also for what exists but belongs to somebody else: that it exists is not told. */
@@ -63,6 +78,10 @@ public final class Problem extends RuntimeException {
 
     public static Problem tooMany(String sentence) {
         return new Problem(HttpStatus.TOO_MANY_REQUESTS, sentence);
+    }
+
+    static Problem tooLarge(String sentence) {
+        return new Problem(HttpStatus.PAYLOAD_TOO_LARGE, sentence);
     }
 
     public static Problem unauthorized(String sentence) {

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Every failure leaves as a problem document with a clear sentence, never as a stack trace. */
 @RestControllerAdvice
@@ -66,6 +67,11 @@ class Problems extends ResponseEntityExceptionHandler {
         String sentence = bad.getBindingResult().getAllErrors().stream().map(ObjectError::getDefaultMessage).filter(Objects::nonNull)
                 .filter(s -> s.endsWith(".")).findFirst().orElse("Something in this request is missing, or too long.");
         return handleExceptionInternal(bad, ProblemDetail.forStatusAndDetail(status, sentence), headers, status, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleNoResourceFoundException(NoResourceFoundException bad, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return handleExceptionInternal(bad, ProblemDetail.forStatusAndDetail(status, Problem.of(HttpStatus.NOT_FOUND).getMessage()), headers, status, request);
     }
 
     private static ResponseEntity<ProblemDetail> document(HttpStatus status, String sentence) {
