@@ -3,6 +3,7 @@ package littlesummit.app.replay;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.regex.Pattern;
 import littlesummit.app.ApiTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,6 +13,8 @@ import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Nothing that a screen asks reads a log from its beginning to its end: the database finds each answer by an index. */
 class QueryPlansTest extends ApiTest {
+    /** How H2 says that it goes to the rows by an index, and not through all of them in the order of one. */
+    private static final Pattern BY_CONDITION = Pattern.compile("/\\*\\s+PUBLIC\\.\\w+: ");
     @Autowired
     private JdbcTemplate jdbc;
 
@@ -30,8 +33,7 @@ class QueryPlansTest extends ApiTest {
         "work that waits              | work_page      | class_id = 'c' and waiting_since is not null"})
     void isFoundByAnIndex(String what, String table, String condition) {
         String plan = jdbc.queryForObject("explain select * from " + table + " where " + condition, String.class);
-        assertTrue(plan.contains("/*"), plan);
-        assertFalse(plan.contains("tableScan"), what + ": " + plan);
+        assertTrue(BY_CONDITION.matcher(plan).find(), what + ": " + plan);
     }
 
     /** The list of a class joins its students with their part of the log. */
