@@ -26,7 +26,7 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** A new class for every test, with two students and an instructor, on one running application. */
-@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:api", "summit.checks-per-minute=3000", "summit.password-strength=4"})
+@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:api", "summit.checks-per-minute=3000", "summit.password-strength=4", "summit.pace.burst=100000", "summit.pace.sign-in-burst=100000"})
 @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
 public abstract class ApiTest {
     @Autowired

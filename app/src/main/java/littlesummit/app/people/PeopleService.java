@@ -1,6 +1,9 @@
 package littlesummit.app.people;
 
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
@@ -21,41 +24,59 @@ public class PeopleService {
     private final PersonRepository people;
     private final ClassRepository classes;
     private final TeachingRepository teaching;
+    private final KnownBrowserRepository browsers;
     private final PasswordEncoder passwords;
     private final Clock clock;
     private final String noHash;
+    /** Names that nobody has are locked like others, or it would tell who has an account. */
+    private final LoadingCache<String, Tries> strangers = Caffeine.newBuilder().expireAfterWrite(Duration.ofMinutes(10)).maximumSize(10_000).build(name -> new Tries());
 
-    PeopleService(PersonRepository people, ClassRepository classes, TeachingRepository teaching, PasswordEncoder passwords, Clock clock) {
+    PeopleService(PersonRepository people, ClassRepository classes, TeachingRepository teaching, KnownBrowserRepository browsers, PasswordEncoder passwords, Clock clock) {
         this.people = people;
         this.classes = classes;
         this.teaching = teaching;
+        this.browsers = browsers;
         this.passwords = passwords;
         this.clock = clock;
         this.noHash = passwords.encode("nobody has this password");
     }
 
+    @Transactional(noRollbackFor = Problem.class)
+    public Person signIn(String username, String password) {
+        return signIn(username, password, Optional.empty());
+    }
+
     /**
-     * Refusals count, so they must be kept: hence no roll-back.
+     * Refusals count, so they must be kept: hence no roll-back. They count for the browser when the person has signed in from it before,
+     * else for all others together: nobody locks anybody out of the browser that they always use. A code from the instructor opens in any
+     * case; it is too long to be guessed.
      *
      * @throws Problem when refused; an unknown name and a wrong password are told alike and take as long
      */
     @Transactional(noRollbackFor = Problem.class)
-    public Person signIn(String username, String password) {
+    Person signIn(String username, String password, Optional<BrowserToken> browser) {
         Optional<PersonEntity> found = people.findByUsername(username.strip().toLowerCase(Locale.ROOT));
-        if (found.filter(p -> p.isLocked(clock.instant())).isPresent()) {
+        boolean byCode = found.flatMap(PersonEntity::firstCode).filter(code -> FirstCode.matches(code, password)).isPresent();
+        Optional<KnownBrowserEntity> known = found.flatMap(p -> browser.flatMap(b -> browsers.findById(new KnownBrowserEntity.Key(b.hash(), p.id()))));
+        Optional<Tries> tries = known.map(KnownBrowserEntity::tries).or(() -> found.map(PersonEntity::tries)).or(() -> Optional.of(strangers.get(username)));
+        if (!byCode && tries.filter(t -> t.areLocked(clock.instant())).isPresent()) {
             throw Problem.tooMany("Too many wrong passwords. Wait five minutes, then try again.");
         }
-        boolean right = passwords.matches(password, found.filter(p -> p.firstCode().isEmpty()).map(PersonEntity::passwordHash).orElse(noHash))
-                || found.flatMap(PersonEntity::firstCode).filter(code -> FirstCode.matches(code, password)).isPresent();
+        boolean right = passwords.matches(password, found.filter(p -> p.firstCode().isEmpty()).map(PersonEntity::passwordHash).orElse(noHash)) || byCode;
         if (found.isEmpty() || !right) {
-            found.ifPresent(p -> p.wrongPassword(clock.instant()));
+            tries.ifPresent(t -> t.wrong(clock.instant()));
             throw Problem.unauthorized(REFUSED);
         }
         if (found.get().isClosed()) {
             throw Problem.unauthorized("This account is closed. Your instructor can open it again; nothing of your work is lost.");
         }
-        found.get().rightPassword();
+        tries.ifPresent(Tries::right);
+        browser.ifPresent(b -> remember(new KnownBrowserEntity.Key(b.hash(), found.get().id())));
         return person(found.get());
+    }
+
+    private void remember(KnownBrowserEntity.Key key) {
+        browsers.findById(key).orElseGet(() -> browsers.save(new KnownBrowserEntity(key, clock.instant()))).seen(clock.instant());
     }
 
     private Person person(PersonEntity entity) {

@@ -1,12 +1,12 @@
 package littlesummit.app.people;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 
@@ -14,10 +14,8 @@ import java.util.Optional;
 @Entity
 @Table(name = "person")
 class PersonEntity {
-    private static final int MOST_WRONG_TRIES = 8;
     /** No password has this for its hash. */
     private static final String NO_PASSWORD = "";
-    private static final Duration LOCK = Duration.ofMinutes(5);
 
     @Id
     private String id;
@@ -28,10 +26,10 @@ class PersonEntity {
     private String passwordHash;
     @Column(name = "class_id")
     private String classId;
-    private int wrongTries;
+    @Embedded
+    private Tries tries;
     private int extraTime;
     private boolean mustChange;
-    private Instant lockedUntil;
     private Instant closedAt;
     private String firstCode;
     private String familyName;
@@ -45,6 +43,7 @@ class PersonEntity {
         this.role = role;
         this.passwordHash = passwordHash;
         this.classId = classId;
+        this.tries = new Tries();
     }
 
     Person toPerson(String className) {
@@ -83,7 +82,7 @@ class PersonEntity {
         this.passwordHash = hash;
         this.mustChange = false;
         this.firstCode = null;
-        rightPassword();
+        tries.right();
     }
 
     /** From now on only this code opens the account, until a password is chosen. */
@@ -91,7 +90,7 @@ class PersonEntity {
         this.passwordHash = NO_PASSWORD;
         this.mustChange = true;
         this.firstCode = code;
-        rightPassword();
+        tries.right();
     }
 
     /** A code that was not used yet. */
@@ -134,21 +133,8 @@ class PersonEntity {
         this.extraTime = percent;
     }
 
-    boolean isLocked(Instant now) {
-        return Optional.ofNullable(lockedUntil).filter(now::isBefore).isPresent();
-    }
-
-    /** Too many wrong passwords in a row lock the account for a while. */
-    void wrongPassword(Instant now) {
-        wrongTries++;
-        if (wrongTries >= MOST_WRONG_TRIES) {
-            wrongTries = 0;
-            lockedUntil = now.plus(LOCK);
-        }
-    }
-
-    void rightPassword() {
-        wrongTries = 0;
-        lockedUntil = null;
+    /** Of all browsers in which this person has never signed in. */
+    Tries tries() {
+        return tries;
     }
 }

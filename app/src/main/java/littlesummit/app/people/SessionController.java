@@ -50,7 +50,9 @@ class SessionController {
 
     @PostMapping
     Me signIn(@Valid @RequestBody SignIn request, HttpServletRequest http, HttpServletResponse response) {
-        Person person = people.signIn(request.username(), request.password());
+        BrowserToken browser = BrowserToken.of(http).orElseGet(BrowserToken::fresh);
+        Person person = people.signIn(request.username(), request.password(), Optional.of(browser));
+        browser.send(http, response);
         sessions.begin(person, http, response);
         return Me.of(person);
     }

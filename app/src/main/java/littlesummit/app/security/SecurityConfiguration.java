@@ -24,7 +24,7 @@ class SecurityConfiguration {
             + "img-src 'self' data: blob:; font-src 'self' data:; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, Pace pace) throws Exception {
         CsrfTokenRequestAttributeHandler eager = new CsrfTokenRequestAttributeHandler();
         eager.setCsrfRequestAttributeName(null);
         return http
@@ -39,7 +39,8 @@ class SecurityConfiguration {
                         .requestMatchers("/api/openapi/**").hasRole("INSTRUCTOR")
                         .requestMatchers("/api/**").authenticated()
                         .anyRequest().permitAll())
-                .addFilterAfter(new OpenClass(), AuthorizationFilter.class)
+                .addFilterAfter(pace, AuthorizationFilter.class)
+                .addFilterAfter(new OpenClass(), Pace.class)
                 .exceptionHandling(e -> e
                         .authenticationEntryPoint((request, response, failure) -> Problem.unauthorized("Sign in first. What you entered is kept.").write(response))
                         .accessDeniedHandler((request, response, failure) -> Problem.forbidden("This page is out of date, or not open to you. Load it again.").write(response)))

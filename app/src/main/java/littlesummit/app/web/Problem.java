@@ -84,6 +84,10 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.PAYLOAD_TOO_LARGE, sentence);
     }
 
+    static Problem busy() {
+        return of(HttpStatus.SERVICE_UNAVAILABLE);
+    }
+
     public static Problem unauthorized(String sentence) {
         return new Problem(HttpStatus.UNAUTHORIZED, sentence);
     }

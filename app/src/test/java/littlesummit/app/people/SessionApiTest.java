@@ -1,6 +1,8 @@
 package littlesummit.app.people;
 
 import static org.hamcrest.Matchers.containsString;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -9,6 +11,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import jakarta.servlet.http.Cookie;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -32,12 +36,14 @@ class SessionApiTest {
         if (people.isEmpty()) {
             String classId = people.addClass("Hut class");
             people.add("ansa", "Ansa", Role.STUDENT, "right", classId);
-            people.add("bero", "Bero", Role.STUDENT, "right", classId);
+            for (String name : List.of("bero", "cilla", "dario", "edda")) {
+                people.add(name, name, Role.STUDENT, "right", classId);
+            }
         }
     }
 
-    private ResultActions signIn(String name, String password) throws Exception {
-        return mvc.perform(post("/api/session").with(csrf()).contentType(MediaType.APPLICATION_JSON)
+    private ResultActions signIn(String name, String password, Cookie... browser) throws Exception {
+        return mvc.perform(post("/api/session").with(csrf()).cookie(browser.length == 0 ? new Cookie[] {new Cookie("other", "x")} : browser).contentType(MediaType.APPLICATION_JSON)
                 .content("{\"username\":\"" + name + "\",\"password\":\"" + password + "\"}"));
     }
 
@@ -50,6 +56,50 @@ class SessionApiTest {
     void aWrongPasswordAndAnUnknownNameAreToldAlike() throws Exception {
         String told = signIn("ansa", "wrong").andExpect(status().isUnauthorized()).andReturn().getResponse().getContentAsString();
         signIn("nobody", "wrong").andExpect(status().isUnauthorized()).andExpect(content().json(told));
+    }
+
+    /** Somebody who wants to keep a class out types wrong passwords for everybody: who signs in where they always do is not kept out. */
+    @Test
+    void nobodyLocksAnybodyOutOfTheirOwnBrowser() throws Exception {
+        Cookie own = signIn("cilla", "right").andReturn().getResponse().getCookie("summit-browser");
+        for (int i = 0; i < 20; i++) {
+            signIn("cilla", "wrong");
+        }
+        signIn("cilla", "right").andExpect(status().isTooManyRequests());
+        signIn("cilla", "right", own).andExpect(status().isOk());
+    }
+
+    @Test
+    void aStolenBrowserIsLockedByItself() throws Exception {
+        Cookie own = signIn("dario", "right").andReturn().getResponse().getCookie("summit-browser");
+        for (int i = 0; i < 8; i++) {
+            signIn("dario", "wrong", own).andExpect(status().isUnauthorized());
+        }
+        signIn("dario", "right", own).andExpect(status().isTooManyRequests());
+        signIn("dario", "right").andExpect(status().isOk());
+    }
+
+    @Test
+    void aCookieThatWasMadeUpHelpsNobody() throws Exception {
+        for (int i = 0; i < 8; i++) {
+            signIn("edda", "wrong", new Cookie("summit-browser", "ab".repeat(24)));
+        }
+        signIn("edda", "right", new Cookie("summit-browser", "cd".repeat(24))).andExpect(status().isTooManyRequests());
+    }
+
+    @Test
+    void aNameThatNobodyHasIsLockedLikeOthers() throws Exception {
+        for (int i = 0; i < 8; i++) {
+            signIn("nobody-at-all", "wrong").andExpect(status().isUnauthorized());
+        }
+        signIn("nobody-at-all", "wrong").andExpect(status().isTooManyRequests());
+    }
+
+    @Test
+    void theCookieOfTheBrowserIsOutOfReachForScripts() throws Exception {
+        Cookie own = signIn("ansa", "right").andReturn().getResponse().getCookie("summit-browser");
+        assertTrue(own.isHttpOnly());
+        assertEquals("Lax", own.getAttribute("SameSite"));
     }
 
     @Test

@@ -1,0 +1,65 @@
+package littlesummit.app.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Lets so many requests work at once and the others wait for a moment, each in its turn. Whoever has waited too long is told so at once,
+ * and comes back by itself: a queue without end would be slow for everybody, and would hold on to memory.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class Crowd extends OncePerRequestFilter {
+    private final Semaphore room;
+    private final Duration patience;
+
+    /**
+     * How many are let in.
+     *
+     * @param atOnce requests that work at the same time
+     * @param patience how long one waits for its turn
+     */
+    Crowd(@Value("${summit.crowd.at-once}") int atOnce, @Value("${summit.crowd.patience}") Duration patience) {
+        this.room = new Semaphore(atOnce, true);
+        this.patience = patience;
+    }
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return !request.getRequestURI().startsWith("/api/");
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+        if (!hasTurn()) {
+            response.setHeader("Retry-After", "2");
+            Problem.busy().write(response);
+            return;
+        }
+        try {
+            chain.doFilter(request, response);
+        } finally {
+            room.release();
+        }
+    }
+
+    private boolean hasTurn() {
+        try {
+            return room.tryAcquire(patience.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+}
