@@ -46,5 +46,5 @@ launch() {
       sleep 0.5
     done
   ) &
-  exec "$java" -XX:SharedArchiveFile="$home/app.jsa" -Xshare:auto -Xlog:disable -Xlog:all=off "$@" -Dsummit.data="$data" -Dsummit.code-for="$code_for" -Dserver.port="$port" -jar "$home/summit-app-boot.jar"
+  exec "$java" -Xmx1g -XX:SharedArchiveFile="$home/app.jsa" -Xshare:auto -Xlog:disable -Xlog:all=off "$@" -Dsummit.data="$data" -Dsummit.code-for="$code_for" -Dserver.port="$port" -jar "$home/summit-app-boot.jar"
 }

@@ -8,8 +8,9 @@ import { outbox } from './outbox';
 import { router } from './routes/router';
 import './theme.css';
 
-/** Only a lost connection is worth another try: a refusal stays one. */
-const retry = (count: number, error: Error) => error instanceof Refusal && error.offline && count < 30;
+/** A lost connection is worth another try, and so is a server that is busy: any other refusal stays one. */
+const BUSY = [429, 503];
+const retry = (count: number, error: Error) => error instanceof Refusal && (error.offline || BUSY.includes(error.status)) && count < 30;
 const retryDelay = (count: number) => Math.min(500 * 2 ** count, 5000);
 
 /** Two windows may stand side by side: going to one of them is no change of what is visible. */

@@ -181,7 +181,7 @@ public class PlacementService {
     /** Asks the next item, or closes the check. */
     private void goOn(Person person, SkillCheckEntity entity, CheckState state) {
         CheckState next = state.next().map(skill -> {
-            ServedItem served = items.serveForCheck(person.id(), OwnChoice.CHECK, skill, TIER);
+            ServedItem served = items.serveOpen(person.id(), OwnChoice.CHECK, skill, TIER);
             return state.asking(served.id(), served.ref(), Catalogue.make(served.ref()).guessChance(), clock.instant());
         }).orElse(state);
         entity.keep(json.write(next));

@@ -141,7 +141,7 @@ public class QuizService {
     private List<QuizEvent.Given> fresh(Sitting s) {
         Stream<ServedItem> served = s.state().rounds().isEmpty()
                 ? s.plan().shares().stream().flatMap(share -> IntStream.range(0, share.items())
-                        .mapToObj(place -> items.serve(s.person().id(), s.assignment().id(), share.skill(), QuizPlan.tier(place, share.items()))))
+                        .mapToObj(place -> items.serveOpen(s.person().id(), s.assignment().id(), share.skill(), QuizPlan.tier(place, share.items()))))
                 : s.state().rounds().getFirst().slots().stream().map(slot -> items.serveLike(s.person().id(), s.assignment().id(), slot.ref()));
         return served.map(item -> new QuizEvent.Given(item.id(), item.ref())).toList();
     }

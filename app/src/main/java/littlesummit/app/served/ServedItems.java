@@ -46,12 +46,12 @@ public class ServedItems {
         return keep(personId, assignmentId, item);
     }
 
-    /** A fresh item that is short enough for a check. */
+    /** A fresh item whose parts may all stand open at once, for a check or a quiz. */
     @Transactional
-    public ServedItem serveForCheck(String personId, String assignmentId, String skillId, int tier) {
+    public ServedItem serveOpen(String personId, String assignmentId, String skillId, int tier) {
         Skill skill = Catalogue.generator(skillId);
         Item item = skill.make(tier, seeds.nextLong());
-        for (int i = 0; i < MOST_TRIES && (isKnown(personId, item) || !skill.checkVariants(tier).contains(item.ref().variant())); i++) {
+        for (int i = 0; i < MOST_TRIES && (isKnown(personId, item) || !skill.openVariants(tier).contains(item.ref().variant())); i++) {
             item = skill.make(tier, seeds.nextLong());
         }
         return keep(personId, assignmentId, item);

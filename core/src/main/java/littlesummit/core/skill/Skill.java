@@ -25,8 +25,12 @@ public interface Skill {
     /** At least two over all tiers; {@code tier} from 1 to 3. */
     List<String> variants(int tier);
 
-    /** Those that are short enough for a check, of a tier. */
-    default List<String> checkVariants(int tier) {
+    /**
+     * Those whose parts may all stand open at once, as in a check or a quiz: short, and no part shows what another one asks.
+     *
+     * @param tier from 1 to 3
+     */
+    default List<String> openVariants(int tier) {
         return variants(tier);
     }
 

@@ -68,6 +68,8 @@ public final class PercentParts extends Row {
 
     /** A piece has to be wide enough for its label, in percent of the bar. */
     private static final double NARROWEST = 22;
+    /** In thousandths of a piece of the picture. */
+    private static final double WIDTH_OF_PERCENT = 617.3;
 
     private static Part place(Words w, Rational percent, Draw draw) {
         String p = Tex.plain(percent);
@@ -76,10 +78,15 @@ public final class PercentParts extends Row {
         List<Option> labels = new ArrayList<>(List.of(Option.of(ids.get(0), "100%"), Option.of(ids.get(1), p + "%"), Option.of(ids.get(2), "?")));
         labels.sort(java.util.Comparator.comparing(Option::id));
         Figure.Bar bar = new Figure.Bar("A bar with a place for the label of the whole, and two pieces: " + w.left() + " and " + w.off() + ".", "{{total}}",
-                List.of(new Figure.Piece(100 - off, w.left(), true, "left"), new Figure.Piece(off, w.off(), false, "off")));
+                List.of(new Figure.Piece(width(100 - off), w.left(), true, "left"), new Figure.Piece(width(off), w.off(), false, "off")));
         List<Field> fields = List.of(slot("total", "the whole bar, " + w.whole(), ids, 0, labels), slot("left", w.left(), ids, 2, labels), slot("off", w.off(), ids, 1, labels));
         return new Part("Place what you know, and the question mark, on the bar.", fields, new Layout.OnFigure(bar),
                 List.of("Which number belongs to the whole bar?", "The whole bar is 100%. What you look for gets the question mark.", "The " + p + "% belong to " + w.off() + "."));
+    }
+
+    /** To scale for the eye, and no number of it is the one that is asked for next. */
+    private static double width(double percent) {
+        return Math.round(percent * WIDTH_OF_PERCENT) / 1000.0;
     }
 
     private static Field slot(String id, String label, List<String> ids, int right, List<Option> labels) {

@@ -26,13 +26,18 @@ import littlesummit.core.skill.Strand;
 /** A rational function taken apart step by step, down to its graph. */
 public final class RationalAnalyse extends Row {
     public RationalAnalyse() {
-        super("rational-analyse", "Rational functions", Strand.FUNCTIONS, List.of("polynomial-factor"), List.of("whole-way", "short-way"));
+        super("rational-analyse", "Rational functions", Strand.FUNCTIONS, List.of("polynomial-factor"), List.of("whole-way", "short-way", "key-facts", "its-graph"));
     }
 
-    /** A check has no room for a chain of thirteen parts. */
     @Override
-    public List<String> checkVariants(int tier) {
-        return List.of("short-way");
+    public int version() {
+        return 2;
+    }
+
+    /** A check has no room for a chain of thirteen parts, and the graphs to choose from show what the other parts ask. */
+    @Override
+    public List<String> openVariants(int tier) {
+        return List.of("key-facts", "its-graph");
     }
 
     @Override
@@ -40,11 +45,12 @@ public final class RationalAnalyse extends Row {
         RationalShape s = RationalShape.draw(ref.tier(), draw);
         Items item = Items.of(ref).text(ref.variant().equals("whole-way") ? "Take this function apart, step by step." : "Find out how the graph of this function runs.")
                 .formula("f(x) = \\frac{" + PolynomialText.latex(s.top()) + "}{" + PolynomialText.latex(s.bottom()) + "}");
-        if (ref.variant().equals("whole-way")) {
-            item.part(factor(s)).part(domain(s)).part(lowest(s)).part(zeros(s)).part(start(s)).part(crossing(s, draw)).part(poles(s))
+        switch (ref.variant()) {
+            case "whole-way" -> item.part(factor(s)).part(domain(s)).part(lowest(s)).part(zeros(s)).part(start(s)).part(crossing(s, draw)).part(poles(s))
                     .part(beside(s)).part(asymptote(s)).part(drawn(s)).part(meeting(s)).part(window(s, draw)).part(graph(s, draw));
-        } else {
-            item.part(domain(s)).part(poles(s)).part(asymptote(s)).part(graph(s, draw));
+            case "key-facts" -> item.part(domain(s)).part(poles(s)).part(asymptote(s));
+            case "its-graph" -> item.part(graph(s, draw));
+            default -> item.part(domain(s)).part(poles(s)).part(asymptote(s)).part(graph(s, draw));
         }
         String holeLatex = "\\left(" + Linear.latex("x", 1, -s.hole()) + "\\right)";
         return item.step("Factor the top and the bottom.", "\\frac{" + factored(s.factor(), s.zeros(), true) + holeLatex + "}{" + factored(1, s.poles(), true) + holeLatex + "}")

@@ -1,0 +1,46 @@
+package littlesummit.core.skill;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.ItemRef;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** While all parts of an item stand open, as in a check or a quiz, none of them shows what another one asks. */
+class OpenAnswersTest {
+    private static final int SEEDS = Integer.getInteger("seeds", 300);
+
+    static Stream<Arguments> variants() {
+        return Catalogue.all().stream().flatMap(s -> IntStream.rangeClosed(1, 3).boxed().flatMap(tier -> s.openVariants(tier).stream().map(v -> Arguments.of(s, tier, v))));
+    }
+
+    @ParameterizedTest(name = "{0} tier {1} {2}")
+    @MethodSource("variants")
+    void noPartTellsTheAnswerOfAnother(Skill skill, int tier, String variant) {
+        LongStream.range(0, SEEDS).parallel().forEach(seed -> {
+            Item item = skill.make(new ItemRef(skill.id(), skill.version(), tier, variant, seed * 0x9E3779B97F4A7C15L));
+            assertEquals(List.of(), OpenAnswers.found(item), () -> skill.id() + " tier " + tier + " " + variant + " seed " + item.ref().seed());
+        });
+    }
+
+    @ParameterizedTest(name = "{0} tier {1} {2}")
+    @MethodSource("variants")
+    void openVariantsAreVariants(Skill skill, int tier, String variant) {
+        assertFalse(!skill.variants(tier).contains(variant), variant);
+    }
+
+    /** The law sees what it is there for: the graphs of the short way show zeros, poles and the asymptote. */
+    @Test
+    void theGraphsOfAChainTellItsOtherParts() {
+        Item chain = Catalogue.make(new ItemRef("rational-analyse", 2, 1, "short-way", 7));
+        assertFalse(OpenAnswers.found(chain).isEmpty());
+    }
+}
