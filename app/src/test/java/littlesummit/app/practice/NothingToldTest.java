@@ -77,7 +77,7 @@ class NothingToldTest {
         parts.remove(part);
         parts.forEach(p -> p.get("fields").forEach(f -> {
             ((ObjectNode) f).remove("wanted");
-            if (f.at("/response/kind").asText().equals("LayUnits")) {
+            if (f.at("/response").has("object")) {
                 // What is to be measured has to be drawn, and so its length is known to whoever draws it.
                 ((ObjectNode) f).remove("response");
             }
