@@ -38,6 +38,7 @@ const NAMES: Record<string, string> = {
   '=': 'equals',
 };
 
-export const signName = (sign: string) => NAMES[sign] ?? sign;
+/** What is seen stands in the name too, for those who speak to the page. */
+export const signName = (sign: string) => (NAMES[sign] === undefined ? sign : `${sign} ${NAMES[sign]}`);
 export const fieldLatex = (sign: string) => LATEX[sign] ?? sign;
 export const plainText = (sign: string) => PLAIN[sign] ?? sign;

@@ -5,7 +5,9 @@ import { PracticeScreen } from '../features/practice/PracticeScreen';
 import { Home } from '../features/session/Home';
 import { SignedIn } from '../features/session/SignedIn';
 import { SignInScreen } from '../features/session/SignInScreen';
-import { Notice } from '../ui/Notice';
+import { Landing } from '../ui/Landing';
+import { NoticePage } from '../ui/Notice';
+import { NoPage, Stumbled } from './Astray';
 
 const GalleryScreen = lazy(() => import('../features/gallery/GalleryScreen'));
 
@@ -29,43 +31,48 @@ const ReviewScreen = lazy(() => import('../features/review/ReviewScreen'));
 const RefreshScreen = lazy(() => import('../features/review/RefreshScreen'));
 const QuestionsScreen = lazy(() => import('../features/question/QuestionsScreen'));
 
-const later = (screen: ReactNode) => <Suspense fallback={<Notice title="Opening the page." />}>{screen}</Suspense>;
+/** A page that is loaded when it is first opened, with its title. */
+const page = (title: string, screen: ReactNode) => (
+  <Suspense fallback={<NoticePage title="Opening the page." />}>
+    <Landing title={title}>{screen}</Landing>
+  </Suspense>
+);
 
-const gallery = later(<GalleryScreen />);
+const gallery = page('Look at items', <GalleryScreen />);
 
 export const router = createBrowserRouter([
-  { path: '/signin', element: <SignInScreen /> },
+  { path: '/signin', element: page('Sign in', <SignInScreen />) },
   {
     element: <SignedIn />,
-    errorElement: <Notice title="Something went wrong on this page.">What you entered is kept. Load the page again.</Notice>,
+    errorElement: <Stumbled />,
     children: [
       { path: '/', element: <Home /> },
-      { path: '/due', element: <DueScreen /> },
-      { path: '/practice/:assignmentId/:skillId', element: <PracticeScreen /> },
-      { path: '/map', element: later(<MapScreen />) },
-      { path: '/entering', element: later(<TourScreen />) },
-      { path: '/book', element: later(<BookScreen />) },
-      { path: '/book/:itemId', element: later(<BookPageScreen />) },
-      { path: '/handed-in', element: later(<MarkingScreen />) },
-      { path: '/handed-in/:itemId', element: later(<MarkingScreen />) },
-      { path: '/quiz/:assignmentId', element: later(<QuizScreen />) },
-      { path: '/quiz/:assignmentId/round/:number', element: later(<ResultScreen />) },
-      { path: '/check', element: later(<CheckScreen />) },
-      { path: '/progress', element: later(<ProgressScreen />) },
-      { path: '/account', element: later(<AccountScreen />) },
-      { path: '/class', element: later(<ClassScreen />) },
-      { path: '/class/assignments', element: later(<AssignmentsScreen />) },
-      { path: '/class/marks', element: later(<MarksScreen />) },
-      { path: '/class/codes', element: later(<CodesScreen />) },
-      { path: '/class/students/:studentId', element: later(<StudentScreen />) },
-      { path: '/class/students/:studentId/map', element: later(<MapScreen />) },
-      { path: '/classes', element: later(<ClassesScreen />) },
-      { path: '/review', element: later(<ReviewScreen />) },
-      { path: '/review/set', element: later(<RefreshScreen />) },
-      { path: '/questions', element: later(<QuestionsScreen />) },
+      { path: '/due', element: page('Due', <DueScreen />) },
+      { path: '/practice/:assignmentId/:skillId', element: page('', <PracticeScreen />) },
+      { path: '/map', element: page('Map of skills', <MapScreen />) },
+      { path: '/entering', element: page('Entering answers', <TourScreen />) },
+      { path: '/book', element: page('Book', <BookScreen />) },
+      { path: '/book/:itemId', element: page('A page of the book', <BookPageScreen />) },
+      { path: '/handed-in', element: page('Work to read', <MarkingScreen />) },
+      { path: '/handed-in/:itemId', element: page('Work to read', <MarkingScreen />) },
+      { path: '/quiz/:assignmentId', element: page('Quiz', <QuizScreen />) },
+      { path: '/quiz/:assignmentId/round/:number', element: page('Round of a quiz', <ResultScreen />) },
+      { path: '/check', element: page('What do you know already?', <CheckScreen />) },
+      { path: '/progress', element: page('Progress', <ProgressScreen />) },
+      { path: '/account', element: page('Your account', <AccountScreen />) },
+      { path: '/class', element: page('Class', <ClassScreen />) },
+      { path: '/class/assignments', element: page('Assignments', <AssignmentsScreen />) },
+      { path: '/class/marks', element: page('Marks', <MarksScreen />) },
+      { path: '/class/codes', element: page('Codes for signing in', <CodesScreen />) },
+      { path: '/class/students/:studentId', element: page('A student', <StudentScreen />) },
+      { path: '/class/students/:studentId/map', element: page('Map of skills', <MapScreen />) },
+      { path: '/classes', element: page('Your classes', <ClassesScreen />) },
+      { path: '/review', element: page('Review', <ReviewScreen />) },
+      { path: '/review/set', element: page('Refresh', <RefreshScreen />) },
+      { path: '/questions', element: page('Questions', <QuestionsScreen />) },
       { path: '/gallery', element: gallery },
       { path: '/gallery/:skillId/:tier/:seed', element: gallery },
-      { path: '*', element: <Notice title="There is no such page.">Go back, or start from Due.</Notice> },
+      { path: '*', element: page('No such page', <NoPage />) },
     ],
   },
 ]);

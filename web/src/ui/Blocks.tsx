@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client';
 import { FigureView } from '../figures/FigureView';
+import { Cell, ColumnHead } from './Table';
 import { RichText } from './RichText';
 import { Tex } from './Tex';
 
@@ -38,28 +39,30 @@ function BlockView({ block }: { block: Schemas['Block'] }) {
 
 function DataTable({ head, rows }: { head: string[]; rows: string[][] }) {
   return (
-    <table className="w-fit border-collapse text-base">
-      <thead>
-        <tr>
-          {head.map((cell) => (
-            <th key={cell} scope="col" className="border-b-2 border-edge px-3 py-1 text-left">
-              <RichText text={cell} />
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map((row) => (
-          <tr key={row.join('|')}>
-            {row.map((cell, i) => (
-              // oxlint-disable-next-line react/no-array-index-key -- a cell is known by its column
-              <td key={i} className="border-b border-rule px-3 py-1">
+    <div className="max-w-full overflow-x-auto">
+      <table className="w-fit border-collapse text-base">
+        <thead>
+          <tr>
+            {head.map((cell) => (
+              <ColumnHead key={cell} isEmpty={cell === ''} className="border-b-2 border-edge px-3 py-1 text-left">
                 <RichText text={cell} />
-              </td>
+              </ColumnHead>
             ))}
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.join('|')}>
+              {row.map((cell, i) => (
+                // oxlint-disable-next-line react/no-array-index-key -- a cell is known by its column
+                <Cell key={i} head={i === 0 && head[0] === ''} className="border-b border-rule px-3 py-1">
+                  <RichText text={cell} />
+                </Cell>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }

@@ -8,13 +8,24 @@ const LOOKS: Record<Look, string> = {
   quiet: 'bg-transparent border-transparent text-ink underline underline-offset-4 hover:bg-spruce-wash',
 };
 
-/** @param hint the key that does the same; @param small for tools that stand close together */
-export function Button({ look = 'plain', hint, small = false, className = '', children, ...rest }: ComponentProps<'button'> & { look?: Look; hint?: string; small?: boolean }) {
+type Props = ComponentProps<'button'> & {
+  look?: Look;
+  /** The key that does the same. */
+  hint?: string;
+  /** For tools that stand close together. */
+  small?: boolean;
+  /** Nothing can be done with it now; unlike a disabled one it keeps the focus, so that nobody is thrown back to the top of the page. */
+  off?: boolean;
+};
+
+export function Button({ look = 'plain', hint, small = false, off = false, className = '', children, onClick, ...rest }: Props) {
   return (
     <button
       type="button"
       {...rest}
-      className={`inline-flex cursor-pointer items-center gap-2 rounded-slip border ${small ? 'min-h-8 px-2 text-sm' : 'min-h-10 px-4 py-1.5 text-base'} disabled:cursor-default disabled:opacity-50 ${LOOKS[look]} ${className}`}
+      {...(off && { 'aria-disabled': true })}
+      onClick={off ? (event) => event.preventDefault() : onClick}
+      className={`inline-flex cursor-pointer items-center gap-2 rounded-slip border ${small ? 'min-h-8 px-2 text-sm' : 'min-h-10 px-4 py-1.5 text-base'} disabled:cursor-default disabled:opacity-50 aria-disabled:cursor-default aria-disabled:opacity-60 ${LOOKS[look]} ${className}`}
     >
       {children}
       {hint !== undefined && <kbd className="rounded border border-current/50 px-1.5 font-sans text-xs font-normal opacity-90">{hint}</kbd>}

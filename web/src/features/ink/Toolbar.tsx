@@ -75,7 +75,7 @@ function Inks({ settings, pens, onChange }: Pick<Props, 'settings' | 'pens' | 'o
           className={`size-8 cursor-pointer rounded-full border-2 p-1 ${settings.colour === pen.colour ? 'border-ink' : 'border-transparent'}`}
           onClick={() => onChange({ ...settings, colour: pen.colour })}
         >
-          <span className="block size-full rounded-full border border-edge" style={{ backgroundColor: pen.hex }} />
+          <span className="block size-full rounded-full border border-edge forced-color-adjust-none" style={{ backgroundColor: pen.hex }} />
         </button>
       ))}
     </div>
@@ -95,7 +95,7 @@ function Widths({ settings, onChange }: Pick<Props, 'settings' | 'onChange'>) {
           className={`flex size-8 cursor-pointer items-center justify-center rounded border ${settings.width === width ? 'border-2 border-ink' : 'border-transparent'}`}
           onClick={() => onChange({ ...settings, width })}
         >
-          <span className="block w-5 rounded-full bg-ink" style={{ height: width }} />
+          <span className="block w-5 rounded-full bg-ink forced-color-adjust-none forced-colors:bg-[CanvasText]" style={{ height: width }} />
         </button>
       ))}
     </div>

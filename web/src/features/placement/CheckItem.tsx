@@ -4,7 +4,7 @@ import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
 import { useKeys } from '../../ui/useKeys';
-import { PartFields } from '../practice/fields/PartFields';
+import { enterChecks, PartFields } from '../practice/fields/PartFields';
 import { Stuck } from '../../outbox/Stuck';
 import { plain, TwoWindows } from '../../outbox/TwoWindows';
 import { placeOf, textOf, useDraft } from '../practice/useDraft';
@@ -31,7 +31,8 @@ export function CheckItem({ running }: { running: Schemas['RunningCheck'] }) {
         </p>
         <Blocks blocks={item.stem} className="max-w-2xl font-serif text-stem leading-relaxed" />
         {item.parts.map((part, i) => (
-          <section key={part.prompt} className="grid gap-3" aria-label={item.parts.length > 1 ? `Part ${i + 1}` : 'Your answer'}>
+          // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Enter answers from wherever one is
+          <section key={part.prompt} onKeyDown={(event) => enterChecks(event, () => send(false))} className="grid gap-3" aria-label={item.parts.length > 1 ? `Part ${i + 1}` : 'Your answer'}>
             <p className="text-lg">
               <RichText text={part.prompt} />
             </p>
@@ -42,10 +43,10 @@ export function CheckItem({ running }: { running: Schemas['RunningCheck'] }) {
         <Stuck what="Your answer" done={check.answer} />
         {check.answer.isError && <p role="alert" className="text-rust">{check.answer.error.message}</p>}
         <div className="flex flex-wrap gap-3">
-          <Button look="main" hint="Enter" disabled={check.answer.isPending} onClick={() => send(false)}>
+          <Button look="main" hint="Enter" off={check.answer.isPending} onClick={() => send(false)}>
             This is my answer
           </Button>
-          <Button hint="N" disabled={check.answer.isPending} onClick={() => send(true)}>
+          <Button hint="N" off={check.answer.isPending} onClick={() => send(true)}>
             This is new to me
           </Button>
         </div>

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/Button';
-import { Notice } from '../../ui/Notice';
+import { NoticePage } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { CheckItem } from './CheckItem';
 import { CheckResult } from './CheckResult';
@@ -13,7 +13,7 @@ export default function CheckScreen() {
   return (
     <div className="flex min-h-screen flex-col">
       <TopBar />
-      {check.view.shown === undefined && (check.view.isError ? <Notice title="This could not be loaded.">{check.view.error.message}</Notice> : <Notice title="Opening the check." />)}
+      {check.view.shown === undefined && (check.view.isError ? <NoticePage title="This could not be loaded.">{check.view.error.message}</NoticePage> : <NoticePage title="Opening the check." />)}
       {check.view.shown !== undefined &&
         (check.view.shown.running === undefined ? (
           <Overview view={check.view.shown} check={check} />

@@ -44,10 +44,12 @@ function minutes(seconds: number): string {
 /** The band across the top: the score, what the last item did to it, and the way ahead. */
 export function Band({ view, table, onTable }: { view: View; table: boolean; onTable: () => void }) {
   const last = view.history.at(-1);
+  /** Nothing is drawn yet: the place belongs to the item. */
+  const isNew = view.history.length === 0 && view.target.kind === 'SCORE';
   return (
     <section aria-label="Where you stand" className="border-b border-rule">
-      <div className="grid grid-cols-[auto_1fr] items-center gap-x-5 px-6 py-0.5 lg:grid-cols-[auto_16rem_1fr_13rem]">
-        <p className="font-serif text-4xl font-bold" aria-live="polite">
+      <div className={`grid grid-cols-[auto_1fr] items-center gap-x-5 px-6 py-0.5 ${isNew ? 'lg:grid-cols-[auto_1fr_auto]' : 'lg:grid-cols-[auto_16rem_1fr_13rem]'} [@media(max-height:30rem)]:lg:grid-cols-[auto_1fr_auto]`}>
+        <p className={`font-serif font-bold ${isNew ? 'text-2xl' : 'text-4xl'} [@media(max-height:30rem)]:text-2xl`}>
           <span className="sr-only">{view.target.kind === 'SCORE' ? 'Score ' : view.target.kind === 'RUN' ? 'Steps ' : 'Right '}</span>
           {view.target.stands}
           {view.target.pagesWaiting > 0 && <span className="block max-w-36 font-sans text-sm leading-tight font-normal text-soft">{onceRead(view.target)}</span>}
@@ -56,10 +58,12 @@ export function Band({ view, table, onTable }: { view: View; table: boolean; onT
         <p className="text-[0.95rem] leading-snug text-soft">
           {last === undefined ? BEFORE[view.target.kind] : `${signed(last.change)}: ${last.why}`}
         </p>
-        <div className="col-span-2 h-19 lg:col-span-1">
-          <Picture view={view} />
-        </div>
-        <div className="col-span-2 text-sm lg:col-span-1 lg:text-right">
+        {!isNew && (
+          <div className="col-span-2 h-19 lg:col-span-1 [@media(max-height:30rem)]:hidden">
+            <Picture view={view} />
+          </div>
+        )}
+        <div className={`col-span-2 text-sm lg:col-span-1 lg:text-right ${isNew ? 'flex flex-wrap items-center gap-x-4' : ''} [@media(max-height:30rem)]:flex [@media(max-height:30rem)]:gap-x-4`}>
           <p className="font-semibold">{more(view)}</p>
           <p className="text-soft">
             {view.history.length} answered, {minutes(view.secondsWorked)}{' '}

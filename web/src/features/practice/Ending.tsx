@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { Stuck } from '../../outbox/Stuck';
 import { Button } from '../../ui/Button';
+import { intoView } from '../../ui/seen';
 import { useKeys } from '../../ui/useKeys';
 import type { Onward, Practice, View } from './usePractice';
 
@@ -19,6 +20,7 @@ export type WayOn = { name: string; busy: boolean; go: (itemId: string) => void 
 /** How the item ended, and the way on. */
 export function Ending({ view, practice, wayOn }: { view: View; practice: Practice; wayOn: WayOn | undefined }) {
   const { item } = view;
+  const last = view.history.at(-1);
   const onward = useRef<HTMLButtonElement>(null);
   useEffect(() => onward.current?.focus({ preventScroll: true }), []);
   const go = (how: Onward) => {
@@ -28,11 +30,10 @@ export function Ending({ view, practice, wayOn }: { view: View; practice: Practi
   };
   const on = () => (wayOn === undefined ? go('NEXT') : !wayOn.busy && wayOn.go(item.id));
   useKeys({ n: on, l: () => item.offersSimilar && go('LIKE') });
-  const last = view.history.at(-1);
   return (
-    <div className="grid max-w-2xl gap-3 rounded-slip border border-rule bg-leaf p-4" role="status">
+    <div ref={intoView} className="grid max-w-2xl gap-3 rounded-slip border border-rule bg-leaf p-4">
       <p className="font-serif text-xl font-semibold">{ENDINGS[item.outcome ?? ''] ?? ''}</p>
-      {item.offersSimilar && <p>{view.target.kind === 'SCORE' && wayOn === undefined ? 'Another like it, with new numbers, brings back what this miss took.' : 'Another like it, with new numbers, can make up for it.'}</p>}
+      {item.offersSimilar && <p>{view.target.kind === 'SCORE' && wayOn === undefined && (last?.change ?? 0) < 0 ? 'Another like it, with new numbers, brings back what this miss took.' : 'Another like it, with new numbers, can make up for it.'}</p>}
       {last !== undefined && view.around.offer !== undefined && <OfferSlip offer={view.around.offer} go={go} />}
       <div className="flex flex-wrap gap-3">
         {item.offersSimilar && (

@@ -21,8 +21,8 @@ export function isVerdict(text: string): text is Verdict {
   return text in HEADS;
 }
 
-/** What came of a check, by shape, word and sentence. @param left tries left, said where one was used */
-export function Feedback({ feedback, left, label = '' }: { feedback: Schemas['FeedbackView']; left?: number; label?: string }) {
+/** What came of a check, by shape, word and sentence. */
+export function Feedback({ feedback, label = '' }: { feedback: Schemas['FeedbackView']; label?: string }) {
   const verdict = isVerdict(feedback.verdict) ? feedback.verdict : 'unreadable';
   const blank = feedback.reason === 'blank';
   const head = blank ? 'Nothing entered yet. This costs no try.' : HEADS[verdict];
@@ -40,7 +40,6 @@ export function Feedback({ feedback, left, label = '' }: { feedback: Schemas['Fe
             <RichText text={feedback.message} />
           </p>
         )}
-        {left !== undefined && verdict !== 'correct' && <p className="text-sm text-soft">{left === 1 ? 'One try is left.' : `${left} tries are left.`}</p>}
       </div>
     </div>
   );

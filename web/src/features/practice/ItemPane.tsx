@@ -1,5 +1,6 @@
 import { Fragment, type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
+import { useAnnounce } from '../../ui/announce';
 import { Blocks } from '../../ui/Blocks';
 import { useKeys } from '../../ui/useKeys';
 import { Listen } from '../narration/Listen';
@@ -36,6 +37,8 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
     }
   };
 
+  useAnnounce(open ? (item.currentPart > 0 ? `Right. Part ${item.currentPart + 1} of this item.` : '') : closing(view));
+  useAnnounce(item.example !== undefined && open ? 'The worked example is open, below.' : '');
   const narrate = useNarrate();
   const read = [...ofBlocks(item.stem), ...(part === undefined || !open ? [] : ofPart(part))];
   useKeys({ r: () => narrate({ title: 'the item', lines: read }) });
@@ -57,6 +60,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
               repeated={fresh && mine?.repeated === true}
               conflict={fresh ? mine?.conflict : undefined}
               busy={practice.check.isPending}
+              isFirst={i === 0}
               onChange={(fieldId, value) => draft.type(i, fieldId, value)}
               onCheck={check}
             />
@@ -96,6 +100,15 @@ function Beside({ stem, children }: { stem: View['item']['stem']; children: Reac
       </div>
     </>
   );
+}
+
+const OUTCOMES: Record<string, string> = { UNAIDED_FIRST: 'Right.', UNAIDED_LATER: 'Right, on a later try.', AIDED: 'Right, with a hint.', MISSED: 'Missed this time.' };
+
+/** How the item ended and what it did, for those who listen. */
+function closing({ item, history, target }: View): string {
+  const last = history.at(-1);
+  const change = last === undefined || last.change === 0 ? 'No change' : last.change > 0 ? `Up ${last.change}` : `Down ${-last.change}`;
+  return `${OUTCOMES[item.outcome ?? ''] ?? ''} ${last === undefined ? '' : `${change}: ${last.why}`} ${target.reached ? 'The target is reached.' : ''}`.trim();
 }
 
 /** What comes before this skill, said once at the start. */

@@ -2,10 +2,14 @@ import { useEffect, useRef } from 'react';
 import type { Schemas } from '../../api/client';
 import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
+import { useSeen } from '../../ui/seen';
 import { Tex } from '../../ui/Tex';
 import { Feedback } from './Feedback';
-import { PartFields } from './fields/PartFields';
+import { enterChecks, PartFields } from './fields/PartFields';
 import { Hints } from './Slips';
+
+/** Where the keyboard begins: what is chosen, else the first place to answer. */
+const FIRST = '[data-answer][data-state=checked], input[data-answer], [data-answer]';
 
 type Props = {
   part: Schemas['PartView'];
@@ -14,20 +18,24 @@ type Props = {
   repeated: boolean;
   conflict: Schemas['Conflict'] | undefined;
   busy: boolean;
+  /** The first part of its item: the page was just opened, and is not scrolled. */
+  isFirst?: boolean;
   onChange: (fieldId: string, value: string) => void;
   onCheck: (confirmed: boolean) => void;
 };
 
 /** The part being worked on: its fields, the check, and what came of it. */
-export function OpenPart({ part, entries, unread, repeated, conflict, busy, onChange, onCheck }: Props) {
+export function OpenPart({ part, entries, unread, repeated, conflict, busy, isFirst = true, onChange, onCheck }: Props) {
   const root = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    root.current?.querySelector<HTMLElement>('[data-answer][data-state=checked], input[data-answer], [data-answer]')?.focus({ preventScroll: true });
-  }, []);
+    root.current?.querySelector<HTMLElement>(FIRST)?.focus({ preventScroll: isFirst });
+  }, [isFirst]);
+  const told = useSeen<HTMLDivElement>(JSON.stringify([unread, part.feedback, part.triesLeft, repeated, conflict !== undefined]));
   const changed = part.fields.some((f) => (part.entries[f.id] ?? '') !== (entries[f.id] ?? ''));
   const said = unread.length > 0 ? unread : changed && !repeated ? [] : part.feedback;
   return (
-    <div ref={root} className="grid gap-3">
+    // oxlint-disable-next-line jsx-a11y/no-static-element-interactions -- Enter checks from wherever in the answer one is
+    <div ref={root} className="grid gap-3" onKeyDown={(event) => enterChecks(event, () => onCheck(conflict !== undefined))}>
       <p className="text-lg leading-snug">
         <RichText text={part.prompt} />
       </p>
@@ -36,6 +44,13 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, onCh
           <PartFields part={part} entries={entries} onChange={onChange} onEnter={() => onCheck(conflict !== undefined)} takesFocus />
           <Wanted part={part} />
         </div>
+        <div ref={told} aria-live="polite" className={`grid gap-3 empty:hidden ${isTall(part) ? 'xl:col-span-2 xl:row-start-2' : ''}`}>
+          {conflict !== undefined && <Conflict conflict={conflict} />}
+          {repeated && <p className="max-w-2xl">You checked this just before. It was not counted again.</p>}
+          {said.map((feedback) => (
+            <Feedback key={feedback.fieldId + feedback.message} feedback={feedback} label={part.fields.length > 1 ? labelOf(part, feedback.fieldId) : ''} />
+          ))}
+        </div>
         <div className={`flex items-center gap-4 ${isTall(part) ? 'xl:flex-col xl:items-start xl:gap-1' : ''}`}>
           <Button look="main" hint="Enter" onClick={() => onCheck(conflict !== undefined)} aria-disabled={busy}>
             {conflict === undefined ? 'Check' : 'Check mine anyway'}
@@ -43,14 +58,9 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, onCh
           <span className="text-sm text-soft">{triesText(part)}</span>
         </div>
       </div>
-      <div aria-live="polite" className="grid gap-3">
-        {conflict !== undefined && <Conflict conflict={conflict} />}
-        {repeated && <p className="max-w-2xl">You checked this just before. It was not counted again.</p>}
-        {said.map((feedback) => (
-          <Feedback key={feedback.fieldId + feedback.message} feedback={feedback} left={part.triesAllowed === 0 ? undefined : part.triesLeft} label={part.fields.length > 1 ? labelOf(part, feedback.fieldId) : ''} />
-        ))}
+      <div aria-live="polite" className="grid gap-3 empty:hidden">
+        <Hints hints={part.hints} inAll={part.hintsInAll} />
       </div>
-      <Hints hints={part.hints} inAll={part.hintsInAll} />
     </div>
   );
 }

@@ -1,8 +1,10 @@
 import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button } from '../../ui/Button';
+import { PageTitle } from '../../ui/Landing';
+import { LeafSwitch } from '../../ui/LeafSwitch';
 import { Mark } from '../../ui/Mark';
-import { Notice } from '../../ui/Notice';
+import { NoticePage } from '../../ui/Notice';
 import { useKeys } from '../../ui/useKeys';
 import { figuresOf } from '../working/figures';
 import { WorkPage } from '../working/WorkPage';
@@ -22,12 +24,12 @@ export function PracticeScreen() {
   }
   if (view.isError) {
     return (
-      <Notice title="This cannot be opened.">
+      <NoticePage title="This cannot be opened.">
         {view.error.message} <Link to="/due">Back to what is due</Link>
-      </Notice>
+      </NoticePage>
     );
   }
-  return <Notice title="Opening your page." />;
+  return <NoticePage title="Opening your page." />;
 }
 
 function focusFirst(selector: string) {
@@ -51,6 +53,7 @@ function Desk({ view }: { view: View }) {
   });
   return (
     <div className="flex min-h-screen flex-col">
+      <PageTitle>{view.skill}</PageTitle>
       <header className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-1">
         <span className="flex flex-wrap items-center gap-x-6">
           <Mark />
@@ -68,13 +71,14 @@ function Desk({ view }: { view: View }) {
           <Link to="/entering" className="text-ink">
             Entering answers
           </Link>
-          <Button small hint="?" onClick={() => setKeys(true)}>
+          <Button small hint="?" data-keys onClick={() => setKeys(true)}>
             Keys
           </Button>
         </span>
       </header>
       <Band view={view} table={table} onTable={() => setTable(!table)} />
       {(view.target.reached || view.target.reachedWaiting) && <Reached view={view} />}
+      <LeafSwitch names={['Item', 'Your page']} />
       <main className={`grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:overflow-visible ${wide ? 'md:grid-cols-[41fr_59fr]' : 'md:grid-cols-[61fr_39fr]'}`}>
         <section aria-label="Item" className="min-w-0 snap-start">
           <ItemPane key={view.item.id} view={view} practice={practice} />
@@ -100,7 +104,13 @@ function Desk({ view }: { view: View }) {
       </footer>
       {keys && (
         <Suspense>
-          <KeysDialog open={keys} onOpenChange={setKeys} />
+          <KeysDialog
+            open={keys}
+            onOpenChange={(open) => {
+              setKeys(open);
+              document.querySelector<HTMLElement>('[data-keys]')?.focus();
+            }}
+          />
         </Suspense>
       )}
     </div>

@@ -1,8 +1,9 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect, useRef } from 'react';
 import type { Schemas } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
+import { intoView } from '../../ui/seen';
 import { Tex } from '../../ui/Tex';
 import { Listen } from '../narration/Listen';
 import { ofBlocks, ofSteps } from '../narration/lines';
@@ -11,10 +12,12 @@ import { useNarrate } from '../narration/NarratorContext';
 
 /** A slip of help in the page. */
 export function Slip({ title, aside, children }: { title: string; aside?: ReactNode; children: ReactNode }) {
+  const place = useRef<HTMLElement>(null);
+  useEffect(() => intoView(place.current), []);
   return (
-    <section className="unfold max-w-2xl rounded-slip border-l-4 border-glacier bg-glacier-wash p-4" aria-label={title}>
+    <section ref={place} className="unfold max-w-2xl rounded-slip border-l-4 border-glacier bg-glacier-wash p-4" aria-label={title}>
       <div className="flex flex-wrap items-center justify-between gap-2">
-        <p className="font-semibold">{title}</p>
+        <h2 className="font-semibold">{title}</h2>
         {aside}
       </div>
       {children}

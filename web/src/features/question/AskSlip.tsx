@@ -6,6 +6,7 @@ import { Stuck } from '../../outbox/Stuck';
 import { useDeed } from '../../outbox/useDeed';
 import { useJotting } from '../../outbox/useJotting';
 import { placeOf } from '../practice/useDraft';
+import { landed } from '../../ui/Landing';
 import { Button } from '../../ui/Button';
 
 const MOST = 1000;
@@ -14,7 +15,7 @@ const MOST = 1000;
 export function AskSlip({ itemId, onClose }: { itemId: string; onClose: () => void }) {
   const [text, write] = useJotting(`question/${itemId}`);
   const field = useRef<HTMLTextAreaElement>(null);
-  useEffect(() => field.current?.focus({ preventScroll: true }), []);
+  useEffect(() => field.current?.focus(), []);
   const queries = useQueryClient();
   const ask = useDeed({
     place: placeOf(itemId),
@@ -29,7 +30,7 @@ export function AskSlip({ itemId, onClose }: { itemId: string; onClose: () => vo
   });
   if (ask.isSuccess) {
     return (
-      <p role="status" className="rounded-slip bg-glacier-wash p-4">
+      <p ref={landed} className="rounded-slip bg-glacier-wash p-4">
         Your question is on the list for your instructor, with the item, your tries and your lines. You will find the answer under <Link to="/questions">Questions</Link>.
       </p>
     );

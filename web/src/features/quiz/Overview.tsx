@@ -17,7 +17,7 @@ export function Overview({ items, at, answered, onGo }: { items: Item[]; at: num
           onClick={() => onGo(i)}
         >
           {i + 1}
-          {answered(item) && <span className="absolute inset-x-1 bottom-0.5 h-1 rounded bg-spruce" />}
+          {answered(item) && <span className="absolute inset-x-1 bottom-0.5 h-1 rounded bg-spruce forced-color-adjust-none forced-colors:bg-[Highlight]" />}
           {item.flagged && (
             <svg viewBox="0 0 12 12" className="absolute -top-1 -right-1 size-4" aria-hidden="true">
               <path d="M2 12V1l9 3-9 3.5" fill="var(--color-larch-mark)" stroke="var(--color-larch-mark)" strokeLinejoin="round" />

@@ -1,6 +1,6 @@
 import { lazy, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
-import { Notice } from '../../ui/Notice';
+import { NoticePage } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { StartPage } from './StartPage';
 import { useQuiz } from './useQuiz';
@@ -14,16 +14,16 @@ export default function QuizScreen() {
   const view = quiz.view.shown;
   if (view === undefined) {
     return !quiz.view.isError ? (
-      <Notice title="Opening the quiz." />
+      <NoticePage title="Opening the quiz." />
     ) : (
-      <Notice title="This quiz cannot be opened.">
+      <NoticePage title="This quiz cannot be opened.">
         {quiz.view.error.message} <Link to="/due">Back to what is due</Link>
-      </Notice>
+      </NoticePage>
     );
   }
   if (view.running !== undefined) {
     return (
-      <Suspense fallback={<Notice title="Opening the round." />}>
+      <Suspense fallback={<NoticePage title="Opening the round." />}>
         <RoundDesk key={view.running.number} view={view} running={view.running} quiz={quiz} />
       </Suspense>
     );

@@ -3,6 +3,8 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { Stuck } from '../../outbox/Stuck';
 import { Button } from '../../ui/Button';
+import { landed, PageTitle } from '../../ui/Landing';
+import { LeafSwitch } from '../../ui/LeafSwitch';
 import { Mark } from '../../ui/Mark';
 import { useKeys } from '../../ui/useKeys';
 import { figuresOf } from '../working/figures';
@@ -34,6 +36,7 @@ export default function RoundDesk({ view, running, quiz }: Props) {
   const answered = (item: Schemas['RunningItem']) => typed[item.slot] ?? answeredNow(item);
   return (
     <div className="flex min-h-screen flex-col">
+      <PageTitle>{`${view.assignment}, round ${running.number}`}</PageTitle>
       <header className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-1.5">
         <span className="flex items-center gap-5">
           <Mark />
@@ -46,6 +49,7 @@ export default function RoundDesk({ view, running, quiz }: Props) {
       </header>
       <Overview items={running.items} at={at} answered={answered} onGo={go} />
       {ending && <End view={view} running={running} quiz={quiz} answered={answered} onGo={go} onClose={() => setEnding(false)} />}
+      <LeafSwitch names={['Item', 'Your page']} />
       {current !== undefined && (
         <main className={`grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:overflow-visible ${wide ? 'md:grid-cols-[41fr_59fr]' : 'md:grid-cols-[61fr_39fr]'}`}>
           <section aria-label="Item" className="min-w-0 snap-start">
@@ -80,12 +84,13 @@ function End({ view, running, quiz, answered, onGo, onClose }: EndProps) {
   const flagged = running.items.filter(flaggedNow);
   const wantsWork = view.workRequired;
   const lists: [string, Schemas['RunningItem'][]][] = [
-    ['Nothing is entered in', empty],
+    ['Something is still empty in', empty],
     ['Marked to come back to:', flagged],
     ['Your page is empty for', wantsWork ? unworked : []],
   ];
   return (
     <section aria-label="Hand in the round" className="grid gap-2 border-b border-rule bg-larch-wash px-6 py-3">
+      <h2 ref={landed} className="font-semibold">Hand in the round?</h2>
       {lists.filter(([, items]) => items.length > 0).map(([words, items]) => (
         <p key={words} className="flex flex-wrap items-center gap-2">
           {words}

@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import type { Schemas } from '../../api/client';
 import { outbox } from '../../outbox';
 import { letter } from '../../outbox/letter';
@@ -11,7 +12,7 @@ import { RichText } from '../../ui/RichText';
 import { useKeys } from '../../ui/useKeys';
 import { Listen } from '../narration/Listen';
 import { ofBlocks, ofPart } from '../narration/lines';
-import { PartFields } from '../practice/fields/PartFields';
+import { enterChecks, PartFields } from '../practice/fields/PartFields';
 import { type Entries, entriesOf, textOf } from '../practice/useDraft';
 import { RoundCalculator } from './RoundCalculator';
 import { placeOf } from './useQuiz';
@@ -43,17 +44,22 @@ function useEntries({ assignmentId, running, onAnswered }: Props) {
   const change = (part: number, id: string, value: string) => {
     const next = typed.value.with(part, { ...typed.value[part], [id]: value });
     typed.change(next);
-    onAnswered(isAnswered(next));
+    onAnswered(isAnswered(running, next));
   };
   return { ...typed, change };
 }
 
-const isAnswered = (entries: Entries) => entries.some((p) => Object.values(p).some((v) => v.trim() !== ''));
+/** Whether every field of every part has something in it. */
+const isAnswered = ({ item }: Schemas['RunningItem'], entries: Entries) => item.parts.every((part, i) => part.fields.every((f) => (entries[i]?.[f.id] ?? '').trim() !== ''));
+
+function focusFirst(place: HTMLElement | null) {
+  place?.querySelector<HTMLElement>('[data-answer][data-state=checked], input[data-answer], [data-answer]')?.focus();
+}
 
 /** Whether something is entered at an item, by what waits to be sent, else by what the server has. */
 export function answeredNow(running: Schemas['RunningItem']): boolean {
   const waiting = entriesOf(outbox.latest(`quiz/${running.item.id}`)?.letter.body);
-  return waiting === null ? running.answered : isAnswered(waiting);
+  return waiting === null ? running.answered : isAnswered(running, waiting);
 }
 
 const flagSlot = (itemId: string) => `flag/${itemId}`;
@@ -86,10 +92,21 @@ export function RoundItem(props: Props) {
   const { item } = running;
   const { value: entries, change, state, twoSides } = useEntries(props);
   const { flagged, turn } = useFlag(assignmentId, running);
+  const root = useRef<HTMLDivElement>(null);
+  useEffect(() => focusFirst(root.current), []);
+  /** Enter goes to the next thing that is still empty here, and then to the next item. */
+  const onEnter = (part: number) => {
+    const next = item.parts.findIndex((p, i) => i > part && p.fields.some((f) => (entries[i]?.[f.id] ?? '').trim() === ''));
+    if (next < 0) {
+      onNext();
+    } else {
+      focusFirst(root.current?.querySelectorAll<HTMLElement>('[data-quiz-part]')[next] ?? null);
+    }
+  };
   useKeys({ f: turn });
   const read = [...ofBlocks(item.stem), ...item.parts.flatMap(ofPart)];
   return (
-    <div className="grid content-start gap-3.5 p-5 md:px-8 md:py-4">
+    <div ref={root} className="grid content-start gap-3.5 p-5 md:px-8 md:py-4">
       <p className="flex items-center gap-2 text-soft">
         <span>Item {running.slot + 1}</span>
         <Listen what="the item" lines={read} />
@@ -100,11 +117,12 @@ export function RoundItem(props: Props) {
       </p>
       <Blocks blocks={item.stem} className="max-w-2xl font-serif text-stem leading-relaxed" />
       {item.parts.map((part, i) => (
-        <section key={part.prompt} className="grid gap-3" aria-label={item.parts.length > 1 ? `Part ${i + 1}` : 'Your answer'}>
+        // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Enter goes on from wherever in the answer one is
+        <section key={part.prompt} onKeyDown={(event) => enterChecks(event, () => onEnter(i))} data-quiz-part className="grid gap-3" aria-label={item.parts.length > 1 ? `Part ${i + 1}` : 'Your answer'}>
           <p className="text-lg">
             <RichText text={part.prompt} />
           </p>
-          <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => change(i, id, value)} onEnter={onNext} />
+          <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => change(i, id, value)} onEnter={() => onEnter(i)} />
         </section>
       ))}
       <TwoWindows sides={twoSides} show={(typed) => plain(textOf(typed))} />

@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { landed } from '../../ui/Landing';
 import { Button } from '../../ui/Button';
 import { Marks } from './Marks';
 import { PointsTable } from './PointsTable';
@@ -18,7 +19,7 @@ export function StartPage({ view, quiz }: { view: Quiz; quiz: QuizHand }) {
             Quiz in rounds
             {view.due !== undefined && `, due ${new Date(view.due).toLocaleDateString('en', { weekday: 'long', day: 'numeric', month: 'short' })}`}
           </p>
-          <h1 className="font-serif text-3xl font-bold">{view.assignment}</h1>
+          <h1 ref={landed} className="font-serif text-3xl font-bold">{view.assignment}</h1>
         </div>
         <dl className="grid grid-cols-2 gap-x-6 gap-y-2 sm:grid-cols-4">
           <Fact name="in a round" value={itemsOf(view.items)} />

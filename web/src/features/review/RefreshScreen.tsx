@@ -1,7 +1,8 @@
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../../ui/Button';
+import { LeafSwitch } from '../../ui/LeafSwitch';
 import { Mark } from '../../ui/Mark';
-import { Notice } from '../../ui/Notice';
+import { Notice, NoticePage } from '../../ui/Notice';
 import { Refused } from '../../ui/Refused';
 import { ItemPane } from '../practice/ItemPane';
 import { placeOf } from '../practice/useDraft';
@@ -17,18 +18,18 @@ const PLACE = 'refresh';
 export default function RefreshScreen() {
   const hand = useReview();
   if (hand.view.isPending) {
-    return <Notice title="Opening the set." />;
+    return <NoticePage title="Opening the set." />;
   }
   if (hand.view.isError && hand.view.data === undefined) {
-    return <Notice title="This could not be loaded.">{hand.view.error.message}</Notice>;
+    return <NoticePage title="This could not be loaded.">{hand.view.error.message}</NoticePage>;
   }
   const set = hand.view.data?.set;
   const here = set?.places[set.current];
   if (set === undefined) {
     return (
-      <Notice title="There is no set.">
+      <NoticePage title="There is no set.">
         <Link to="/review">Choose what to refresh</Link>
-      </Notice>
+      </NoticePage>
     );
   }
   return (
@@ -74,6 +75,8 @@ function Desk({ view, set, hand }: { view: View; set: SetView; hand: ReviewHand 
   const { item, skillId } = view;
   const last = set.current === set.places.length - 1;
   return (
+    <>
+      <LeafSwitch names={['Item', 'Your page']} />
     <main className="grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:grid-cols-[61fr_39fr] md:overflow-visible">
       <section aria-label="Item" className="min-w-0 snap-start">
         <ItemPane key={item.id} view={view} practice={practice} wayOn={{ name: last ? 'Finish the set' : 'Next skill', busy: hand.next.isPending, go: hand.next.mutate }} />
@@ -91,6 +94,7 @@ function Desk({ view, set, hand }: { view: View; set: SetView; hand: ReviewHand 
         checking={view.checksOwnLines ? { place: { assignmentId: PLACE, skillId }, allowed: item.checksLines } : undefined}
       />
     </main>
+    </>
   );
 }
 

@@ -1,5 +1,7 @@
 import { Navigate, Outlet, useLocation } from 'react-router';
-import { Notice } from '../../ui/Notice';
+import { Announcer } from '../../ui/announce';
+import { SkipLink } from '../../ui/Landing';
+import { NoticePage } from '../../ui/Notice';
 import { Waiting } from './Waiting';
 import { useMe } from './useSession';
 
@@ -8,16 +10,18 @@ export function SignedIn() {
   const me = useMe();
   const here = useLocation();
   if (me.isPending) {
-    return <Notice title="Opening the field book." />;
+    return <NoticePage title="Opening the field book." />;
   }
   if (me.isError) {
-    return <Notice title="The server cannot be reached.">{me.error.message}</Notice>;
+    return <NoticePage title="The server cannot be reached.">{me.error.message}</NoticePage>;
   }
   if (me.data.mustChange && here.pathname !== '/account') {
     return <Navigate to="/account" replace />;
   }
   return me.data.signedIn ? (
     <>
+      <SkipLink />
+      <Announcer />
       <Outlet key={me.data.classId} />
       <Waiting me={me.data} />
     </>

@@ -38,14 +38,14 @@ type Props = {
 export function WorkPage(props: Props) {
   const page = usePage(props.itemId);
   return (
-    <section aria-label="Your page" className="squared min-w-0 snap-start self-start border-l-2 border-rust/40 bg-leaf p-4 pb-16 md:sticky md:top-0 md:max-h-screen md:min-h-[calc(100vh-7.7rem)] md:overflow-y-auto">
+    <section aria-label="Your page" className="flex min-w-0 snap-start flex-col self-start border-l-2 border-rust/40 bg-leaf p-4 pb-16 md:sticky md:top-0 md:max-h-screen md:min-h-[calc(100vh-7.7rem)] md:overflow-y-auto">
       {page.shown !== undefined && <Leaves {...props} page={page.shown} />}
       {page.shown === undefined && (page.isError ? <p role="alert">{page.error.message}</p> : <p className="text-soft">Opening your page.</p>)}
     </section>
   );
 }
 
-const TAB = 'cursor-pointer border-b-2 border-transparent px-2 py-1 text-soft data-[state=active]:border-larch-mark data-[state=active]:font-semibold data-[state=active]:text-ink';
+const TAB = 'cursor-pointer px-2 pt-1 pb-1.5 text-soft data-[state=active]:border-b-2 data-[state=active]:pb-1 data-[state=active]:border-larch-mark data-[state=active]:font-semibold data-[state=active]:text-ink';
 
 function Leaves({ itemId, place, letters, figures, required, checking, wide, page }: Props & { page: Page }) {
   const queries = useQueryClient();
@@ -61,7 +61,7 @@ function Leaves({ itemId, place, letters, figures, required, checking, wide, pag
       <div className="flex flex-wrap items-center justify-between gap-x-4 bg-leaf text-sm">
         <h2 className="font-semibold text-soft">Your page for this item</h2>
         {wide !== undefined && (
-          <Button look="quiet" small className="hidden md:inline-flex" onClick={wide.turn}>
+          <Button look="quiet" small className="max-md:hidden" onClick={wide.turn}>
             {wide.is ? 'Narrower page' : 'Wider page'}
           </Button>
         )}

@@ -1,7 +1,8 @@
-import { Fragment, type ReactNode, useState } from 'react';
+import { Fragment, type KeyboardEvent, type ReactNode, useState } from 'react';
 import type { Schemas } from '../../../api/client';
 import { BarFigure } from '../../../figures/BarFigure';
 import { FigureView } from '../../../figures/FigureView';
+import { Cell, ColumnHead } from '../../../ui/Table';
 import { RichText } from '../../../ui/RichText';
 import { Tex } from '../../../ui/Tex';
 import { FieldInput } from './FieldInput';
@@ -9,6 +10,15 @@ import { SmallTyped } from './SmallTyped';
 import type { FieldProps } from './types';
 
 type Props = { part: Schemas['PartView']; entries: Record<string, string>; onChange: (id: string, value: string) => void; onEnter: () => void; takesFocus?: boolean; /** Closed: to be looked at, not to be changed. */ closed?: boolean };
+
+/** Enter checks, wherever in the answer one is; the space bar chooses. Fields that are typed in take care of it themselves. */
+export function enterChecks(event: KeyboardEvent, onEnter: () => void) {
+  const isAnswer = event.target instanceof Element && event.target.closest('[data-answer], [data-slot]') !== null;
+  if (event.key === 'Enter' && isAnswer && !event.defaultPrevented) {
+    event.preventDefault();
+    onEnter();
+  }
+}
 
 /** The fields of a part where its layout puts them. */
 export function PartFields(props: Props) {
@@ -66,19 +76,19 @@ function CellTable({ layout, ...props }: Props & { layout: Schemas['LayoutInTabl
       <thead>
         <tr>
           {head.map((cell) => (
-            <th key={cell} scope="col" className="px-2 py-1 text-left">
+            <ColumnHead key={cell} className="px-2 py-1 text-left" isEmpty={cell === ''}>
               {cell}
-            </th>
+            </ColumnHead>
           ))}
         </tr>
       </thead>
       <tbody>
         {layout.rows.map((row) => (
           <tr key={row.join('|')} className="border-t border-rule">
-            {row.map((cell) => (
-              <td key={cell} className="px-2 py-1">
+            {row.map((cell, i) => (
+              <Cell key={cell} head={i === 0 && head[0] === ''} className="px-2 py-1">
                 {cell.startsWith('{{') ? place(props, cell.slice(2, -2), (p) => <SmallTyped {...p} />) : cell}
-              </td>
+              </Cell>
             ))}
             {layout.sums && <td className="px-2 py-1 text-soft">{sum(row).toFixed(2)}</td>}
           </tr>
@@ -142,7 +152,7 @@ function Labels({ part, entries, onChange, figure, closed = false }: Props & { f
             {label.text}
           </button>
         ))}
-        <span className="text-sm text-soft">{held === null ? 'Drag a label, or choose it and then its place.' : `Now choose the place for ${textOf(held)}.`}</span>
+        <span role="status" className="text-sm text-soft">{held === null ? 'Drag a label, or choose it and then its place.' : `Now choose the place for ${textOf(held)}.`}</span>
       </div>
       {figure.kind === 'Bar' ? <BarFigure figure={figure} slot={slot} /> : <FigureView figure={figure} />}
     </div>

@@ -34,7 +34,7 @@ public record QuizView(String assignmentId, String assignment, Optional<Instant>
     /** @param secondsLeft by the server's clock; @param seconds of the whole round */
     public record Running(int number, long secondsLeft, long seconds, List<RunningItem> items) {}
 
-    /** @param answered whether anything is entered; @param worked whether anything stands on its page */
+    /** @param answered whether everything is entered; @param worked whether anything stands on its page */
     public record RunningItem(int slot, boolean flagged, boolean answered, boolean worked, ItemView item) {}
 
     /** A round that is done. */

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.practice.ItemViews;
 import littlesummit.app.practice.PracticeView.ItemView;
@@ -18,6 +19,7 @@ import littlesummit.app.quiz.QuizView.RoundView;
 import littlesummit.app.quiz.QuizView.Running;
 import littlesummit.app.quiz.QuizView.RunningItem;
 import littlesummit.app.served.ServedItem;
+import littlesummit.core.item.Part;
 import littlesummit.core.math.Rational;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.quiz.Points;
@@ -82,10 +84,16 @@ final class QuizViews {
         List<RunningItem> items = new ArrayList<>();
         for (int i = 0; i < served.size(); i++) {
             Round.Slot slot = round.slots().get(i);
-            items.add(new RunningItem(i, slot.flagged(), slot.isAnswered(), worked.contains(slot.itemId()), item(state, slot, served.get(i), i)));
+            items.add(new RunningItem(i, slot.flagged(), isWhole(slot), worked.contains(slot.itemId()), item(state, slot, served.get(i), i)));
         }
         return new Running(round.number(), Math.max(0, Duration.between(state.timeAt(now), round.endsAt()).toSeconds()),
                 Duration.between(round.startedAt(), round.endsAt()).toSeconds(), items);
+    }
+
+    /** Whether something stands in every field of every part: half an answer is not counted as one. */
+    private static boolean isWhole(Round.Slot slot) {
+        List<Part> parts = Catalogue.make(slot.ref()).parts();
+        return IntStream.range(0, parts.size()).allMatch(p -> parts.get(p).fields().stream().noneMatch(f -> slot.of(p).getOrDefault(f.id(), "").isBlank()));
     }
 
     static ItemView item(QuizState state, Round.Slot slot, ServedItem served, int place) {

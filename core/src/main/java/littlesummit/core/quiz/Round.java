@@ -62,7 +62,7 @@ public record Round(int number, Instant startedAt, Instant endsAt, List<Slot> sl
         }
 
         /** Whether anything is entered. */
-        public boolean isAnswered() {
+        boolean isAnswered() {
             return entries.stream().flatMap(part -> part.values().stream()).anyMatch(entry -> !entry.isBlank());
         }
 
