@@ -53,7 +53,7 @@ export function TopBar({ children }: { children?: ReactNode }) {
         </nav>
         {children}
       </span>
-      <span className="flex items-center gap-3 text-soft">
+      <span className="flex flex-wrap items-center gap-x-3 text-soft">
         <NavLink to="/account" className="text-soft">
           {me.data?.name}
         </NavLink>

@@ -17,7 +17,7 @@ export default function MarksScreen() {
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="grid gap-4 px-6 py-6">
+      <main className="grid grid-cols-[minmax(0,1fr)] gap-4 px-6 py-6">
         <header className="flex flex-wrap items-center justify-between gap-4">
           <h1 className="font-serif text-3xl font-bold">Marks</h1>
           <a href="/api/class/marks.csv" download>
@@ -48,7 +48,7 @@ function Shown({ marks }: { marks: Marks }) {
             <input type="search" className={INPUT} value={words} onChange={(e) => setWords(e.target.value)} />
           </Labelled>
           <Labelled name={`Shown: ${columns.length} of ${marks.assignments.length}, due from ${columns[0] === undefined ? 'no day' : day(columns[0].a.due)}`}>
-            <input type="range" className="w-80 accent-spruce" min={0} max={marks.assignments.length - FEW} value={from} disabled={words !== ''} onChange={(e) => setFrom(e.target.valueAsNumber)} />
+            <input type="range" className="w-80 max-w-full accent-spruce" min={0} max={marks.assignments.length - FEW} value={from} disabled={words !== ''} onChange={(e) => setFrom(e.target.valueAsNumber)} />
           </Labelled>
         </div>
       )}
