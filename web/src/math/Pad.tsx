@@ -1,4 +1,5 @@
 import { type ReactNode, useState } from 'react';
+import { buttonName } from './signs';
 import { characterOf, type PadCommand, type PadKey, padKeys } from './pad';
 
 type Props = {
@@ -50,7 +51,7 @@ function PadButton({ of, onPress }: { of: PadKey; onPress: (key: PadKey) => void
   return (
     <button
       type="button"
-      aria-label={of.name === of.show ? of.name : `${of.show} ${of.name}`}
+      aria-label={buttonName(of.show, of.name)}
       title={of.name === of.show ? undefined : of.name}
       className="min-h-9 min-w-9 cursor-pointer rounded border border-edge bg-leaf px-2 font-serif text-lg hover:bg-spruce-wash"
       onMouseDown={(e) => e.preventDefault()}

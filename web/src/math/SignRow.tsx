@@ -1,4 +1,4 @@
-import { signName } from './signs';
+import { buttonName, signName } from './signs';
 
 /** Just the signs that this entry may need. */
 export function SignRow({ signs, onSign }: { signs: string[]; onSign: (sign: string) => void }) {
@@ -8,7 +8,7 @@ export function SignRow({ signs, onSign }: { signs: string[]; onSign: (sign: str
         <button
           key={sign}
           type="button"
-          aria-label={signName(sign)}
+          aria-label={buttonName(sign, signName(sign))}
           title={signName(sign)}
           className="min-h-9 min-w-9 cursor-pointer rounded border border-edge bg-leaf px-2 font-serif hover:bg-spruce-wash"
           onMouseDown={(e) => e.preventDefault()}

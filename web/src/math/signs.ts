@@ -38,7 +38,8 @@ const NAMES: Record<string, string> = {
   '=': 'equals',
 };
 
-/** What is seen stands in the name too, for those who speak to the page. */
-export const signName = (sign: string) => (NAMES[sign] === undefined ? sign : `${sign} ${NAMES[sign]}`);
+export const signName = (sign: string) => NAMES[sign] ?? sign;
+/** Of a button: what is seen on it and what it means, for those who speak to the page and for those who listen to it. */
+export const buttonName = (shown: string, name: string) => (shown === name ? name : `${shown} ${name}`);
 export const fieldLatex = (sign: string) => LATEX[sign] ?? sign;
 export const plainText = (sign: string) => PLAIN[sign] ?? sign;

@@ -12,16 +12,16 @@ import { useNarrate } from '../narration/NarratorContext';
 
 /** A slip of help in the page. */
 export function Slip({ title, aside, children }: { title: string; aside?: ReactNode; children: ReactNode }) {
-  const place = useRef<HTMLElement>(null);
+  const place = useRef<HTMLDivElement>(null);
   useEffect(() => intoView(place.current), []);
   return (
-    <section ref={place} className="unfold max-w-2xl rounded-slip border-l-4 border-glacier bg-glacier-wash p-4" aria-label={title}>
+    <div ref={place} role="group" className="unfold max-w-2xl rounded-slip border-l-4 border-glacier bg-glacier-wash p-4" aria-label={title}>
       <div className="flex flex-wrap items-center justify-between gap-2">
         <h2 className="font-semibold">{title}</h2>
         {aside}
       </div>
       {children}
-    </section>
+    </div>
   );
 }
 

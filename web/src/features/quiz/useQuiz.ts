@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, newKey, type Schemas, taken } from '../../api/client';
+import { api, newKey, Refusal, type Schemas, taken } from '../../api/client';
 import { letter } from '../../outbox/letter';
 import { useDeed } from '../../outbox/useDeed';
 import { useFresh } from '../../outbox/useFresh';
@@ -26,8 +26,8 @@ export function useQuiz(assignmentId: string) {
     mutationFn: (key: string) => taken(api.POST('/api/quiz/{assignmentId}/start', { params: { path, header: { 'Idempotency-Key': key } } })),
     onSuccess: show,
     onError: refresh,
-    /** The time starts with it: it is not sent later than it was pressed. */
-    retry: false,
+    /** The time starts with it: without a connection it is not sent later than it was pressed. */
+    retry: (count, error) => error instanceof Refusal && !error.offline && error.status >= 429 && count < 3,
   });
   const submit = useDeed({
     place: placeOf(assignmentId),

@@ -29,7 +29,7 @@ export function SignInScreen() {
 function Cover() {
   const rings = [36, 62, 92, 126, 164, 206, 252, 302];
   return (
-    <div className="relative hidden overflow-hidden bg-paper md:block">
+    <header className="relative hidden overflow-hidden bg-paper md:block">
       <svg viewBox="0 0 800 700" className="absolute inset-0 size-full" preserveAspectRatio="xMidYMid slice" aria-hidden="true">
         {rings.map((r, i) => (
           <ellipse
@@ -55,7 +55,7 @@ function Cover() {
         <h1 className="font-serif text-5xl font-bold">Little Summit</h1>
         <p className="mt-3 max-w-sm text-lg text-soft">Mathematics, one ridge at a time. Your work stands beside the item, and every line of it is kept.</p>
       </div>
-    </div>
+    </header>
   );
 }
 
