@@ -13,5 +13,7 @@ export function useSeen<T extends HTMLElement>(what: string): RefObject<T | null
   return place;
 }
 
-/** For a ref: into view at once. */
-export const intoView = (element: HTMLElement | null) => element?.scrollIntoView({ block: 'nearest' });
+/** For a ref: into view at once. What the browser gives back for scrolling is no business of React's. */
+export const intoView = (element: HTMLElement | null) => {
+  element?.scrollIntoView({ block: 'nearest' });
+};

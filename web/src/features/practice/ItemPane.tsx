@@ -37,7 +37,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
     }
   };
 
-  useAnnounce(open ? (item.currentPart > 0 ? `Right. Part ${item.currentPart + 1} of this item.` : '') : closing(view));
+  useAnnounce(open ? (item.currentPart > 0 ? `On to part ${item.currentPart + 1}` : '') : closing(view));
   useAnnounce(item.example !== undefined && open ? 'The worked example is open, below.' : '');
   const narrate = useNarrate();
   const read = [...ofBlocks(item.stem), ...(part === undefined || !open ? [] : ofPart(part))];
@@ -102,13 +102,13 @@ function Beside({ stem, children }: { stem: View['item']['stem']; children: Reac
   );
 }
 
-const OUTCOMES: Record<string, string> = { UNAIDED_FIRST: 'Right.', UNAIDED_LATER: 'Right, on a later try.', AIDED: 'Right, with a hint.', MISSED: 'Missed this time.' };
+const OUTCOMES: Record<string, string> = { UNAIDED_FIRST: 'right', UNAIDED_LATER: 'right on a later try', AIDED: 'right with a hint', MISSED: 'missed' };
 
 /** How the item ended and what it did, for those who listen. */
 function closing({ item, history, target }: View): string {
   const last = history.at(-1);
   const change = last === undefined || last.change === 0 ? 'No change' : last.change > 0 ? `Up ${last.change}` : `Down ${-last.change}`;
-  return `${OUTCOMES[item.outcome ?? ''] ?? ''} ${last === undefined ? '' : `${change}: ${last.why}`} ${target.reached ? 'The target is reached.' : ''}`.trim();
+  return item.outcome === undefined ? '' : [`The item is done, ${OUTCOMES[item.outcome] ?? ''}`, last === undefined ? '' : change, target.reached ? 'and the target is reached' : ''].filter((t) => t !== '').join(', ');
 }
 
 /** What comes before this skill, said once at the start. */

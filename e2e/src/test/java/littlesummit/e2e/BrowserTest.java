@@ -14,7 +14,7 @@ abstract class BrowserTest {
 
     @BeforeAll
     static void start() {
-        summit = new Summit(data);
+        summit = Summit.demo(data);
         browser = new Browser();
     }
 

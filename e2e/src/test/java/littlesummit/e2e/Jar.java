@@ -23,6 +23,7 @@ final class Jar implements AutoCloseable {
 
     Jar(Path data) {
         this.data = data;
+        DemoTemplate.into(data);
         try (ServerSocket free = new ServerSocket(0)) {
             this.port = free.getLocalPort();
         } catch (IOException none) {

@@ -28,7 +28,7 @@ class ResponseKindsTest {
 
     @BeforeAll
     static void start() {
-        summit = new Summit(data);
+        summit = Summit.demo(data);
         browser = new Browser();
         page = new Desk(summit, browser.window(summit.address()), "orla").page();
         page.setViewportSize(1280, 1600);
@@ -140,10 +140,10 @@ class ResponseKindsTest {
         int length = Integer.parseInt(item.parts().getFirst().fields().getFirst().answer().expected());
         blankIsUnreadable(0);
         Locator lay = part(0).locator("button[data-answer]");
-        press(lay, "Enter");
+        press(lay, "Space");
         check(0, "incorrect");
         for (int i = 1; i < length; i++) {
-            press(lay, "Enter");
+            press(lay, "Space");
         }
         check(0, "correct");
     }
@@ -163,8 +163,8 @@ class ResponseKindsTest {
     }
 
     private static void put(Field field, String label) {
-        press(part(1).locator("[data-label=" + label + "]"), "Enter");
-        press(part(1).locator("[data-slot=" + field.id() + "]"), "Enter");
+        press(part(1).locator("[data-label=" + label + "]"), "Space");
+        press(part(1).locator("[data-slot=" + field.id() + "]"), "Space");
     }
 
     @Test

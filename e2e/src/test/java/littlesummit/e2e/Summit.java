@@ -13,16 +13,18 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** The whole application, with demo data or empty, on a port of its own and a database in a file. */
 final class Summit implements AutoCloseable {
     private final Path data;
-    private final String[] more;
+    private final List<String> more;
     private ConfigurableApplicationContext context;
 
-    Summit(Path data) {
-        this(data, "--summit.demo=true");
+    /** With demo data of its own. */
+    static Summit demo(Path data) {
+        DemoTemplate.into(data);
+        return new Summit(data, List.of("--summit.demo=true"));
     }
 
-    private Summit(Path data, String... more) {
+    Summit(Path data, List<String> more) {
         this.data = data;
-        this.more = more;
+        this.more = List.copyOf(more);
         start();
     }
 
@@ -31,14 +33,14 @@ final class Summit implements AutoCloseable {
         PrintStream before = System.out;
         System.setOut(new PrintStream(says, true, StandardCharsets.UTF_8));
         try {
-            return new Summit(data, new String[0]);
+            return new Summit(data, List.of());
         } finally {
             System.setOut(before);
         }
     }
 
     void start() {
-        List<String> options = new ArrayList<>(List.of(more));
+        List<String> options = new ArrayList<>(more);
         options.addAll(List.of("--server.port=0", "--summit.data=" + data, "--summit.checks-per-minute=1000"));
         context = SpringApplication.run(SummitApplication.class, options.toArray(String[]::new));
     }

@@ -1,8 +1,11 @@
 package littlesummit.app.web;
 
+import java.time.Duration;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
@@ -12,6 +15,12 @@ class WebConfiguration implements WebMvcConfigurer {
     @Bean
     Jackson2ObjectMapperBuilderCustomizer sealedTypes() {
         return builder -> builder.annotationIntrospector(new SealedTypes());
+    }
+
+    /** Scripts and styles have their content in their names, and never change; the page that names them is asked for anew every time. */
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/assets/**").addResourceLocations("classpath:/static/assets/").setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
     }
 
     /** Whatever is neither a request of the client nor a file opens the one page; the client finds its way from there, or says that there is no such page. */

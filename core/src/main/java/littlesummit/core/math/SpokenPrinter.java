@@ -22,13 +22,13 @@ public final class SpokenPrinter {
             case Statement.Reals(List<Expr> except) -> "all real numbers" + (except.isEmpty() ? ""
                     : " except " + except.stream().map(SpokenPrinter::spoken).collect(Collectors.joining(" and ")));
             case Statement.SetBuilder(String letter, Statement condition) -> "all " + letter + " with " + spoken(condition);
-            case Statement.Measure(Expr amount, Unit unit) -> spoken(amount) + " " + unitName(unit);
+            case Statement.Measure(Expr amount, Unit unit) -> spoken(amount) + " " + unitName(unit, amount.equals(Expr.Num.of(1)));
             case Statement.Continued(Relation sign, Statement rest) -> relation(sign) + " " + spoken(rest);
         };
     }
 
-    private static String unitName(Unit unit) {
-        return unit.name().toLowerCase(java.util.Locale.ROOT) + "s";
+    private static String unitName(Unit unit, boolean one) {
+        return unit.name().toLowerCase(java.util.Locale.ROOT) + (one ? "" : "s");
     }
 
     private static String delimited(char open, List<Statement> items, char close) {
@@ -69,18 +69,18 @@ public final class SpokenPrinter {
             case Expr.Letter(String name) -> name;
             case Expr.Pi p -> "pi";
             case Expr.Infinity i -> "infinity";
-            case Expr.Neg(Expr inner) -> "minus " + group(inner);
+            case Expr.Neg(Expr inner) -> "negative " + group(inner);
             case Expr.PlusMinus(Expr inner) -> "plus or minus " + group(inner);
             case Expr.Sum(List<Expr> terms) -> sum(terms);
             case Expr.Product(List<Expr> factors) -> product(factors);
             case Expr.Quotient(Expr num, Expr den) -> quotient(num, den);
             case Expr.Power(Expr base, Expr exponent) -> group(base) + power(exponent);
             case Expr.Root(int index, Expr radicand) -> switch (index) {
-                case 2 -> "the square root of " + group(radicand);
-                case 3 -> "the cube root of " + group(radicand);
-                default -> "the root of index " + index + " of " + group(radicand);
+                case 2 -> "the square root of " + ended(radicand, "root");
+                case 3 -> "the cube root of " + ended(radicand, "root");
+                default -> "the root of index " + index + " of " + ended(radicand, "root");
             };
-            case Expr.Abs(Expr inner) -> "the absolute value of " + group(inner);
+            case Expr.Abs(Expr inner) -> "the absolute value of " + ended(inner, "absolute value");
             case Expr.Percent(Expr inner) -> group(inner) + " percent";
             case Expr.Money(Expr inner) -> group(inner) + " dollars";
             case Expr.Degrees(Expr inner) -> group(inner) + " degrees";
@@ -119,6 +119,12 @@ public final class SpokenPrinter {
             text.append(close ? " " : " times ").append(group(factors.get(i)));
         }
         return text.toString();
+    }
+
+    /** Where it is not plain how far a root reaches, its end is said. */
+    private static String ended(Expr inner, String what) {
+        boolean plain = inner.children().isEmpty() || inner instanceof Expr.Neg(Expr single) && single.children().isEmpty();
+        return plain ? spoken(inner) : spoken(inner) + ", end " + what;
     }
 
     /** Brackets are said where a sum stands inside something else. */

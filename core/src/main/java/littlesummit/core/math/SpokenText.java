@@ -43,7 +43,7 @@ public final class SpokenText {
     }
 
     private static String bySigns(String latex) {
-        return latex.replace("\\cdot", " times ").replace("\\times", " times ").replace("\\ldots", " and so on ").replace("\\%", " percent")
+        return latex.replace("\\,", "").replace("\\cdot", " times ").replace("\\times", " times ").replace("\\ldots", " and so on ").replace("\\%", " percent")
                 .replace("\\circ", " degrees ").replaceAll("\\\\overleftrightarrow", " line ").replaceAll("\\\\overrightarrow", " ray ")
                 .replaceAll("\\\\overline", " segment ").replaceAll("\\\\text\\{([^}]*)\\}", "$1").replaceAll("\\\\[a-z]+", " ")
                 .replaceAll("[{}^_$]", " ").replace("=", " equals ").replace("+", " plus ").replaceAll(" +", " ").strip();

@@ -46,9 +46,9 @@ class PrinterTest {
         "(x+1)/(x-2); the fraction x plus 1, over, x minus 2, end fraction",
         "2(x+1); 2 times open bracket x plus 1 close bracket",
         "sqrt(x); the square root of x",
-        "|x-3|; the absolute value of open bracket x minus 3 close bracket",
+        "|x-3|; the absolute value of x minus 3, end absolute value",
         "2 1/3; 2 and 1 over 3",
-        "-5; minus 5",
+        "-5; negative 5",
         "35%; 35 percent"})
     void spoken(String entry, String sentence) {
         assertEquals(sentence, SpokenPrinter.spoken(Parser.expr(entry, LETTERS)));

@@ -10,6 +10,7 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.WorkedStep;
 import littlesummit.core.skill.Catalogue;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -24,6 +25,13 @@ class SpokenTextTest {
             """)
     void readsAloud(String text, String spoken) {
         assertEquals(spoken, SpokenText.of(text));
+    }
+
+    /** Sixty forms by common practice of spoken mathematics. */
+    @ParameterizedTest
+    @CsvFileSource(resources = "/littlesummit/spoken.csv", delimiter = '\t', quoteCharacter = '\u0000', numLinesToSkip = 2)
+    void formulasAreSaidAsInTheTable(String latex, String spoken) {
+        assertEquals(spoken, SpokenText.math(latex));
     }
 
     static Stream<String> texts() {
