@@ -6,6 +6,8 @@ import type { Paper } from './InkSheet';
 import { clear, type Inks, paint } from './paint';
 import { type Box, bounds, boxOf, PAGE_WIDTH, type Stroke } from './strokes';
 import { draws, type Settings } from './tools';
+import type { Cursor } from './cursor';
+import { useSheetKeys } from './useSheetKeys';
 import { useSheetPointers } from './useSheetPointers';
 import { fitted, onPage, panned, type SheetView, zoomed } from './view';
 
@@ -97,6 +99,14 @@ export function Surface(props: Props) {
     paintLive();
     paintAll();
   };
+  const end = () => {
+    const done = gesture.current;
+    drop();
+    if (done !== null) {
+      onChange(difference(strokes, result(done, strokes)));
+      onChoose(chosenBy(done, strokes));
+    }
+  };
   useSheetPointers(root, {
     writes: settings.tool !== 'hand',
     onBegin: (event) => {
@@ -107,17 +117,23 @@ export function Surface(props: Props) {
       gesture.current = events.reduce((g: Gesture | null, event) => (g === null ? g : followed(g, spot(event))), gesture.current);
       show();
     },
-    onEnd: () => {
-      const done = gesture.current;
-      drop();
-      if (done !== null) {
-        onChange(difference(strokes, result(done, strokes)));
-        onChoose(chosenBy(done, strokes));
-      }
-    },
+    onEnd: end,
     onCancel: drop,
     onPan: (dx, dy) => setView((now) => panned(now, dx, dy, width)),
     onZoom: (factor, x, y) => setView((now) => zoomed(now, factor, x, y, width)),
+  });
+
+  const keys = useSheetKeys({
+    onBegin: (at) => {
+      gesture.current = begin(at, settings, strokes, chosen.length === 0 ? null : { ids: chosen.map((s) => s.id), box: bounds(chosen) });
+      show();
+    },
+    onFollow: (at) => {
+      gesture.current = gesture.current === null ? null : followed(gesture.current, at);
+      show();
+    },
+    onEnd: end,
+    onCancel: drop,
   });
 
   const dots = window.devicePixelRatio;
@@ -125,10 +141,15 @@ export function Surface(props: Props) {
   const whole = { width: '100%', height: HEIGHT_PX } satisfies CSSProperties;
   return (
     <div>
+      {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex, jsx-a11y/no-noninteractive-element-interactions -- an application: arrow keys move the pen */}
       <div
         ref={root}
-        role="img"
+        role="application"
+        tabIndex={0}
         aria-label={`Sheet with ${strokes.length === 1 ? 'one stroke' : `${strokes.length} strokes`}`}
+        aria-describedby="sheet-keys"
+        onKeyDown={keys.onKeyDown}
+        onFocus={keys.onFocus}
         data-ink-surface
         className={`sheet relative touch-none overflow-hidden rounded-slip border border-edge ${settings.tool === 'hand' ? 'cursor-grab' : 'cursor-crosshair'}`}
         style={{ height: HEIGHT_PX }}
@@ -141,8 +162,12 @@ export function Surface(props: Props) {
         )}
         <canvas ref={still} {...size} style={whole} className="absolute inset-0" />
         <canvas ref={live} {...size} style={whole} className="absolute inset-0" />
+        {keys.cursor !== null && <Crosshair at={keys.cursor} isDown={keys.isDown} view={view} />}
         {chosen.length > 0 && <ChosenBox strokes={chosen} view={view} />}
       </div>
+      <p id="sheet-keys" className="mt-1 text-sm text-soft">
+        By keys: arrows move the pen, Space puts it down and lifts it. Or write lines instead: they count just the same.
+      </p>
       <div className="mt-1 flex items-center gap-1 text-sm text-soft" role="group" aria-label="Size of the sheet">
         <Button small aria-label="Smaller" onClick={() => setView((now) => zoomed(now, 0.8, width / 2, 0, width))}>
           −
@@ -173,6 +198,17 @@ const RULE = 24;
 
 function lined(view: SheetView): CSSProperties {
   return { backgroundSize: `${RULE * view.scale}px ${RULE * view.scale}px`, backgroundPosition: `${view.x}px ${view.y}px` };
+}
+
+/** Where the pen of the keyboard is; a dot while it is down. */
+function Crosshair({ at, isDown, view }: { at: Cursor; isDown: boolean; view: SheetView }) {
+  const [x, y] = [at.x * view.scale + view.x, at.y * view.scale + view.y];
+  return (
+    <svg className="pointer-events-none absolute inset-0 size-full" aria-hidden="true">
+      <path d={`M${x - 9} ${y}h18M${x} ${y - 9}v18`} stroke="var(--color-glacier)" strokeWidth="1.5" />
+      {isDown && <circle cx={x} cy={y} r="4" fill="var(--color-glacier)" />}
+    </svg>
+  );
 }
 
 function ChosenBox({ strokes, view }: { strokes: Stroke[]; view: SheetView }) {

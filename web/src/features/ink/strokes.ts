@@ -1,4 +1,4 @@
-import type { Schemas } from '../../api/client';
+import { newKey, type Schemas } from '../../api/client';
 
 export type Stroke = Schemas['Stroke'];
 /** A rectangle in page units. */
@@ -10,7 +10,7 @@ export const FIELDS = 4;
 export const PAGE_WIDTH = 680;
 
 export function newStrokeId(): string {
-  return crypto.randomUUID();
+  return newKey();
 }
 
 export function count(stroke: Stroke): number {

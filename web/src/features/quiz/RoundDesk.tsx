@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { outbox } from '../../outbox';
 import { Stuck } from '../../outbox/Stuck';
 import { Button } from '../../ui/Button';
 import { landed, PageTitle } from '../../ui/Landing';
@@ -14,17 +15,26 @@ import { Overview } from './Overview';
 import { answeredNow, flaggedNow, RoundItem } from './RoundItem';
 import { placeOf, type Quiz, type QuizHand, type Running } from './useQuiz';
 
+/** Where one was in the round, also after loading the page again. */
+function seatOf(seat: string, items: number): number {
+  const at = Number(outbox.jottings.read(seat));
+  return Number.isInteger(at) && at > 0 && at < items ? at : 0;
+}
+
 type Props = { view: Quiz; running: Running; quiz: QuizHand };
 
 /** A round that is running: one item at a time in any order, the work page beside it, an overview above. */
 export default function RoundDesk({ view, running, quiz }: Props) {
-  const [at, setAt] = useState(0);
+  const seat = `at/${view.assignmentId}/${running.number}`;
+  const [at, setAt] = useState(() => seatOf(seat, running.items.length));
   const [wide, setWide] = useState(false);
   const [ending, setEnding] = useState(false);
   const [typed, setTyped] = useState<Record<number, boolean>>({});
   const current = running.items[at];
   const go = (to: number) => {
-    setAt(Math.max(0, Math.min(running.items.length - 1, to)));
+    const next = Math.max(0, Math.min(running.items.length - 1, to));
+    setAt(next);
+    outbox.jottings.write(seat, String(next));
     void quiz.refresh();
   };
   useKeys({

@@ -38,6 +38,17 @@ final class Desk {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in")).click();
     }
 
+    /** Somebody who has signed in already. */
+    static Desk of(Summit summit, Page page, String username) {
+        return new Desk(summit, page, summit.part(PeopleService.class).signIn(username, "summit"));
+    }
+
+    private Desk(Summit summit, Page page, Person person) {
+        this.summit = summit;
+        this.page = page;
+        this.person = person;
+    }
+
     /** Where a code leads: a password of one's own. */
     void choosePassword(String fresh) {
         assertThat(page.getByText("Now choose a password of your own.")).isVisible();

@@ -191,6 +191,25 @@ class LossTest extends BrowserTest {
     }
 
     @Test
+    void aRoundGoesOnWhereOneWas() {
+        inTheQuiz("greta");
+        toItem(4);
+        page.reload();
+        assertThat(page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true)).getByText("Item 4", new Locator.GetByTextOptions().setExact(true))).isVisible();
+    }
+
+    @Test
+    void aPageThatCouldNotBeFetchedOpensByItself() {
+        signIn("cilla", "/due");
+        assertThat(page.getByText("Hut stores").first()).isVisible();
+        offline();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Progress")).click();
+        assertThat(page.getByText("This page could not be fetched.")).isVisible();
+        online();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1))).containsText("progress");
+    }
+
+    @Test
     void aHintThatWaitsIsSaidAndCanBeTakenBack() {
         signIn("jory", "/practice/own/mean");
         assertThat(field()).isVisible();
