@@ -141,10 +141,11 @@ export function Surface(props: Props) {
   const whole = { width: '100%', height: HEIGHT_PX } satisfies CSSProperties;
   return (
     <div>
-      {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex, jsx-a11y/no-noninteractive-element-interactions -- an application: arrow keys move the pen */}
+      {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- an application: arrow keys move the pen */}
       <div
         ref={root}
         role="application"
+        // oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- see above
         tabIndex={0}
         aria-label={`Sheet with ${strokes.length === 1 ? 'one stroke' : `${strokes.length} strokes`}`}
         aria-describedby="sheet-keys"
