@@ -96,7 +96,7 @@ class MathFieldTest extends BrowserTest {
         page.getByText("Keys on the screen").first().click();
         Locator keys = page.getByLabel("Keys", new Page.GetByLabelOptions().setExact(true)).first();
         List.of("1", "2", "back", "plus", "x", "to the power", "1", "0", "minus", "3")
-                .forEach(name -> keys.getByLabel(Pattern.compile("(^| )" + Pattern.quote(name) + "$")).first().click());
+                .forEach(name -> keys.getByLabel(Pattern.compile("(^| )" + name + "$")).first().click());
 
         readsAs("1+x^10-3", value());
     }
