@@ -34,7 +34,9 @@ const QuestionsScreen = lazy(() => import('../features/question/QuestionsScreen'
 /** A page that is loaded when it is first opened, with its title. */
 const page = (title: string, screen: ReactNode) => (
   <Suspense fallback={<NoticePage title="Opening the page." />}>
-    <Landing title={title}>{screen}</Landing>
+    <Landing key={title} title={title}>
+      {screen}
+    </Landing>
   </Suspense>
 );
 

@@ -20,7 +20,7 @@ class KeyboardTest extends BrowserTest {
         keys.type("summit");
         keys.page().keyboard().press("Enter");
         keys.page().waitForURL(url -> !url.endsWith("/signin"));
-        keys.isOn("h1");
+        keys.isOn("main, main h1");
         return keys;
     }
 

@@ -111,9 +111,11 @@ class LossTest extends BrowserTest {
         allIsSent();
         page.navigate("/due");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(": Gauge round"))).first().click();
-        assertThat(page.getByText(typed.size() + " of 10 answered")).isVisible();
-        toItem(typed.getLast());
-        assertThat(field()).hasValue("3333");
+        assertThat(page.getByText("of 10 answered")).isVisible();
+        for (int number : typed) {
+            toItem(number);
+            assertThat(field()).hasValue("3333");
+        }
     }
 
     @Test
