@@ -13,10 +13,9 @@ export function Landing({ title, children }: { title: string; children: ReactNod
   const root = useRef<HTMLDivElement>(null);
   useEffect(() => {
     const page = root.current;
-    if (hasLanded && page !== null && !page.contains(document.activeElement)) {
-      land(page.querySelector('main h1') ?? page.querySelector('main') ?? page);
-    }
+    const isFirst = !hasLanded;
     hasLanded = true;
+    return page === null || isFirst ? undefined : landWhenThere(page);
   }, []);
   return (
     <div ref={root} id="main" className="contents">
@@ -24,6 +23,26 @@ export function Landing({ title, children }: { title: string; children: ReactNod
       {children}
     </div>
   );
+}
+
+/** A page may still wait for the server: its heading takes the focus when it comes, unless somebody has put it somewhere by then. */
+function landWhenThere(page: HTMLElement): () => void {
+  const tried = () => {
+    const heading = page.querySelector('main h1');
+    if (page.contains(document.activeElement)) {
+      return true;
+    }
+    if (heading !== null) {
+      land(heading);
+    }
+    return heading !== null;
+  };
+  if (tried()) {
+    return () => undefined;
+  }
+  const watch = new MutationObserver(() => tried() && watch.disconnect());
+  watch.observe(page, { childList: true, subtree: true });
+  return () => watch.disconnect();
 }
 
 /** Puts the focus on something that is no control. */

@@ -5,6 +5,7 @@ import { PageTitle } from '../../ui/Landing';
 import { LeafSwitch } from '../../ui/LeafSwitch';
 import { Mark } from '../../ui/Mark';
 import { NoticePage } from '../../ui/Notice';
+import { intoView } from '../../ui/seen';
 import { useKeys } from '../../ui/useKeys';
 import { figuresOf } from '../working/figures';
 import { WorkPage } from '../working/WorkPage';
@@ -33,7 +34,9 @@ export function PracticeScreen() {
 }
 
 function focusFirst(selector: string) {
-  document.querySelector<HTMLElement>(selector)?.focus();
+  const found = document.querySelector<HTMLElement>(selector);
+  found?.focus();
+  intoView(found);
 }
 
 function Desk({ view }: { view: View }) {

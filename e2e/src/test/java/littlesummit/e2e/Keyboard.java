@@ -36,7 +36,7 @@ final class Keyboard {
 
     /** What has the focus, by its name. */
     String here() {
-        return String.valueOf(page.evaluate(NAME));
+        return String.valueOf(page.evaluate(NAME)).replaceAll("\\s+", " ");
     }
 
     void isSomewhere(String when) {
