@@ -107,13 +107,7 @@ function Desk({ view }: { view: View }) {
       </footer>
       {keys && (
         <Suspense>
-          <KeysDialog
-            open={keys}
-            onOpenChange={(open) => {
-              setKeys(open);
-              document.querySelector<HTMLElement>('[data-keys]')?.focus();
-            }}
-          />
+          <KeysDialog open={keys} onOpenChange={setKeys} />
         </Suspense>
       )}
     </div>

@@ -1,4 +1,4 @@
-import { Navigate, Outlet, useLocation } from 'react-router';
+import { Navigate, Outlet, ScrollRestoration, useLocation } from 'react-router';
 import { Announcer } from '../../ui/announce';
 import { SkipLink } from '../../ui/Landing';
 import { NoticePage } from '../../ui/Notice';
@@ -20,6 +20,7 @@ export function SignedIn() {
   }
   return me.data.signedIn ? (
     <>
+      <ScrollRestoration />
       <SkipLink />
       <Announcer />
       <Outlet key={me.data.classId} />

@@ -76,7 +76,7 @@ class KeyboardTest extends BrowserTest {
         keys.press("Enter");
         assertThat(page.getByText("Right, with a hint.")).isVisible();
         keys.to("Next item");
-        keys.press("Enter");
+        page.keyboard().press("Enter");
         keys.isOn("[data-answer]");
         assertThat(page.getByText(Pattern.compile("item 2$"))).isVisible();
     }
