@@ -10,10 +10,10 @@ import { ofBlocks, ofSteps } from '../narration/lines';
 import type { Line } from '../narration/narration';
 import { useNarrate } from '../narration/NarratorContext';
 
-/** A slip of help in the page. */
-export function Slip({ title, aside, children }: { title: string; aside?: ReactNode; children: ReactNode }) {
+/** A slip of help in the page. @param asked whether somebody has just asked for it, and is shown it */
+export function Slip({ title, aside, asked = false, children }: { title: string; aside?: ReactNode; asked?: boolean; children: ReactNode }) {
   const place = useRef<HTMLDivElement>(null);
-  useEffect(() => intoView(place.current), []);
+  useEffect(() => (asked ? intoView(place.current) : undefined), [asked]);
   return (
     <div ref={place} role="group" className="unfold max-w-2xl rounded-slip border-l-4 border-glacier bg-glacier-wash p-4" aria-label={title}>
       <div className="flex flex-wrap items-center justify-between gap-2">
@@ -27,7 +27,7 @@ export function Slip({ title, aside, children }: { title: string; aside?: ReactN
 
 export function Hints({ hints, inAll }: { hints: string[]; inAll: number }) {
   return hints.map((hint, i) => (
-    <Slip key={hint} title={`Hint ${i + 1} of ${inAll}`} aside={<Listen what={`hint ${i + 1}`} lines={[{ show: hint }]} />}>
+    <Slip key={hint} asked title={`Hint ${i + 1} of ${inAll}`} aside={<Listen what={`hint ${i + 1}`} lines={[{ show: hint }]} />}>
       <RichText text={hint} />
     </Slip>
   ));
@@ -68,7 +68,7 @@ function SecondWay({ second }: { second: Schemas['SecondView'] }) {
 
 export function Example({ example }: { example: Schemas['ExampleView'] }) {
   return (
-    <Slip title="Worked example of a similar item" aside={<WalkThrough title="worked example" lines={[...ofBlocks(example.stem), ...ofSteps(example.worked)]} />}>
+    <Slip asked title="Worked example of a similar item" aside={<WalkThrough title="worked example" lines={[...ofBlocks(example.stem), ...ofSteps(example.worked)]} />}>
       <Blocks blocks={example.stem} className="mt-1 font-serif" />
       <WorkedSteps steps={example.worked} />
       {example.second !== undefined && <SecondWay second={example.second} />}
