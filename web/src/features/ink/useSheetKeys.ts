@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useState } from 'react';
+import { type FocusEvent, type KeyboardEvent, useState } from 'react';
 import { announce } from '../../ui/announce';
 import { type Cursor, said, START, stepped } from './cursor';
 import type { Spot } from './gesture';
@@ -42,5 +42,11 @@ export function useSheetKeys({ onBegin, onFollow, onEnd, onCancel }: Handlers) {
       announce('Let go');
     }
   };
-  return { cursor, isDown, onKeyDown, onFocus: () => setCursor((now) => now ?? START) };
+  /** Whoever came by the mouse needs no pen of the keyboard. */
+  const onFocus = (event: FocusEvent) => {
+    if (event.currentTarget.matches(':focus-visible')) {
+      setCursor((now) => now ?? START);
+    }
+  };
+  return { cursor, isDown, onKeyDown, onFocus };
 }
