@@ -76,7 +76,7 @@ public class QuizRecord {
     public List<Item> sample(Assignment assignment, long seed) {
         QuizPlan plan = assignment.quiz().orElseThrow(() -> Problem.notFound("There is no quiz in this assignment."));
         return plan.shares().stream().flatMap(share -> IntStream.range(0, share.items())
-                .mapToObj(place -> Catalogue.require(share.skill()).make(QuizPlan.tier(place, share.items()), seed * 1000 + place))).toList();
+                .mapToObj(place -> Catalogue.require(share.skill()).makeOpen(QuizPlan.tier(place, share.items()), seed * 1000 + place))).toList();
     }
 
     /** When something was done in a quiz. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
@@ -39,32 +40,29 @@ public class ServedItems {
     @Transactional
     public ServedItem serve(String personId, String assignmentId, String skillId, int tier) {
         Skill skill = Catalogue.generator(skillId);
-        Item item = skill.make(tier, seeds.nextLong());
-        for (int i = 0; i < MOST_TRIES && isKnown(personId, item); i++) {
-            item = skill.make(tier, seeds.nextLong());
-        }
-        return keep(personId, assignmentId, item);
+        return keep(personId, assignmentId, fresh(personId, () -> skill.make(tier, seeds.nextLong())));
     }
 
     /** A fresh item whose parts may all stand open at once, for a check or a quiz. */
     @Transactional
     public ServedItem serveOpen(String personId, String assignmentId, String skillId, int tier) {
         Skill skill = Catalogue.generator(skillId);
-        Item item = skill.make(tier, seeds.nextLong());
-        for (int i = 0; i < MOST_TRIES && (isKnown(personId, item) || !skill.openVariants(tier).contains(item.ref().variant())); i++) {
-            item = skill.make(tier, seeds.nextLong());
-        }
-        return keep(personId, assignmentId, item);
+        return keep(personId, assignmentId, fresh(personId, () -> skill.makeOpen(tier, seeds.nextLong())));
     }
 
     /** Another one like it. */
     @Transactional
     public ServedItem serveLike(String personId, String assignmentId, ItemRef ref) {
-        Item item = Catalogue.make(ref.withSeed(seeds.nextLong()));
+        return keep(personId, assignmentId, fresh(personId, () -> Catalogue.make(ref.withSeed(seeds.nextLong()))));
+    }
+
+    /** An item that the student has not had, while there are such. */
+    private Item fresh(String personId, Supplier<Item> draw) {
+        Item item = draw.get();
         for (int i = 0; i < MOST_TRIES && isKnown(personId, item); i++) {
-            item = Catalogue.make(ref.withSeed(seeds.nextLong()));
+            item = draw.get();
         }
-        return keep(personId, assignmentId, item);
+        return item;
     }
 
     private boolean isKnown(String personId, Item item) {

@@ -26,7 +26,8 @@ public interface Skill {
     List<String> variants(int tier);
 
     /**
-     * Those whose parts may all stand open at once, as in a check or a quiz: short, and no part shows what another one asks.
+     * Variants whose parts may all stand open at once, as in a check or a quiz: short, and no part shows what another one asks. They may be
+     * others than those of practice.
      *
      * @param tier from 1 to 3
      */
@@ -39,7 +40,15 @@ public interface Skill {
 
     /** The item of a tier and seed, its variant drawn from the seed too. */
     default Item make(int tier, long seed) {
-        List<String> variants = variants(tier);
+        return make(tier, seed, variants(tier));
+    }
+
+    /** The same, for a check or a quiz. */
+    default Item makeOpen(int tier, long seed) {
+        return make(tier, seed, openVariants(tier));
+    }
+
+    private Item make(int tier, long seed, List<String> variants) {
         String variant = variants.get((int) Math.floorMod(new Draw(~seed).between(0, Integer.MAX_VALUE - 1), (long) variants.size()));
         return make(new ItemRef(id(), version(), tier, variant, seed));
     }

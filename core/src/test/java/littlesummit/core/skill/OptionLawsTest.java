@@ -44,7 +44,7 @@ class OptionLawsTest {
 
     @Test
     void theRightGraphShowsItsHoleAndNoFigureStandsTwice() {
-        Item rational = Catalogue.make(new ItemRef("rational-analyse", 2, 1, "short-way", 5));
+        Item rational = Catalogue.make(new ItemRef("rational-analyse", 1, 1, "short-way", 5));
         Response.ChooseOne graphs = (Response.ChooseOne) rational.parts().getLast().fields().getFirst().response();
         String right = rational.parts().getLast().fields().getFirst().answer().expected();
         Figure.Grid graph = (Figure.Grid) graphs.options().stream().filter(o -> o.id().equals(right)).findFirst().orElseThrow().figure().orElseThrow();

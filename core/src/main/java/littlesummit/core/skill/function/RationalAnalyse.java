@@ -26,12 +26,7 @@ import littlesummit.core.skill.Strand;
 /** A rational function taken apart step by step, down to its graph. */
 public final class RationalAnalyse extends Row {
     public RationalAnalyse() {
-        super("rational-analyse", "Rational functions", Strand.FUNCTIONS, List.of("polynomial-factor"), List.of("whole-way", "short-way", "key-facts", "its-graph"));
-    }
-
-    @Override
-    public int version() {
-        return 2;
+        super("rational-analyse", "Rational functions", Strand.FUNCTIONS, List.of("polynomial-factor"), List.of("whole-way", "short-way"));
     }
 
     /** A check has no room for a chain of thirteen parts, and the graphs to choose from show what the other parts ask. */
