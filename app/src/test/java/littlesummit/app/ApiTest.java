@@ -1,6 +1,9 @@
 package littlesummit.app;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
@@ -8,6 +11,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javax.imageio.ImageIO;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.PeopleService;
@@ -99,5 +103,12 @@ public abstract class ApiTest {
     /** A page of lines, none of them struck. */
     protected static String lines(String... texts) {
         return "{\"lines\":[" + Stream.of(texts).map(t -> "{\"text\":\"" + t + "\",\"struck\":false}").collect(Collectors.joining(",")) + "]}";
+    }
+
+    /** A small photo. */
+    protected static byte[] picture() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB), "png", out);
+        return out.toByteArray();
     }
 }

@@ -3,15 +3,13 @@ package littlesummit.app.people;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.stream.Stream;
+import littlesummit.app.web.Digest;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 
@@ -37,11 +35,7 @@ record BrowserToken(String secret) {
     }
 
     String hash() {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.US_ASCII)));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException("every Java has SHA-256", impossible);
-        }
+        return Digest.of(secret);
     }
 
     void send(HttpServletRequest request, HttpServletResponse response) {

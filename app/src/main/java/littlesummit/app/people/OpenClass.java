@@ -7,8 +7,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
 import littlesummit.app.web.Problem;
-import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
@@ -23,17 +21,12 @@ public final class OpenClass extends OncePerRequestFilter {
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
-        Optional<Problem> refusal = signedIn().flatMap(person -> refusal(person, request));
+        Optional<Problem> refusal = SignedIn.person().flatMap(person -> refusal(person, request));
         if (refusal.isPresent()) {
             refusal.get().write(response);
         } else {
             chain.doFilter(request, response);
         }
-    }
-
-    private static Optional<Person> signedIn() {
-        return Optional.ofNullable(SecurityContextHolder.getContext().getAuthentication()).map(Authentication::getPrincipal)
-                .filter(Person.class::isInstance).map(Person.class::cast);
     }
 
     private static boolean isElse(String said, String is) {

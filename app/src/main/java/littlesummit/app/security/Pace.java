@@ -12,12 +12,11 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.Optional;
 import littlesummit.app.people.Person;
+import littlesummit.app.people.SignedIn;
 import littlesummit.app.web.Problem;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
-import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -58,8 +57,7 @@ class Pace extends OncePerRequestFilter {
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
-        Optional<String> person = Optional.ofNullable(SecurityContextHolder.getContext().getAuthentication()).map(Authentication::getPrincipal)
-                .filter(Person.class::isInstance).map(Person.class::cast).map(Person::id);
+        Optional<String> person = SignedIn.person().map(Person::id);
         boolean door = person.isEmpty() && !request.getMethod().equals("GET");
         boolean pass = door ? doors.get(request.getRemoteAddr()).tryConsume(1) : person.isEmpty() || people.get(person.get()).tryConsume(1);
         if (pass) {

@@ -15,11 +15,16 @@ class BodyLimit extends OncePerRequestFilter {
     /** A picture of 8 MB, and what wraps it. */
     private static final long MOST_PICTURE_BYTES = 8 * 1024 * 1024 + 4096;
 
+    /** Whether a picture is added to a page. */
+    static boolean isPicture(HttpServletRequest request) {
+        return request.getRequestURI().matches("/api/items/[^/]+/photos");
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         boolean chunked = request.getHeader("Transfer-Encoding") != null;
-        boolean picture = request.getRequestURI().matches("/api/items/[^/]+/photos");
+        boolean picture = isPicture(request);
         if (request.getContentLengthLong() > (picture ? MOST_PICTURE_BYTES : MOST_BYTES) || chunked) {
             Problem.tooLarge(picture ? "This picture is larger than 8 MB. Make it smaller and add it again." : "This is more than can be taken at once.").write(response);
             return;

@@ -21,7 +21,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class Crowd extends OncePerRequestFilter {
+    private static final int PICTURES_AT_ONCE = 4;
     private final Semaphore room;
+    /** A picture on a slow line takes long, and must not hold up those who answer. */
+    private final Semaphore pictures = new Semaphore(PICTURES_AT_ONCE, true);
     private final Duration patience;
 
     /**
@@ -42,7 +45,8 @@ class Crowd extends OncePerRequestFilter {
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
-        if (!hasTurn()) {
+        Semaphore place = BodyLimit.isPicture(request) ? pictures : room;
+        if (!hasTurn(place)) {
             response.setHeader("Retry-After", "2");
             Problem.busy().write(response);
             return;
@@ -50,13 +54,13 @@ class Crowd extends OncePerRequestFilter {
         try {
             chain.doFilter(request, response);
         } finally {
-            room.release();
+            place.release();
         }
     }
 
-    private boolean hasTurn() {
+    private boolean hasTurn(Semaphore place) {
         try {
-            return room.tryAcquire(patience.toMillis(), TimeUnit.MILLISECONDS);
+            return place.tryAcquire(patience.toMillis(), TimeUnit.MILLISECONDS);
         } catch (InterruptedException stopping) {
             Thread.currentThread().interrupt();
             return false;

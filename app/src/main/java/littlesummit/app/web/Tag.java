@@ -1,9 +1,5 @@
 package littlesummit.app.web;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,12 +19,7 @@ public record Tag(String value) {
 
     /** @param text that tells two versions apart */
     public static Tag of(String text) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8));
-            return new Tag('"' + HexFormat.of().formatHex(digest).substring(0, DIGITS) + '"');
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException("every Java has SHA-256", impossible);
-        }
+        return new Tag('"' + Digest.of(text).substring(0, DIGITS) + '"');
     }
 
     /**

@@ -3,8 +3,6 @@ package littlesummit.app.doors;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -12,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import javax.imageio.ImageIO;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
 import littlesummit.app.doors.Door.Who;
@@ -50,12 +47,6 @@ abstract class AtTheDoors extends ApiTest {
                 Optional.of(new QuizPlan(List.of(new QuizPlan.Share("scientific-notation", 1)), 45, 3, 100, PointsScheme.DEFAULT, Policy.Calculator.AS_ITEM, false)),
                 Optional.empty(), Instant.parse("2030-01-01T00:00:00Z")).id();
         things = Things.of(client, new Client(mvc, teacher), assigned(new Target.Score(80), SHOWN, "scientific-notation"), quiz, student, picture());
-    }
-
-    static byte[] picture() throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB), "png", out);
-        return out.toByteArray();
     }
 
     /** @param body of the request; the one of the table where nothing else is wanted */

@@ -78,6 +78,19 @@ class CrowdTest {
     }
 
     @Test
+    void picturesOnASlowLineHoldUpNobodyWhoAnswers() throws Exception {
+        Crowd crowd = new Crowd(1, Duration.ofMillis(20));
+        Future<MockHttpServletResponse> picture = threads.submit(() -> ask(crowd, "/api/items/a/photos", (q, r) -> {
+            inside.countDown();
+            await();
+        }));
+        assertTrue(inside.await(10, TimeUnit.SECONDS));
+        assertEquals(200, ask(crowd, "/api/due", (q, r) -> { }).getStatus());
+        done.countDown();
+        assertEquals(200, picture.get(10, TimeUnit.SECONDS).getStatus());
+    }
+
+    @Test
     void aFailureGivesThePlaceBack() throws Exception {
         Crowd crowd = new Crowd(1, Duration.ofMillis(20));
         try {

@@ -3,10 +3,7 @@ package littlesummit.app.working;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import javax.imageio.ImageIO;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
 import littlesummit.core.practice.Policy;
@@ -22,14 +19,8 @@ class PhotoApiTest extends ApiTest {
         page = "/api/items/" + itemId(assigned(new Target.Score(80), Policy.DEFAULT, "scientific-notation"));
     }
 
-    private static byte[] png() throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB), "png", out);
-        return out.toByteArray();
-    }
-
     private String added() throws IOException {
-        return client.upload(page + "/photos", png()).body().at("/photos/0/id").textValue();
+        return client.upload(page + "/photos", picture()).body().at("/photos/0/id").textValue();
     }
 
     @Test
@@ -52,14 +43,14 @@ class PhotoApiTest extends ApiTest {
             assertEquals(404, stray.post(photo + "/turn", "{}").status());
         }
         assertEquals(404, instructor.delete(photo).status());
-        assertEquals(404, other.upload(page + "/photos", png()).status());
+        assertEquals(404, other.upload(page + "/photos", picture()).status());
     }
 
     @Test
     void aPhotoThatIsSentTwiceIsThereOnce() throws IOException {
-        assertEquals(1, client.upload(page + "/photos", png(), "key").body().at("/photos").size());
-        assertEquals(1, client.upload(page + "/photos", png(), "key").body().at("/photos").size());
-        assertEquals(2, client.upload(page + "/photos", png(), "another").body().at("/photos").size());
+        assertEquals(1, client.upload(page + "/photos", picture(), "key").body().at("/photos").size());
+        assertEquals(1, client.upload(page + "/photos", picture(), "key").body().at("/photos").size());
+        assertEquals(2, client.upload(page + "/photos", picture(), "another").body().at("/photos").size());
     }
 
     @Test
