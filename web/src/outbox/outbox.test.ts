@@ -1,14 +1,10 @@
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import type { Answer } from './deed';
 import { AGAIN_MS } from './lanes';
 import { SOON_MS } from './outbox';
-import { gone, lasting, outboxOf, pass, pressed, server, typed, windows } from './testing';
+import { gone, lasting, outboxOf, pass, pressed, server, typed, withFakeClock } from './testing';
 
-beforeEach(() => {
-  windows.clear();
-  vi.useFakeTimers();
-});
-afterEach(() => vi.useRealTimers());
+withFakeClock();
 
 describe('what is typed', () => {
   test('lies on the device at once, goes to the server soon, and leaves the device when the server has it', async () => {

@@ -1,4 +1,4 @@
-import { api, newKey, problemOf, taken } from '../api/client';
+import { api, problemOf, taken } from '../api/client';
 import type { Answer, Deed, Letter } from './deed';
 
 const PATIENCE_MS = 20_000;
@@ -70,5 +70,3 @@ export async function post(deed: Deed): Promise<Answer> {
   }
   return { kind: 'refused', status: response.status, sentence: problem.detail };
 }
-
-export { newKey };

@@ -1,4 +1,4 @@
-import { vi } from 'vitest';
+import { afterEach, beforeEach, vi } from 'vitest';
 import type { Answer, Deed, Wish } from './deed';
 import { Outbox } from './outbox';
 import { type Shelf, shelfInMemory } from './shelf';
@@ -62,3 +62,11 @@ export const pressed = (body: unknown, more: Partial<Wish> = {}): Wish => {
 export const pass = (ms: number) => vi.advanceTimersByTimeAsync(ms);
 export const gone: Answer = { kind: 'unreached', busy: false };
 
+/** Time that passes when a test lets it, and no window open, for every test of a file. */
+export function withFakeClock() {
+  beforeEach(() => {
+    windows.clear();
+    vi.useFakeTimers();
+  });
+  afterEach(() => vi.useRealTimers());
+}

@@ -1,12 +1,8 @@
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { describe, expect, test, vi } from 'vitest';
 import { SOON_MS } from './outbox';
-import { lasting, outboxOf, pass, pressed, server, typed, windows } from './testing';
+import { lasting, outboxOf, pass, pressed, server, typed, windows, withFakeClock } from './testing';
 
-beforeEach(() => {
-  windows.clear();
-  vi.useFakeTimers();
-});
-afterEach(() => vi.useRealTimers());
+withFakeClock();
 
 describe('the next visit', () => {
   test('sends what the last one left, in its order, before anything new', async () => {

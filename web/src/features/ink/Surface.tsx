@@ -1,4 +1,4 @@
-import { type CSSProperties, type ReactNode, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { type CSSProperties, type ReactNode, useCallback, useEffect, useId, useLayoutEffect, useRef, useState } from 'react';
 import { Button } from '../../ui/Button';
 import { begin, chosenBy, followed, type Gesture, result, type Spot } from './gesture';
 import { type Change, difference } from './history';
@@ -30,6 +30,7 @@ type Props = {
 /** The window onto the page: paper, what lies under the ink, the ink, and the stroke being drawn. */
 export function Surface(props: Props) {
   const { strokes, others, othersAbove, inks, settings, chosen, paper, under, onChoose, onChange } = props;
+  const keysId = useId();
   const root = useRef<HTMLDivElement>(null);
   const still = useRef<HTMLCanvasElement>(null);
   const live = useRef<HTMLCanvasElement>(null);
@@ -148,7 +149,7 @@ export function Surface(props: Props) {
         // oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- see above
         tabIndex={0}
         aria-label={`Sheet with ${strokes.length === 1 ? 'one stroke' : `${strokes.length} strokes`}`}
-        aria-describedby="sheet-keys"
+        aria-describedby={keysId}
         onKeyDown={keys.onKeyDown}
         onFocus={keys.onFocus}
         data-ink-surface
@@ -166,7 +167,7 @@ export function Surface(props: Props) {
         {keys.cursor !== null && <Crosshair at={keys.cursor} isDown={keys.isDown} view={view} />}
         {chosen.length > 0 && <ChosenBox strokes={chosen} view={view} />}
       </div>
-      <p id="sheet-keys" className="mt-1 text-sm text-soft">
+      <p id={keysId} className="mt-1 text-sm text-soft">
         By keys: arrows move the pen, Space puts it down and lifts it. Or write lines instead: they count just the same.
       </p>
       <div className="mt-1 flex items-center gap-1 text-sm text-soft" role="group" aria-label="Size of the sheet">

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client';
+import { flaggedNow } from './RoundItem';
 
 type Item = Schemas['RunningItem'];
 
@@ -12,13 +13,13 @@ export function Overview({ items, at, answered, onGo }: { items: Item[]; at: num
           key={item.slot}
           type="button"
           aria-current={i === at}
-          aria-label={`Item ${i + 1}, ${answered(item) ? 'answered' : 'empty'}${item.flagged ? ', marked to come back to' : ''}`}
+          aria-label={`Item ${i + 1}, ${answered(item) ? 'answered' : 'empty'}${flaggedNow(item) ? ', marked to come back to' : ''}`}
           className="relative inline-grid size-10 cursor-pointer place-items-center rounded border border-edge bg-paper aria-[current=true]:border-2 aria-[current=true]:border-ink aria-[current=true]:font-bold"
           onClick={() => onGo(i)}
         >
           {i + 1}
           {answered(item) && <span className="absolute inset-x-1 bottom-0.5 h-1 rounded bg-spruce forced-color-adjust-none forced-colors:bg-[Highlight]" />}
-          {item.flagged && (
+          {flaggedNow(item) && (
             <svg viewBox="0 0 12 12" className="absolute -top-1 -right-1 size-4" aria-hidden="true">
               <path d="M2 12V1l9 3-9 3.5" fill="var(--color-larch-mark)" stroke="var(--color-larch-mark)" strokeLinejoin="round" />
             </svg>

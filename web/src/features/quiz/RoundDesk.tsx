@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { outbox } from '../../outbox';
 import { Stuck } from '../../outbox/Stuck';
+import { useOutbox } from '../../outbox/useOutbox';
 import { Button } from '../../ui/Button';
 import { landed, PageTitle } from '../../ui/Landing';
 import { LeafSwitch } from '../../ui/LeafSwitch';
@@ -27,6 +28,8 @@ type Props = { view: Quiz; running: Running; quiz: QuizHand };
 export default function RoundDesk({ view, running, quiz }: Props) {
   const seat = `at/${view.assignmentId}/${running.number}`;
   const [at, setAt] = useState(() => seatOf(seat, running.items.length));
+  /** Answers and flags that wait are shown as they are, before the server has them. */
+  useOutbox();
   const [wide, setWide] = useState(false);
   const [ending, setEnding] = useState(false);
   const [typed, setTyped] = useState<Record<number, boolean>>({});

@@ -6,7 +6,7 @@ import type { Refused } from '../../outbox/deed';
 import { useOutbox } from '../../outbox/useOutbox';
 import { Button } from '../../ui/Button';
 import { INPUT, Labelled } from '../../ui/Labelled';
-import { useSignInAgain } from './useSession';
+import { useSignInAgain, useSignOut } from './useSession';
 
 /** What waits to be sent, on whatever page one is: why, and what can be done about it. */
 export function Waiting({ me }: { me: Schemas['Me'] }) {
@@ -43,6 +43,8 @@ function counted(count: number): string {
 /** The session has ended: the page stays as it is, and goes on when one has signed in. */
 function SignInAgain({ me, waiting }: { me: Schemas['Me']; waiting: number }) {
   const again = useSignInAgain();
+  /** On a computer that several share: what waits stays here for the one who made it. */
+  const leave = useSignOut();
   const [username, setUsername] = useState('');
   const [password, setPassword] = useState('');
   const submit = (event: FormEvent) => {
@@ -63,6 +65,9 @@ function SignInAgain({ me, waiting }: { me: Schemas['Me']; waiting: number }) {
         </Labelled>
         <Button look="main" type="submit" disabled={again.isPending}>
           Sign in and go on
+        </Button>
+        <Button look="quiet" onClick={() => leave.mutate()}>
+          I am somebody else
         </Button>
       </span>
       {again.isError && <p role="alert" className="text-rust">{again.error.message}</p>}

@@ -9,6 +9,8 @@ import org.junit.jupiter.api.Test;
 
 /** The job without a mouse: for a student from the door to a corrected quiz, for an instructor the reading of work. */
 class KeyboardTest extends BrowserTest {
+    private static final String ANSWER = "[data-answer], math-field";
+
     private Keyboard signedIn(String username) {
         Keyboard keys = new Keyboard(browser.window(summit.address()));
         keys.page().navigate("/signin");
@@ -21,6 +23,14 @@ class KeyboardTest extends BrowserTest {
         keys.page().keyboard().press("Enter");
         keys.page().waitForURL(url -> !url.endsWith("/signin"));
         keys.isOn("main, main h1");
+        return keys;
+    }
+
+    /** Signed in and at an item, its first field under the fingers. */
+    private Keyboard at(String username, String skill) {
+        Keyboard keys = signedIn(username);
+        keys.page().navigate("/practice/own/" + skill);
+        keys.isOn(ANSWER);
         return keys;
     }
 
@@ -41,11 +51,9 @@ class KeyboardTest extends BrowserTest {
 
     @Test
     void anItemFromDueToTheNextOne() {
-        Keyboard keys = signedIn("bero");
+        Keyboard keys = at("bero", "mean");
         Page page = keys.page();
         Desk desk = Desk.of(summit, page, "bero");
-        page.navigate("/practice/own/mean");
-        keys.isOn("[data-answer]");
         keys.type("0.1");
         keys.press("Enter");
         verdictIsInSight(page);
@@ -87,7 +95,7 @@ class KeyboardTest extends BrowserTest {
         Page page = keys.page();
         for (String skill : new String[] {"fraction-picture", "select-shapes", "tile-length", "percent-parts", "circle-center", "two-way-read", "percent-discount", "binomial-expand", "polynomial-factor"}) {
             page.navigate("/practice/own/" + skill);
-            keys.isOn("[data-answer], math-field");
+            keys.isOn(ANSWER);
             String kind = String.valueOf(page.evaluate("() => document.activeElement.tagName + ' ' + (document.activeElement.getAttribute('role') ?? '')"));
             if (kind.startsWith("INPUT") || kind.startsWith("MATH")) {
                 keys.type("17");
@@ -102,10 +110,8 @@ class KeyboardTest extends BrowserTest {
 
     @Test
     void theListOfKeysAndWhereItCameFrom() {
-        Keyboard keys = signedIn("hanno");
+        Keyboard keys = at("hanno", "mean");
         Page page = keys.page();
-        page.navigate("/practice/own/mean");
-        keys.isOn("[data-answer]");
         keys.to("Keys ?");
         keys.press("Enter");
         assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
@@ -122,10 +128,8 @@ class KeyboardTest extends BrowserTest {
 
     @Test
     void aLineIsRuledByKeys() {
-        Keyboard keys = signedIn("jory");
+        Keyboard keys = at("jory", "prime-factors");
         Page page = keys.page();
-        page.navigate("/practice/own/prime-factors");
-        keys.isOn("[data-answer], math-field");
         keys.to("Write");
         keys.press("ArrowRight");
         keys.to("Straight line");
@@ -147,11 +151,11 @@ class KeyboardTest extends BrowserTest {
         keys.isOn("h1");
         keys.to("Begin round 1");
         page.keyboard().press("Enter");
-        keys.isOn("[data-answer], math-field");
+        keys.isOn(ANSWER);
         keys.press("Alt+n");
-        keys.isOn("[data-answer], math-field");
+        keys.isOn(ANSWER);
         keys.press("Alt+p");
-        keys.isOn("[data-answer], math-field");
+        keys.isOn(ANSWER);
         keys.to("Hand in the round");
         keys.press("Enter");
         keys.isOn("h2");
@@ -179,7 +183,7 @@ class KeyboardTest extends BrowserTest {
         page.keyboard().press("Tab");
         keys.to("Begin the check");
         page.keyboard().press("Enter");
-        keys.isOn("[data-answer], math-field");
+        keys.isOn(ANSWER);
         keys.press("Enter");
         assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
         keys.isSomewhere("after an empty answer");

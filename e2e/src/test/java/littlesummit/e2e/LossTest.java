@@ -171,6 +171,35 @@ class LossTest extends BrowserTest {
         assertThat(field()).hasValue("111222");
     }
 
+    /** What the first one made neither shows nor goes out while somebody else is here, and goes out when its maker is back. */
+    @Test
+    void aSharedBrowserKeepsApartWhoMadeWhat() {
+        signIn("hanno", "/practice/own/prime-factors");
+        page.getByLabel("Line 1").fill("of hanno");
+        allIsSent();
+        page.context().clearCookies();
+        page.getByLabel("Line 1").fill("of hanno, and more");
+        assertThat(page.getByLabel("Sign in again")).isVisible();
+        press("I am somebody else");
+        enter("isa");
+        page.navigate("/practice/own/prime-factors");
+        assertThat(page.getByLabel("Line 1")).hasValue("");
+        allIsSent();
+        page.navigate("/due");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign out")).click();
+        enter("hanno");
+        allIsSent();
+        page.navigate("/practice/own/prime-factors");
+        assertThat(page.getByLabel("Line 1")).hasValue("of hanno, and more");
+    }
+
+    private void enter(String username) {
+        page.getByLabel("Name").fill(username);
+        page.getByLabel("Password").fill("summit");
+        press("Sign in");
+        page.waitForURL(url -> !url.endsWith("/signin"));
+    }
+
     @Test
     void aSlowFirstSaveDoesNotOvertakeTheNextOne() {
         signIn("hanno", "/practice/own/mean");
