@@ -1,10 +1,10 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
 import { useKeys } from '../../ui/useKeys';
-import { enterChecks, PartFields } from '../practice/fields/PartFields';
+import { enterChecks, focusAnswer, PartFields } from '../practice/fields/PartFields';
 import { Stuck } from '../../outbox/Stuck';
 import { plain, TwoWindows } from '../../outbox/TwoWindows';
 import { placeOf, textOf, useDraft } from '../practice/useDraft';
@@ -18,13 +18,14 @@ export function CheckItem({ running }: { running: Schemas['RunningCheck'] }) {
   const { item } = running;
   const check = useCheck(item.id);
   const { entries, type: change, twoSides } = useDraft(['check'], item.id, item.parts.map((part) => part.entries), item.draftTag);
-  useEffect(() => document.querySelector<HTMLElement>('[data-answer]')?.focus({ preventScroll: true }), []);
+  const root = useRef<HTMLElement>(null);
+  useEffect(() => focusAnswer(root.current, { preventScroll: true }), []);
   const send = (isNew: boolean) => !check.answer.isPending && check.answer.mutate({ itemId: item.id, isNew, entries });
   const [asking, setAsking] = useState(false);
   useKeys({ n: () => (asking ? send(true) : setAsking(true)), w: () => document.querySelector<HTMLElement>('[data-line]')?.focus() });
   return (
     <main className="grid flex-1 md:grid-cols-[61fr_39fr]">
-      <section aria-label="Item" className="grid min-w-0 content-start gap-3.5 p-5 md:px-8 md:py-4">
+      <section ref={root} aria-label="Item" className="grid min-w-0 content-start gap-3.5 p-5 md:px-8 md:py-4">
         <p className="flex items-center gap-4 text-soft">
           {running.wholeCourse ? `Item ${running.answered + 1} of at most ${running.most}` : `Item ${running.answered + 1} of ${running.most}`}
           <progress className="h-2.5 w-40 appearance-none [&::-webkit-progress-bar]:rounded-full [&::-webkit-progress-bar]:border [&::-webkit-progress-bar]:border-edge [&::-webkit-progress-bar]:bg-leaf [&::-webkit-progress-value]:rounded-full [&::-webkit-progress-value]:bg-glacier" max={running.most} value={running.answered} aria-label="How far the check is" />

@@ -5,11 +5,8 @@ import { RichText } from '../../ui/RichText';
 import { useSeen } from '../../ui/seen';
 import { Tex } from '../../ui/Tex';
 import { Feedback } from './Feedback';
-import { enterChecks, PartFields } from './fields/PartFields';
+import { enterChecks, focusAnswer, PartFields } from './fields/PartFields';
 import { Hints } from './Slips';
-
-/** Where the keyboard begins: what is chosen, else the first place to answer. */
-const FIRST = '[data-answer][data-state=checked], input[data-answer], [data-answer]';
 
 type Props = {
   part: Schemas['PartView'];
@@ -28,7 +25,7 @@ type Props = {
 export function OpenPart({ part, entries, unread, repeated, conflict, busy, isFirst = true, onChange, onCheck }: Props) {
   const root = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    root.current?.querySelector<HTMLElement>(FIRST)?.focus({ preventScroll: isFirst });
+    focusAnswer(root.current, { preventScroll: isFirst });
   }, [isFirst]);
   const told = useSeen<HTMLDivElement>(JSON.stringify([unread, part.feedback, part.triesLeft, repeated, conflict !== undefined]));
   const changed = part.fields.some((f) => (part.entries[f.id] ?? '') !== (entries[f.id] ?? ''));
@@ -44,7 +41,7 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, isFi
           <PartFields part={part} entries={entries} onChange={onChange} onEnter={() => onCheck(conflict !== undefined)} takesFocus />
           <Wanted part={part} />
         </div>
-        <div ref={told} aria-live="polite" className={`grid gap-3 empty:hidden ${isTall(part) ? 'xl:col-span-2 xl:row-start-2' : ''}`}>
+        <div ref={told} aria-live="polite" className={`grid gap-3 ${isTall(part) ? 'xl:col-span-2 xl:row-start-2' : ''}`}>
           {conflict !== undefined && <Conflict conflict={conflict} />}
           {repeated && <p className="max-w-2xl">You checked this just before. It was not counted again.</p>}
           {said.map((feedback) => (
@@ -58,7 +55,7 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, isFi
           <span className="text-sm text-soft">{triesText(part)}</span>
         </div>
       </div>
-      <div aria-live="polite" className="grid gap-3 empty:hidden">
+      <div aria-live="polite" className="grid gap-3">
         <Hints hints={part.hints} inAll={part.hintsInAll} />
       </div>
     </div>

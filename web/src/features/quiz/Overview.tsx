@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client';
-import { flaggedNow } from './RoundItem';
+import { flaggedNow } from './useRoundItem';
 
 type Item = Schemas['RunningItem'];
 

@@ -13,7 +13,8 @@ import { figuresOf } from '../working/figures';
 import { WorkPage } from '../working/WorkPage';
 import { Clock } from './Clock';
 import { Overview } from './Overview';
-import { answeredNow, flaggedNow, RoundItem } from './RoundItem';
+import { RoundItem } from './RoundItem';
+import { answeredNow, flaggedNow } from './useRoundItem';
 import { placeOf, type Quiz, type QuizHand, type Running } from './useQuiz';
 
 /** Where one was in the round, also after loading the page again. */

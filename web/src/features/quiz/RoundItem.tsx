@@ -1,10 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { Schemas } from '../../api/client';
-import { outbox } from '../../outbox';
-import { letter } from '../../outbox/letter';
 import { plain, TwoWindows } from '../../outbox/TwoWindows';
-import { useOutbox } from '../../outbox/useOutbox';
-import { useTyped } from '../../outbox/useTyped';
 import { useWords } from '../../outbox/words';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
@@ -12,10 +8,10 @@ import { RichText } from '../../ui/RichText';
 import { useKeys } from '../../ui/useKeys';
 import { Listen } from '../narration/Listen';
 import { ofBlocks, ofPart } from '../narration/lines';
-import { enterChecks, PartFields } from '../practice/fields/PartFields';
-import { type Entries, entriesOf, textOf } from '../practice/useDraft';
+import { enterChecks, focusAnswer, PartFields } from '../practice/fields/PartFields';
+import { textOf } from '../practice/useDraft';
 import { RoundCalculator } from './RoundCalculator';
-import { placeOf } from './useQuiz';
+import { useEntries, useFlag } from './useRoundItem';
 
 type Props = {
   assignmentId: string;
@@ -25,82 +21,21 @@ type Props = {
   onNext: () => void;
 };
 
-/** What is entered at an item, saved at every change. */
-function useEntries({ assignmentId, running, onAnswered }: Props) {
-  const { item } = running;
-  const typed = useTyped<Entries>(
-    {
-      source: ['quiz', assignmentId],
-      place: placeOf(assignmentId),
-      slot: `quiz/${item.id}`,
-      words: `Your answer to item ${running.slot + 1} of the quiz`,
-      letter: (entries) => letter('put', '/api/quiz/{assignmentId}/items/{itemId}', { assignmentId, itemId: item.id }, { entries }),
-      typed: entriesOf,
-      copy: textOf,
-    },
-    item.parts.map((part) => part.entries),
-    item.draftTag,
-  );
-  const change = (part: number, id: string, value: string) => {
-    const next = typed.value.with(part, { ...typed.value[part], [id]: value });
-    typed.change(next);
-    onAnswered(isAnswered(running, next));
-  };
-  return { ...typed, change };
-}
-
-/** Whether every field of every part has something in it. */
-const isAnswered = ({ item }: Schemas['RunningItem'], entries: Entries) => item.parts.every((part, i) => part.fields.every((f) => (entries[i]?.[f.id] ?? '').trim() !== ''));
-
-function focusFirst(place: HTMLElement | null) {
-  place?.querySelector<HTMLElement>('[data-answer][data-state=checked], input[data-answer], [data-answer]')?.focus();
-}
-
-/** Whether something is entered at an item, by what waits to be sent, else by what the server has. */
-export function answeredNow(running: Schemas['RunningItem']): boolean {
-  const waiting = entriesOf(outbox.latest(`quiz/${running.item.id}`)?.letter.body);
-  return waiting === null ? running.answered : isAnswered(running, waiting);
-}
-
-const flagSlot = (itemId: string) => `flag/${itemId}`;
-
-/** Whether the student wants to come back, by what waits to be sent, else by what the server has. */
-export function flaggedNow({ item, flagged }: Schemas['RunningItem']): boolean {
-  const body = outbox.latest(flagSlot(item.id))?.letter.body;
-  return typeof body === 'object' && body !== null && 'on' in body ? body.on === true : flagged;
-}
-
-/** Marks an item to come back to. */
-function useFlag(assignmentId: string, running: Schemas['RunningItem']) {
-  useOutbox();
-  const { item } = running;
-  const flagged = flaggedNow(running);
-  const turn = () =>
-    void outbox.put({
-      place: placeOf(assignmentId),
-      slot: flagSlot(item.id),
-      words: `That you want to come back to item ${running.slot + 1}`,
-      letter: letter('put', '/api/quiz/{assignmentId}/items/{itemId}/flag', { assignmentId, itemId: item.id }, { on: !flagged }),
-      refresh: [['quiz', assignmentId]],
-    });
-  return { flagged, turn };
-}
-
 /** One item of a running round: to answer, to mark, and nothing that tells. */
 export function RoundItem(props: Props) {
   const { assignmentId, running, last, onNext } = props;
   const { item } = running;
-  const { value: entries, change, state, twoSides } = useEntries(props);
+  const { value: entries, change, state, twoSides } = useEntries(assignmentId, running, props.onAnswered);
   const { flagged, turn } = useFlag(assignmentId, running);
   const root = useRef<HTMLDivElement>(null);
-  useEffect(() => focusFirst(root.current), []);
+  useEffect(() => focusAnswer(root.current), []);
   /** Enter goes to the next thing that is still empty here, and then to the next item. */
   const onEnter = (part: number) => {
     const next = item.parts.findIndex((p, i) => i > part && p.fields.some((f) => (entries[i]?.[f.id] ?? '').trim() === ''));
     if (next < 0) {
       onNext();
     } else {
-      focusFirst(root.current?.querySelectorAll<HTMLElement>('[data-quiz-part]')[next] ?? null);
+      focusAnswer(root.current?.querySelectorAll<HTMLElement>('[data-quiz-part]')[next] ?? null);
     }
   };
   useKeys({ f: turn });

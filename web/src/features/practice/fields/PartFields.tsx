@@ -11,6 +11,11 @@ import type { FieldProps } from './types';
 
 type Props = { part: Schemas['PartView']; entries: Record<string, string>; onChange: (id: string, value: string) => void; onEnter: () => void; takesFocus?: boolean; /** Closed: to be looked at, not to be changed. */ closed?: boolean };
 
+const FIRST = '[data-answer][data-state=checked], input[data-answer], [data-answer]';
+
+/** The keyboard begins with what is chosen, else with the first place to answer. */
+export const focusAnswer = (place: HTMLElement | null, options?: FocusOptions) => place?.querySelector<HTMLElement>(FIRST)?.focus(options);
+
 /** Enter checks, wherever in the answer one is; the space bar chooses. Fields that are typed in take care of it themselves. */
 export function enterChecks(event: KeyboardEvent, onEnter: () => void) {
   const isAnswer = event.target instanceof Element && event.target.closest('[data-answer], [data-slot]') !== null;
