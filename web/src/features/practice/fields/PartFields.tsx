@@ -14,7 +14,7 @@ type Props = { part: Schemas['PartView']; entries: Record<string, string>; onCha
 const FIRST = '[data-answer][data-state=checked], input[data-answer], [data-answer]';
 
 /** The keyboard begins with what is chosen, else with the first place to answer. */
-export const focusAnswer = (place: HTMLElement | null, options?: FocusOptions) => place?.querySelector<HTMLElement>(FIRST)?.focus(options);
+export const focusAnswer = (within: HTMLElement | null, options?: FocusOptions) => within?.querySelector<HTMLElement>(FIRST)?.focus(options);
 
 /** Enter checks, wherever in the answer one is; the space bar chooses. Fields that are typed in take care of it themselves. */
 export function enterChecks(event: KeyboardEvent, onEnter: () => void) {
