@@ -13,7 +13,7 @@ export function Roster({ hand }: { hand: ClassHand }) {
   const [name, setName] = useState('');
   const [username, setUsername] = useState('');
   return (
-    <section aria-label="Roster" className="grid gap-3 rounded-slip border border-rule bg-leaf p-5">
+    <section aria-label="Roster" className="no-print grid gap-3 rounded-slip border border-rule bg-leaf p-5">
       <h2 className="font-serif text-xl font-semibold">Add students</h2>
       <form
         className="flex flex-wrap items-end gap-3"

@@ -37,12 +37,12 @@ export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
           </label>
         )}
       </span>
-      <table aria-labelledby="everybody" className="w-full border-collapse">
+      <table aria-labelledby="everybody" className="w-full border-collapse print:text-xs">
         <thead>
-          <tr className="text-left text-sm">
+          <tr className="text-left text-sm print:text-xs">
             {COLUMNS.map(({ column, name, right }) => (
               <th key={column} scope="col" className={`pr-4 align-bottom font-normal ${right === true ? 'text-right' : ''}`} aria-sort={by.column === column ? (by.down ? 'descending' : 'ascending') : 'none'}>
-                <button type="button" className="cursor-pointer rounded py-1 whitespace-nowrap text-soft hover:text-ink" onClick={() => turn(column)}>
+                <button type="button" className="cursor-pointer rounded py-1 whitespace-nowrap text-soft hover:text-ink print:whitespace-normal" onClick={() => turn(column)}>
                   {name}
                   <span aria-hidden="true" className="inline-block w-4">
                     {by.column !== column ? '\u00a0' : by.down ? '↓' : '↑'}
@@ -50,7 +50,7 @@ export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
                 </button>
               </th>
             ))}
-            <th scope="col" className="py-1 align-bottom font-normal text-soft">Working on, and stuck on</th>
+            <th scope="col" className="py-1 align-bottom font-normal text-soft print:min-w-52">Working on, and stuck on</th>
           </tr>
         </thead>
         <tbody>
