@@ -10,10 +10,20 @@ export function ReadAs({ kind, letters, entry }: { kind: string; letters: string
     <p className="flex min-h-9 flex-wrap items-center gap-2 text-soft" aria-live="polite">
       <span>Read as</span>
       {blank && <span>nothing yet</span>}
-      {!blank && reading.isError && <span>{reading.error instanceof Refusal && reading.error.offline ? '… when the connection is back' : reading.error.message}</span>}
+      {!blank && reading.isError && <span>{laterOr(reading.error)}</span>}
       {!blank && reading.data !== undefined && <Understood reading={reading.data} />}
     </p>
   );
+}
+
+const NOT_SIGNED_IN = [401, 403];
+
+/** When it will be read, where that is known; else what went wrong. */
+function laterOr(error: Error): string {
+  if (!(error instanceof Refusal)) {
+    return error.message;
+  }
+  return error.offline ? '… when the connection is back' : NOT_SIGNED_IN.includes(error.status) ? '… when you have signed in again' : error.message;
 }
 
 /** What was typed, in plain signs, with the place marked where reading stopped. */
