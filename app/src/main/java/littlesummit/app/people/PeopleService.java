@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import littlesummit.app.web.Problem;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,7 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Accounts and signing in. */
 @Service
 public class PeopleService {
-    private static final int SHORTEST = 8;
+    private static final Logger LOG = LoggerFactory.getLogger(PeopleService.class);
     private static final String REFUSED = "The name and the password do not go together.";
     private final PersonRepository people;
     private final ClassRepository classes;
@@ -60,19 +62,28 @@ public class PeopleService {
         Optional<KnownBrowserEntity> known = found.flatMap(p -> browser.flatMap(b -> browsers.findById(new KnownBrowserEntity.Key(b.hash(), p.id()))));
         Optional<Tries> tries = known.map(KnownBrowserEntity::tries).or(() -> found.map(PersonEntity::tries)).or(() -> Optional.of(strangers.get(username)));
         if (!byCode && tries.filter(t -> t.areLocked(clock.instant())).isPresent()) {
+            LOG.info("Sign-in refused: locked, {}", whom(found));
             throw Problem.tooMany("Too many wrong passwords. Wait five minutes, then try again.");
         }
         boolean right = passwords.matches(password, found.filter(p -> p.firstCode().isEmpty()).map(PersonEntity::passwordHash).orElse(noHash)) || byCode;
         if (found.isEmpty() || !right) {
             tries.ifPresent(t -> t.wrong(clock.instant()));
+            LOG.info("Sign-in refused: wrong password, {}", whom(found));
             throw Problem.unauthorized(REFUSED);
         }
         if (found.get().isClosed()) {
+            LOG.info("Sign-in refused: closed, {}", whom(found));
             throw Problem.unauthorized("This account is closed. Your instructor can open it again; nothing of your work is lost.");
         }
+        LOG.info("Signed in: {}", whom(found));
         tries.ifPresent(Tries::right);
         browser.ifPresent(b -> remember(new KnownBrowserEntity.Key(b.hash(), found.get().id())));
         return person(found.get());
+    }
+
+    /** Whom the log means: an id, never what was typed, which may be a password in the wrong field. */
+    private static String whom(Optional<PersonEntity> found) {
+        return found.map(PersonEntity::id).orElse("nobody by this name");
     }
 
     private void remember(KnownBrowserEntity.Key key) {
@@ -145,7 +156,7 @@ public class PeopleService {
         if (people.findById(person.id()).filter(PersonEntity::mustChange).isEmpty()) {
             requireOwn(person, old);
         }
-        requireGood(person.username(), fresh);
+        GoodPassword.require(fresh, List.of(person.username(), person.name()));
         if (fresh.equals(old)) {
             throw Problem.badRequest("This is the old one. Choose another.");
         }
@@ -158,12 +169,6 @@ public class PeopleService {
             signIn(person.username(), password);
         } catch (Problem refused) {
             throw Problem.badRequest("This is not the password that you have now.");
-        }
-    }
-
-    static void requireGood(String username, String password) {
-        if (password.length() < SHORTEST || password.equalsIgnoreCase(username)) {
-            throw Problem.badRequest("Choose at least " + SHORTEST + " characters, and not your name.");
         }
     }
 

@@ -1,5 +1,6 @@
 package littlesummit.app.people;
 
+import java.util.List;
 import java.util.Locale;
 import littlesummit.app.web.Problem;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -40,7 +41,7 @@ class SetUpService {
         roster.refusal(name, asked).ifPresent(sentence -> {
             throw Problem.badRequest(sentence);
         });
-        PeopleService.requireGood(asked, password);
+        GoodPassword.require(password, List.of(asked, name));
         codes.deleteById(SetUpCodeEntity.ONLY);
         return people.add(asked, name.strip(), Role.INSTRUCTOR, password, people.addClass(ClassesService.requireName(className)));
     }

@@ -2,6 +2,7 @@ package littlesummit.app.people;
 
 import static org.hamcrest.Matchers.containsString;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
@@ -15,9 +16,12 @@ import jakarta.servlet.http.Cookie;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.system.CapturedOutput;
+import org.springframework.boot.test.system.OutputCaptureExtension;
 import org.springframework.http.MediaType;
 import org.springframework.security.test.context.support.WithMockUser;
 import org.springframework.test.web.servlet.MockMvc;
@@ -25,6 +29,7 @@ import org.springframework.test.web.servlet.ResultActions;
 
 @SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:session")
 @AutoConfigureMockMvc
+@ExtendWith(OutputCaptureExtension.class)
 class SessionApiTest {
     @Autowired
     private MockMvc mvc;
@@ -56,6 +61,17 @@ class SessionApiTest {
     void aWrongPasswordAndAnUnknownNameAreToldAlike() throws Exception {
         String told = signIn("ansa", "wrong").andExpect(status().isUnauthorized()).andReturn().getResponse().getContentAsString();
         signIn("nobody", "wrong").andExpect(status().isUnauthorized()).andExpect(content().json(told));
+    }
+
+    @Test
+    void theLogSaysWhoCameInAndWhoDidNotAndNothingThatWasTyped(CapturedOutput log) throws Exception {
+        String ansa = people.signIn("ansa", "right").id();
+        signIn("ansa", "tYped-by-mistake");
+        signIn("tYped-as-a-name", "wrong");
+        assertTrue(log.getOut().contains("Signed in: " + ansa));
+        assertTrue(log.getOut().contains("Sign-in refused: wrong password, " + ansa));
+        assertTrue(log.getOut().contains("Sign-in refused: wrong password, nobody by this name"));
+        assertFalse(log.getAll().toLowerCase().contains("typed-"));
     }
 
     /** Somebody who wants to keep a class out types wrong passwords for everybody: who signs in where they always do is not kept out. */
