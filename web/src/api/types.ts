@@ -1441,6 +1441,7 @@ export interface components {
         AssignmentCourse: {
             /** Format: date-time */
             due?: string;
+            finished: boolean;
             /** Format: int32 */
             flag: number;
             id: string;

@@ -14,18 +14,19 @@ type Props = ComponentProps<'button'> & {
   hint?: string;
   /** For tools that stand close together. */
   small?: boolean;
-  /** Nothing can be done with it now; unlike a disabled one it keeps the focus, so that nobody is thrown back to the top of the page. */
+  /** Nothing can be done with it now. */
   off?: boolean;
 };
 
-export function Button({ look = 'plain', hint, small = false, off = false, className = '', children, onClick, ...rest }: Props) {
+/** A button that can be off. It keeps the focus then, so that nobody who has just pressed it is thrown back to the top of the page. */
+export function Button({ look = 'plain', hint, small = false, disabled = false, off = disabled, className = '', children, onClick, ...rest }: Props) {
   return (
     <button
       type="button"
       {...rest}
       {...(off && { 'aria-disabled': true })}
       onClick={off ? (event) => event.preventDefault() : onClick}
-      className={`inline-flex cursor-pointer items-center gap-2 rounded-slip border ${small ? 'min-h-8 px-2 text-sm' : 'min-h-10 px-4 py-1.5 text-base'} disabled:cursor-default disabled:opacity-50 aria-disabled:cursor-default aria-disabled:opacity-60 ${LOOKS[look]} ${className}`}
+      className={`inline-flex cursor-pointer items-center gap-2 rounded-slip border ${small ? 'min-h-8 px-2 text-sm' : 'min-h-10 px-4 py-1.5 text-base'} aria-disabled:cursor-default aria-disabled:opacity-60 ${LOOKS[look]} ${className}`}
     >
       {children}
       {hint !== undefined && <kbd className="rounded border border-current/50 px-1.5 font-sans text-xs font-normal opacity-90">{hint}</kbd>}

@@ -45,10 +45,12 @@ function landWhenThere(page: HTMLElement): () => void {
   return () => watch.disconnect();
 }
 
-/** Puts the focus on something that is no control. */
+/** Puts the focus on something; what is no control is made to take it, without becoming a stop of the Tab key. */
 export function land(element: Element) {
   if (element instanceof HTMLElement) {
-    element.tabIndex = -1;
+    if (element.tabIndex < 0) {
+      element.tabIndex = -1;
+    }
     element.focus({ preventScroll: true });
   }
 }

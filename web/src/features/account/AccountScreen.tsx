@@ -18,7 +18,7 @@ export default function AccountScreen() {
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="mx-auto grid max-w-xl gap-8 px-6 py-8">
+      <main className="page gap-8">
         <h1 className="font-serif text-3xl font-bold">Your account</h1>
         {me.data?.mustChange === true && <p className="rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">The code worked. Now choose a password of your own.</p>}
         <NewPassword code={me.data?.mustChange === true} />
@@ -59,7 +59,7 @@ function NewPassword({ code }: { code: boolean }) {
   const differs = again !== '' && again !== fresh;
   return (
     <form
-      className="grid gap-3"
+      className="grid max-w-md gap-3"
       onSubmit={(e) => {
         e.preventDefault();
         change.mutate();

@@ -20,7 +20,7 @@ export default function BookScreen() {
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="mx-auto grid max-w-5xl gap-4 px-6 py-8">
+      <main className="page gap-4">
         <h1 className="font-serif text-3xl font-bold">Your book</h1>
         <form role="search" className="flex flex-wrap gap-4" onSubmit={(e) => e.preventDefault()}>
           <label className="grid gap-1">

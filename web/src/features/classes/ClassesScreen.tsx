@@ -16,7 +16,7 @@ export default function ClassesScreen() {
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="mx-auto grid grid-cols-[minmax(0,1fr)] max-w-4xl gap-8 px-6 py-8">
+      <main className="page gap-8">
         <h1 className="font-serif text-3xl font-bold">Your classes</h1>
         {hand.all.isPending && <Notice title="Looking up your classes." />}
         {hand.all.isError && <Notice title="This could not be loaded.">{hand.all.error.message}</Notice>}

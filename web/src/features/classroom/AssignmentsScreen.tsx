@@ -1,6 +1,7 @@
 import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { Button } from '../../ui/Button';
 import { INPUT, Labelled } from '../../ui/Labelled';
+import { landed } from '../../ui/Landing';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { AssignmentItem } from './AssignmentItem';
@@ -13,12 +14,22 @@ import { firstWish, type Wish, wishOf } from './wish';
 export default function AssignmentsScreen() {
   const hand = useAssignments();
   const [wish, setWish] = useState<Wish | null>(null);
+  const [hasLeft, setHasLeft] = useState(false);
   const [words, setWords] = useState('');
   const rows = hand.all.data;
+  const open = (first: Wish) => {
+    hand.add.reset();
+    setHasLeft(false);
+    setWish(first);
+  };
+  const leave = () => {
+    setHasLeft(true);
+    setWish(null);
+  };
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="mx-auto grid max-w-5xl gap-6 px-6 py-6">
+      <main className="page gap-6">
         <header className="flex flex-wrap items-end justify-between gap-4">
           <h1 className="font-serif text-3xl font-bold">Assignments</h1>
           {wish === null && (
@@ -26,7 +37,7 @@ export default function AssignmentsScreen() {
               <Labelled name="Find by title or skill">
                 <input type="search" className={INPUT} value={words} onChange={(e) => setWords(e.target.value)} />
               </Labelled>
-              <Button look="main" onClick={() => setWish(firstWish(new Date()))}>
+              <Button ref={hasLeft ? landed : undefined} look="main" onClick={() => open(firstWish(new Date()))}>
                 Set a new one
               </Button>
             </span>
@@ -34,15 +45,15 @@ export default function AssignmentsScreen() {
         </header>
         {wish !== null && (
           <InView key={wish.title}>
-            <Builder first={wish} hand={hand} onClose={() => setWish(null)} />
+            <Builder first={wish} hand={hand} onSet={() => setWish(null)} onLeave={leave} />
           </InView>
         )}
-        {hand.add.isSuccess && wish === null && <p role="status">It is set. Students find it under what is due.</p>}
+        {hand.add.isSuccess && wish === null && <p role="status" ref={landed}>It is set. Students find it under what is due.</p>}
         {hand.all.isPending && <Notice title="Looking up the assignments." />}
         {hand.all.isError && <Notice title="This could not be loaded.">{hand.all.error.message}</Notice>}
         {rows !== undefined && rows.all.length + rows.withdrawn.length === 0 && wish === null && <Notice title="Nothing is set yet.">Set a first assignment: skills, a target and a date.</Notice>}
         {rows !== undefined &&
-          groups(rows, words).map(({ name, of, more }) => <Group key={name} name={name} rows={of} more={more} onCopy={(row) => setWish(wishOf(row, new Date()))} hand={hand} />)}
+          groups(rows, words).map(({ name, of, more }) => <Group key={name} name={name} rows={of} more={more} onCopy={(row) => open(wishOf(row, new Date()))} hand={hand} />)}
       </main>
     </div>
   );

@@ -9,21 +9,22 @@ import { Preview } from './Preview';
 import { SkillPicker } from './SkillPicker';
 import { Targets } from './Targets';
 import { type AssignmentsHand, useGlance } from './useClass';
-import { bodyOf, type Wish } from './wish';
+import { bodyOf, inShort, missingIn, type Wish } from './wish';
 
 /** Sets an assignment: skills of the map, a target, policies, dates, for whom; with real items to look at before. */
-export function Builder({ first, hand, onClose }: { first: Wish; hand: AssignmentsHand; onClose: () => void }) {
+export function Builder({ first, hand, onSet, onLeave }: { first: Wish; hand: AssignmentsHand; onSet: () => void; onLeave: () => void }) {
   const skills = useQuery({ queryKey: ['class-skills'], queryFn: () => taken(api.GET('/api/class/skills')) });
   const [wish, setWish] = useState<Wish>(first);
   const change = (part: Partial<Wish>) => setWish({ ...wish, ...part });
   const all = skills.data ?? [];
+  const missing = missingIn(wish);
   return (
     <form
       aria-label="A new assignment"
       className="grid gap-6 rounded-slip border border-edge bg-leaf p-5"
       onSubmit={(e) => {
         e.preventDefault();
-        hand.add.mutate(bodyOf(wish), { onSuccess: onClose });
+        hand.add.mutate(bodyOf(wish), { onSuccess: onSet });
       }}
     >
       <div className="flex flex-wrap gap-4">
@@ -48,14 +49,15 @@ export function Builder({ first, hand, onClose }: { first: Wish; hand: Assignmen
       {wish.target !== 'check' && <Policies wish={wish} onChange={change} />}
       <Who chosen={wish.students} onChange={(students) => change({ students })} />
       <Refused by={[hand.add]} />
-      <span className="flex flex-wrap items-center gap-3">
-        <Button type="submit" look="main" disabled={hand.add.isPending || wish.title.trim() === '' || (wish.target !== 'check' && wish.skills.length === 0) || wish.date === ''}>
+      <footer className="sticky bottom-0 -mx-5 -mb-5 flex flex-wrap items-center gap-3 rounded-b-slip border-t border-rule bg-leaf px-5 py-3">
+        <Button type="submit" look="main" disabled={hand.add.isPending || missing !== ''}>
           Set it
         </Button>
-        <Button onClick={onClose}>Not now</Button>
-        {wish.target !== 'check' && wish.skills.length === 0 && <span className="text-soft">Choose at least one skill first.</span>}
-        {wish.title.trim() === '' && <span className="text-soft">Give it a title.</span>}
-      </span>
+        <Button onClick={onLeave}>Not now</Button>
+        <span role="status" className="text-soft">
+          {missing === '' ? inShort(wish) : missing}
+        </span>
+      </footer>
     </form>
   );
 }

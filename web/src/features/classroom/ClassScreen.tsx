@@ -14,7 +14,7 @@ export default function ClassScreen() {
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="mx-auto grid max-w-6xl gap-8 px-6 py-6">
+      <main className="page gap-8">
         {hand.glance.isPending && <Notice title="Loading the class." />}
         {hand.glance.isError && <Notice title="This could not be loaded.">{hand.glance.error.message}</Notice>}
         {hand.glance.isSuccess && (

@@ -12,7 +12,7 @@ export default function CodesScreen() {
       <div className="print:hidden">
         <TopBar />
       </div>
-      <main className="mx-auto grid max-w-4xl gap-4 px-6 py-6 print:max-w-none print:p-0">
+      <main className="page gap-4 print:max-w-none print:p-0">
         <header className="print:hidden">
           <p>
             <Link to="/class">The class</Link>

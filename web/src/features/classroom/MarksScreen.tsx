@@ -17,14 +17,14 @@ export default function MarksScreen() {
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="grid grid-cols-[minmax(0,1fr)] gap-4 px-6 py-6">
+      <main className="page max-w-none gap-4">
         <header className="flex flex-wrap items-center justify-between gap-4">
           <h1 className="font-serif text-3xl font-bold">Marks</h1>
           <a href="/api/class/marks.csv" download>
             Marks as CSV
           </a>
         </header>
-        <p className="text-soft">Each cell shows how far toward the target on average, and skills reached; points of a quiz; credit of work that was read. The mean is of everything that was due by now for that student, quizzes too; what was not begun counts as 0. Work that is not read yet does not count.</p>
+        <p className="text-soft">Each cell begins with its mark in percent: how far toward the target, on average over its skills and its quiz. Below it stands what the mark is made of. The mean is of everything that was due by now for that student, quizzes too; what was not begun counts as 0. Work that is not read yet does not count.</p>
         {marks.isPending && <Notice title="Adding up the marks." />}
         {marks.isError && <Notice title="This could not be loaded.">{marks.error.message}</Notice>}
         {marks.isSuccess && (marks.data.rows.length === 0 || marks.data.assignments.length === 0 ? <Notice title="No marks yet.">Marks appear here once work is set and students have begun.</Notice> : <Shown marks={marks.data} />)}
@@ -70,7 +70,7 @@ function Table({ rows, columns }: { rows: Marks['rows']; columns: { a: Marks['as
       <table className="border-collapse text-sm">
         <thead className="sticky top-0 z-10 bg-paper">
           <tr>
-            <th scope="col" className="sticky left-0 bg-paper py-1 pr-4 text-left">Student</th>
+            <th scope="col" className="sticky left-0 bg-paper py-1 pr-4 text-left align-bottom font-semibold">Student</th>
             <th scope="col" className="px-2 py-1 text-right align-bottom font-semibold">
               Mean
               <span className="block font-normal text-soft">due so far</span>
@@ -86,7 +86,7 @@ function Table({ rows, columns }: { rows: Marks['rows']; columns: { a: Marks['as
         <tbody>
           {rows.map((row) => (
             <tr key={row.studentId} className="border-t border-rule">
-              <th scope="row" className="sticky left-0 bg-paper py-1.5 pr-4 text-left font-normal whitespace-nowrap">
+              <th scope="row" className="sticky left-0 bg-paper py-1.5 pr-4 text-left align-top font-normal whitespace-nowrap">
                 <Link to={`/class/students/${row.studentId}`}>{row.student}</Link>
               </th>
               <td className="px-2 py-1.5 text-right align-top font-semibold">{row.mean === undefined ? '–' : `${row.mean}%`}</td>
@@ -111,7 +111,7 @@ function Cell({ cell }: { cell: Schemas['MarkCell'] }) {
     return <span className="text-soft">left out</span>;
   }
   const parts = [
-    cell.percent !== undefined && cell.begun && `${cell.percent < 100 ? `${cell.percent}%, ` : ''}${cell.reached} of ${cell.skills}`,
+    cell.percent !== undefined && cell.begun && `${cell.reached} of ${cell.skills} ${cell.skills === 1 ? 'skill' : 'skills'}`,
     cell.reachedWaiting > 0 && `${cell.reachedWaiting} more once read`,
     cell.points !== '' && `${cell.points} points`,
     cell.credit !== '' && `work ${cell.credit}%`,
@@ -119,14 +119,27 @@ function Cell({ cell }: { cell: Schemas['MarkCell'] }) {
   ].filter((p) => p !== false);
   return (
     <>
-      {parts.length === 0 && <span className="text-soft">not begun</span>}
+      {parts.length === 0 ? <span className="text-soft">not begun</span> : <span className="font-semibold">{cell.mark === undefined ? '–' : `${cell.mark}%`}</span>}
+      {cell.late && <Late />}
       {parts.map((p) => (
-        <span key={p} className="block">
+        <span key={p} className="block text-soft">
           {p}
         </span>
       ))}
       {cell.status === 'LEFT_OUT' && <span className="block text-soft">left out since, not in the mean</span>}
-      {cell.late && <span className="block font-semibold text-larch">late</span>}
     </>
+  );
+}
+
+/** A mark for what came late or is late: the hand of a clock past the hour, and the word. */
+function Late() {
+  return (
+    <span className="ml-2 inline-flex items-center gap-1 font-semibold text-larch">
+      <svg viewBox="0 0 12 12" className="size-3" aria-hidden="true">
+        <circle cx="6" cy="6" r="5" fill="none" stroke="currentColor" strokeWidth="1.5" />
+        <path d="M6 3v3l2.5 1.5" fill="none" stroke="currentColor" strokeWidth="1.5" />
+      </svg>
+      late
+    </span>
   );
 }

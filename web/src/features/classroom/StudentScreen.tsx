@@ -14,7 +14,7 @@ export default function StudentScreen() {
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="mx-auto grid max-w-5xl gap-6 px-6 py-6">
+      <main className="page gap-6">
         {progress.isPending && <Notice title="Opening the page of this student." />}
         {progress.isError && (
           <Notice title="This could not be loaded.">

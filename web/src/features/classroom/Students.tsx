@@ -11,7 +11,7 @@ const MANY = 8;
 
 const COLUMNS: { column: Column; name: string; right?: boolean }[] = [
   { column: 'name', name: 'Student' },
-  { column: 'known', name: 'Skills known' },
+  { column: 'known', name: 'Skills known', right: true },
   { column: 'open', name: 'Open', right: true },
   { column: 'late', name: 'Late', right: true },
   { column: 'minutes', name: 'Minutes this week', right: true },
@@ -43,7 +43,7 @@ export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
             {COLUMNS.map(({ column, name, right }) => (
               <th key={column} scope="col" className={`pr-4 align-bottom font-normal ${right === true ? 'text-right' : ''}`} aria-sort={by.column === column ? (by.down ? 'descending' : 'ascending') : 'none'}>
                 <button type="button" className="cursor-pointer rounded py-1 whitespace-nowrap text-soft hover:text-ink print:whitespace-normal" onClick={() => turn(column)}>
-                  {name}
+                  {column === 'known' ? `${name}, of ${skills}` : name}
                   <span aria-hidden="true" className="inline-block w-4">
                     {by.column !== column ? '\u00a0' : by.down ? '↓' : '↑'}
                   </span>
@@ -76,7 +76,7 @@ function Student({ row: s, skills, twice }: { row: Row; skills: number; twice: b
         {s.student.waiting && <span className="block text-sm font-normal text-soft">not signed in yet</span>}
         {s.student.extraTime > 0 && <span className="block text-sm font-normal text-soft">{s.student.extraTime}% more time</span>}
       </th>
-      <td className="py-1.5 pr-4 whitespace-nowrap">
+      <td className="py-1.5 pr-8 text-right whitespace-nowrap">
         <Climb known={s.known} of={skills} />
       </td>
       <td className="py-1.5 pr-8 text-right">{s.open}</td>

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { beginOf, endOf } from '../../ui/dates';
 import { groups } from './groups';
 import type { AssignmentRow } from './useClass';
-import { bodyOf, firstWish, wishOf } from './wish';
+import { bodyOf, firstWish, inShort, missingIn, wishOf } from './wish';
 
 const NOW = new Date(2026, 4, 4, 15, 0);
 const POLICY = firstWish(NOW).policy;
@@ -49,6 +49,28 @@ describe('wish', () => {
     expect(wish.skills).toEqual(['both-sides', 'mean']);
     expect(wish.title).not.toBe('Snow poles');
     expect(wish.date).toBe('2026-05-10');
+  });
+});
+
+describe('the foot of the form', () => {
+  const wish = { ...firstWish(NOW), title: 'Snow poles', skills: ['mean', 'both-sides'] };
+  it.each([
+    [{ title: ' ' }, 'Give it a title.'],
+    [{ skills: [] }, 'Choose at least one skill.'],
+    [{ date: '' }, 'Choose the day on which it is due.'],
+    [{}, ''],
+    [{ skills: [], target: 'check' as const }, ''],
+  ])('with %o it says what is missing', (part, says) => {
+    expect(missingIn({ ...wish, ...part })).toBe(says);
+  });
+  it.each([
+    [{}, '2 skills, due Sun, May 10, for the whole class.'],
+    [{ skills: ['mean'], students: ['a'] }, 'One skill, due Sun, May 10, for one student.'],
+    [{ withQuiz: true, students: ['a', 'b'] }, '2 skills and a quiz, due Sun, May 10, for 2 students.'],
+    [{ target: 'quiz' as const, withQuiz: true }, '2 skills, due Sun, May 10, for the whole class.'],
+    [{ target: 'check' as const }, 'A check, due Sun, May 10, for the whole class.'],
+  ])('with %o it says what would be set', (part, says) => {
+    expect(inShort({ ...wish, ...part })).toBe(says);
   });
 });
 

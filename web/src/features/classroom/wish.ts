@@ -1,4 +1,4 @@
-import { beginOf, dateOf, endOf } from '../../ui/dates';
+import { beginOf, dateOf, endOf, weekday } from '../../ui/dates';
 import type { AssignmentRow, NewAssignment } from './useClass';
 
 export type TargetKind = 'score' | 'run' | 'percent' | 'quiz' | 'check';
@@ -118,4 +118,23 @@ export function bodyOf(wish: Wish): NewAssignment {
     students: wish.students,
     ...((wish.target === 'quiz' || (wish.withQuiz && wish.target !== 'check')) && { quiz }),
   };
+}
+
+/** What is still missing before it can be set, in words; empty when nothing is. */
+export function missingIn(wish: Wish): string {
+  if (wish.title.trim() === '') {
+    return 'Give it a title.';
+  }
+  if (wish.target !== 'check' && wish.skills.length === 0) {
+    return 'Choose at least one skill.';
+  }
+  return wish.date === '' ? 'Choose the day on which it is due.' : '';
+}
+
+/** What is about to be set, in one line. */
+export function inShort(wish: Wish): string {
+  const what = wish.target === 'check' ? 'A check' : wish.skills.length === 1 ? 'One skill' : `${wish.skills.length} skills`;
+  const quiz = wish.target !== 'check' && wish.target !== 'quiz' && wish.withQuiz ? ' and a quiz' : '';
+  const who = wish.students.length === 0 ? 'the whole class' : wish.students.length === 1 ? 'one student' : `${wish.students.length} students`;
+  return `${what}${quiz}, due ${weekday(wish.date)}, for ${who}.`;
 }

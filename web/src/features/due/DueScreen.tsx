@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client';
 import { FirstSteps } from './FirstSteps';
 import { Row } from './Row';
 import { useDue } from './useDue';
-import { type Assignment, sorted } from './words';
+import { type Assignment, nextOf, sorted } from './words';
 
 /** What is due, late work first, each with one action that goes on where the student left. */
 export function DueScreen() {
@@ -12,7 +12,7 @@ export function DueScreen() {
   return (
     <div className="flex min-h-screen flex-col">
       <TopBar />
-      <main className="mx-auto w-full max-w-6xl flex-1 px-6 py-4">
+      <main className="page content-start">
         {due.isPending && <Notice title="Looking up what is due." />}
         {due.isError && <Notice title="This could not be loaded.">{due.error.message}</Notice>}
         {due.isSuccess && <Lists due={due.data} />}
@@ -23,6 +23,8 @@ export function DueScreen() {
 
 function Lists({ due }: { due: Schemas['Due'] }) {
   const now = new Date(due.now);
+  const sections = sorted(due.assignments);
+  const next = nextOf(sections);
   if (due.assignments.length === 0) {
     return (
       <>
@@ -36,16 +38,16 @@ function Lists({ due }: { due: Schemas['Due'] }) {
     <>
       <h1 className="sr-only">What is due</h1>
       <FirstSteps started={due.assignments.some((a) => a.started)} />
-      {sorted(due.assignments).map((section) => section.rows.length > 0 && <Section key={section.title} {...section} now={now} />)}
+      {sections.map((section) => section.rows.length > 0 && <Section key={section.title} {...section} now={now} next={next} />)}
     </>
   );
 }
 
-function Section({ title, rows, folded, now }: { title: string; rows: Assignment[]; folded: boolean; now: Date }) {
+function Section({ title, rows, folded, now, next }: { title: string; rows: Assignment[]; folded: boolean; now: Date; next: string }) {
   const list = (
     <ul className="mt-1 mb-5 border-t border-rule">
       {rows.map((a) => (
-        <Row key={a.id} assignment={a} now={now} />
+        <Row key={a.id} assignment={a} now={now} isNext={a.id === next} />
       ))}
     </ul>
   );

@@ -4,8 +4,8 @@ import { actionOf, type Assignment, daysAway, pages, stateOf } from './words';
 
 const QUIET_LINK = 'text-ink underline decoration-rule underline-offset-4 hover:decoration-ink';
 
-/** One assignment on one line, with a line for each further skill of it. */
-export function Row({ assignment: a, now }: { assignment: Assignment; now: Date }) {
+/** One assignment on one line, with a line for each further skill of it. @param props.isNext whether it is what to do first */
+export function Row({ assignment: a, now, isNext }: { assignment: Assignment; now: Date; isNext: boolean }) {
   const due = new Date(a.due);
   return (
     <li className="grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-1 border-b border-rule py-1.5 md:grid-cols-[6.5rem_15rem_1fr_8.5rem]">
@@ -27,7 +27,7 @@ export function Row({ assignment: a, now }: { assignment: Assignment; now: Date 
       <Link
         to={a.check ? '/check' : a.quiz?.open === true && (a.skills.length === 0 || !a.quiz.finished) ? `/quiz/${a.id}` : `/practice/${a.id}/${a.resume}`}
         aria-label={`${actionOf(a)}: ${a.title}`}
-        className={`justify-self-end rounded-slip border px-4 py-1.5 whitespace-nowrap no-underline ${a.started && !a.finished ? 'border-spruce bg-spruce font-semibold text-on-spruce' : 'border-edge bg-leaf text-ink'}`}
+        className={`justify-self-end rounded-slip border px-4 py-1.5 whitespace-nowrap no-underline ${isNext ? 'border-spruce bg-spruce font-semibold text-on-spruce' : 'border-edge bg-leaf text-ink'}`}
       >
         {actionOf(a)}
       </Link>

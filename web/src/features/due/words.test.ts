@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { actionOf, type Assignment, daysAway, sorted, stateOf } from './words';
+import { actionOf, type Assignment, daysAway, nextOf, sorted, stateOf } from './words';
 
 const A: Assignment = {
   id: 'a', title: 'Stores', due: '2026-05-04T20:00:00Z', when: 'SOON', target: 'score 80', flag: 80, byScore: true, policy: [], started: true, finished: false, late: false,
@@ -32,4 +32,10 @@ test('the action says what it does', () => {
 test('late work comes first and finished work last', () => {
   const rows = [A, { ...A, id: 'late', when: 'PAST' }, { ...A, id: 'done', when: 'PAST', finished: true }, { ...A, id: 'later', when: 'LATER' }];
   expect(sorted(rows).map((s) => [s.title, ...s.rows.map((r) => r.id)])).toEqual([['Late', 'late'], ['Next seven days', 'a'], ['Later', 'later'], ['Finished', 'done']]);
+});
+
+test('one assignment is what to do first: late work, then what is due soonest, never what is finished', () => {
+  expect(nextOf(sorted([{ ...A, id: 'done', finished: true }, A, { ...A, id: 'later', when: 'LATER' }]))).toBe('a');
+  expect(nextOf(sorted([A, { ...A, id: 'late', when: 'PAST' }]))).toBe('late');
+  expect(nextOf(sorted([{ ...A, finished: true }]))).toBe('');
 });

@@ -36,6 +36,11 @@ export function stateOf(s: Schemas['DueSkill'], a: Assignment): string {
   return s.pagesWaiting > 0 ? `${stands}, and ${s.hoped} once ${pages(s.pagesWaiting)} ${s.pagesWaiting === 1 ? 'is' : 'are'} read` : stands;
 }
 
+/** What to do first: the one that is due soonest of those not finished, late work before it. @returns its id, or empty when all is done */
+export function nextOf(sections: { rows: Assignment[] }[]): string {
+  return sections.flatMap((section) => section.rows).find((a) => !a.finished)?.id ?? '';
+}
+
 export const pages = (n: number) => (n === 1 ? '1 page' : `${n} pages`);
 
 /** Late work first, then what is due soon; what is finished and past comes last. */

@@ -1,6 +1,7 @@
 import { type KeyboardEvent, useRef } from 'react';
 import { layout, type MapSkill, neighbour, NODE, type Placed } from './layout';
 import { StatusMark, WORDS } from './StatusMark';
+import { type Trail, trails } from './trails';
 
 /** Names of more letters are set smaller, so that they stay on two lines. */
 const LONG = 28;
@@ -36,7 +37,11 @@ export function SkillGraph({ skills, chosen, onChoose }: Props) {
               </foreignObject>
             </g>
           ))}
-          {placed.flatMap((to) => placed.filter((p) => to.skill.prerequisites.includes(p.skill.id)).map((from) => <Edge key={`${from.skill.id}-${to.skill.id}`} from={from} to={to} chosen={chosen} />))}
+          {trails(placed)
+            .toSorted((a, b) => Number(meets(a, chosen)) - Number(meets(b, chosen)))
+            .map((trail) => (
+              <path key={`${trail.from}-${trail.to}`} d={trail.path} fill="none" stroke={meets(trail, chosen) ? 'var(--color-larch-mark)' : 'var(--color-edge)'} strokeWidth={meets(trail, chosen) ? 2.5 : 1} />
+            ))}
         </svg>
         {placed.map((p) => (
           <button
@@ -64,18 +69,5 @@ export function SkillGraph({ skills, chosen, onChoose }: Props) {
   );
 }
 
-function Edge({ from, to, chosen }: { from: Placed; to: Placed; chosen: string }) {
-  const x1 = from.x + NODE.width;
-  const y1 = from.y + NODE.height / 2;
-  const y2 = to.y + NODE.height / 2;
-  const near = from.skill.id === chosen || to.skill.id === chosen;
-  const bend = Math.min(36, (to.x - x1) / 2);
-  return (
-    <path
-      d={`M${x1} ${y1}C${x1 + bend} ${y1} ${to.x - bend} ${y2} ${to.x} ${y2}`}
-      fill="none"
-      stroke={near ? 'var(--color-larch-mark)' : 'var(--color-rule)'}
-      strokeWidth={near ? 2.5 : 1}
-    />
-  );
-}
+/** Trails of the skill that is chosen are drawn last, over all others. */
+const meets = (trail: Trail, id: string) => trail.from === id || trail.to === id;

@@ -3,6 +3,7 @@ import type { Schemas } from '../../api/client';
 import { Stuck } from '../../outbox/Stuck';
 import { useJotting } from '../../outbox/useJotting';
 import { Button } from '../../ui/Button';
+import { landed } from '../../ui/Landing';
 import { Notice } from '../../ui/Notice';
 import { useKeys } from '../../ui/useKeys';
 import { useBookPage } from '../book/BookPageScreen';
@@ -39,9 +40,9 @@ export function ReadingDesk({ itemId, marking, left, onNext }: Props) {
   return (
     <div className="grid lg:grid-cols-2">
       <section aria-label="Item and answer" className="grid min-w-0 content-start gap-4 p-6">
-        <p className="text-soft">
+        <h2 ref={landed} className="text-soft">
           <strong className="text-ink">{found.data.student}</strong> · {found.data.assignment} · {found.data.skill}
-        </p>
+        </h2>
         <ItemShown item={found.data.item} />
         <Say itemId={itemId} page={page.shown} marking={marking} left={left} onNext={onNext} />
       </section>

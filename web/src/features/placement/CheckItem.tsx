@@ -37,7 +37,7 @@ export function CheckItem({ running }: { running: Schemas['RunningCheck'] }) {
             <p className="text-lg">
               <RichText text={part.prompt} />
             </p>
-            <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => change(i, id, value)} onEnter={() => send(false)} />
+            <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => change(i, id, value)} onEnter={() => send(false)} takesFocus={i === 0} />
           </section>
         ))}
         <TwoWindows sides={twoSides} show={(typed) => plain(textOf(typed))} />

@@ -1,6 +1,7 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/Button';
+import { landed } from '../../ui/Landing';
 import { NoticePage } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { CheckItem } from './CheckItem';
@@ -10,13 +11,17 @@ import { type Check, type CheckHand, useCheck } from './useCheck';
 /** Finds out what is known already: over the whole course, or some skills again after some weeks. */
 export default function CheckScreen() {
   const check = useCheck();
+  const [hasRun, setHasRun] = useState(false);
+  if (check.view.shown?.running !== undefined && !hasRun) {
+    setHasRun(true);
+  }
   return (
     <div className="flex min-h-screen flex-col">
       <TopBar />
       {check.view.shown === undefined && (check.view.isError ? <NoticePage title="This could not be loaded.">{check.view.error.message}</NoticePage> : <NoticePage title="Opening the check." />)}
       {check.view.shown !== undefined &&
         (check.view.shown.running === undefined ? (
-          <Overview view={check.view.shown} check={check} />
+          <Overview view={check.view.shown} check={check} hasRun={hasRun} />
         ) : (
           <CheckItem key={check.view.shown.running.item.id} running={check.view.shown.running} />
         ))}
@@ -24,12 +29,13 @@ export default function CheckScreen() {
   );
 }
 
-function Overview({ view, check }: { view: Check; check: CheckHand }) {
+/** @param props.hasRun whether a check has just ended here: the keyboard, which was in its last item, comes along */
+function Overview({ view, check, hasRun }: { view: Check; check: CheckHand; hasRun: boolean }) {
   const known = new Set(view.last.filter((s) => s.standing === 'KNOWN').map((s) => s.name));
   const fell = (view.history[0]?.fell ?? []).filter((name) => !known.has(name));
   return (
-    <main className="mx-auto grid w-full max-w-4xl gap-6 px-6 py-8">
-      <h1 className="font-serif text-3xl font-bold">What do you know already?</h1>
+    <main className="page gap-6">
+      <h1 ref={hasRun ? landed : undefined} className="font-serif text-3xl font-bold">What do you know already?</h1>
       {fell.length > 0 && (
         <p className="rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
           {fell.join(', ')} {fell.length === 1 ? 'is' : 'are'} back in practice. That happens to everybody after some weeks; a few items bring it back. What you reached stays reached.

@@ -15,23 +15,25 @@ export function ProgressBody({ progress }: { progress: Progress }) {
   const worked = progress.assignments.some((a) => a.skills.length + a.rounds.length > 0);
   return (
     <>
-      <section aria-label="Skills known over time" className="grid gap-2">
+      <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[3fr_2fr]">
+      <section aria-label="Skills known over time" className="grid content-start gap-2">
         <h2 className="font-serif text-xl font-semibold">Skills known over time</h2>
         <Suspense fallback={<p className="text-soft">Drawing.</p>}>
           <KnownChart points={progress.known} today={progress.today} />
         </Suspense>
         {progress.goal !== undefined && <p>{progress.goal}</p>}
       </section>
-      <section aria-label="Time" className="grid gap-2">
+      <section aria-label="Time" className="grid content-start gap-2">
         <h2 className="font-serif text-xl font-semibold">Active minutes a day</h2>
         <Suspense fallback={<p className="text-soft">Drawing.</p>}>
           <TimeChart days={progress.time} />
         </Suspense>
       </section>
+      </div>
       <section aria-label="Assignments" className="grid gap-3">
         <h2 className="font-serif text-xl font-semibold">Assignments</h2>
         {!worked && <Notice title="No items answered yet.">Every item you finish is listed here, with your work.</Notice>}
-        {progress.assignments.toReversed().map((a) => <Course key={a.id} course={a} />)}
+        <Courses all={progress.assignments.toReversed()} />
       </section>
       <Checks progress={progress} />
     </>
@@ -52,6 +54,24 @@ function Checks({ progress }: { progress: Progress }) {
         ))}
       </ul>
     </section>
+  );
+}
+
+/** Those that are done lie folded below those that are not. */
+function Courses({ all }: { all: Schemas['AssignmentCourse'][] }) {
+  const done = all.filter((a) => a.finished);
+  return (
+    <>
+      {all.filter((a) => !a.finished).map((a) => <Course key={a.id} course={a} />)}
+      {done.length > 0 && (
+        <details>
+          <summary className="cursor-pointer font-serif text-lg font-semibold">Finished ({done.length})</summary>
+          <div className="mt-3 grid gap-3">
+            {done.map((a) => <Course key={a.id} course={a} />)}
+          </div>
+        </details>
+      )}
+    </>
   );
 }
 

@@ -10,7 +10,7 @@ export default function ProgressScreen() {
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="mx-auto grid max-w-5xl gap-6 px-6 py-8">
+      <main className="page gap-6">
         <h1 className="font-serif text-3xl font-bold">Your progress</h1>
         {progress.isPending && <Notice title="Loading your progress." />}
         {progress.isError && <Notice title="This could not be loaded.">{progress.error.message}</Notice>}

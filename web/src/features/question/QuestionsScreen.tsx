@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { api, type Schemas, taken } from '../../api/client';
 import { letter } from '../../outbox/letter';
@@ -8,6 +8,7 @@ import { useDeed } from '../../outbox/useDeed';
 import { useJotting } from '../../outbox/useJotting';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
+import { landed } from '../../ui/Landing';
 import { Notice } from '../../ui/Notice';
 import { RichText } from '../../ui/RichText';
 import { TopBar } from '../../ui/TopBar';
@@ -31,7 +32,7 @@ export default function QuestionsScreen() {
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="mx-auto grid max-w-4xl gap-4 px-6 py-8">
+      <main className="page gap-4">
         <h1 className="font-serif text-3xl font-bold">{teaches ? 'Questions of the class' : 'Your questions'}</h1>
         {questions.isPending && <Notice title="Looking up the questions." />}
         {questions.isError && <Notice title="This could not be loaded.">{questions.error.message}</Notice>}
@@ -45,6 +46,7 @@ export default function QuestionsScreen() {
 }
 
 function Asked({ question: q, teaches }: { question: Question; teaches: boolean }) {
+  const [sent, setSent] = useState(false);
   return (
     <article className="grid gap-3 rounded-slip border border-rule bg-leaf p-5" aria-label={`Question: ${q.question}`}>
       <p className="flex flex-wrap justify-between gap-3 text-sm text-soft">
@@ -75,14 +77,15 @@ function Asked({ question: q, teaches }: { question: Question; teaches: boolean 
           {!teaches && <Link to={`/practice/${q.assignmentId}/${q.skillId}`}>Go on practising this</Link>}
         </div>
       </details>
-      {q.answer === undefined ? teaches ? <Reply id={q.id} /> : <p className="text-soft">Not answered yet.</p> : <Answered question={q} />}
+      {q.answer === undefined ? teaches ? <Reply id={q.id} onSent={() => setSent(true)} /> : <p className="text-soft">Not answered yet.</p> : <Answered question={q} own={sent} />}
     </article>
   );
 }
 
-function Answered({ question: q }: { question: Question }) {
+/** @param props.own whether it was just written here: the focus, which was in the form, comes along */
+function Answered({ question: q, own }: { question: Question; own: boolean }) {
   return (
-    <div className="rounded-slip border-l-4 border-spruce bg-spruce-wash p-4">
+    <div ref={own ? landed : undefined} className="rounded-slip border-l-4 border-spruce bg-spruce-wash p-4">
       <p className="text-sm text-soft">{q.answeredBy} answers:</p>
       <p className="whitespace-pre-wrap">
         <RichText text={q.answer ?? ''} />
@@ -91,7 +94,7 @@ function Answered({ question: q }: { question: Question }) {
   );
 }
 
-function Reply({ id }: { id: string }) {
+function Reply({ id, onSent }: { id: string; onSent: () => void }) {
   const [answer, write] = useJotting(`reply/${id}`);
   const queries = useQueryClient();
   const reply = useDeed({
@@ -102,6 +105,7 @@ function Reply({ id }: { id: string }) {
     refresh: [['questions']],
     onDone: () => {
       write('');
+      onSent();
       void queries.invalidateQueries({ queryKey: ['questions'] });
     },
   });

@@ -23,7 +23,7 @@ export default function ResultScreen() {
         </Notice>
       )}
       {round.result.isSuccess && (
-        <main className="mx-auto grid max-w-5xl gap-6 px-6 py-8">
+        <main className="page gap-6">
           <Glance result={round.result.data} points={quiz.view.data?.points} assignmentId={assignmentId} />
           <WithoutWork result={round.result.data} wanted={quiz.view.data?.workRequired === true} />
           {round.result.data.items.filter((i) => i.wantsNote).map((item) => (

@@ -57,7 +57,7 @@ export function RoundItem(props: Props) {
           <p className="text-lg">
             <RichText text={part.prompt} />
           </p>
-          <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => change(i, id, value)} onEnter={() => onEnter(i)} />
+          <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => change(i, id, value)} onEnter={() => onEnter(i)} takesFocus={i === 0} />
         </section>
       ))}
       <TwoWindows sides={twoSides} show={(typed) => plain(textOf(typed))} />

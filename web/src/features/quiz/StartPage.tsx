@@ -12,7 +12,7 @@ function itemsOf(n: number): string {
 /** Everything there is to know before a round, what is done so far, and the one thing to do now. */
 export function StartPage({ view, quiz }: { view: Quiz; quiz: QuizHand }) {
   return (
-    <main className="mx-auto grid max-w-5xl gap-8 px-6 py-8 md:grid-cols-[1fr_22rem]">
+    <main className="page gap-8 md:grid-cols-[1fr_22rem]">
       <section className="grid content-start gap-5">
         <div>
           <p className="text-soft">

@@ -15,7 +15,7 @@ export default function ReviewScreen() {
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="mx-auto grid max-w-4xl gap-6 px-6 py-8">
+      <main className="page gap-6">
         <h1 className="font-serif text-3xl font-bold">Keep what you know</h1>
         {hand.view.isPending && <Notice title="Looking up what you know." />}
         {hand.view.isError && <Notice title="This could not be loaded.">{hand.view.error.message}</Notice>}

@@ -18,7 +18,7 @@ export function SignInScreen() {
   return (
     <div className="grid min-h-screen md:grid-cols-[1fr_26rem]">
       <Cover />
-      <main className="squared flex items-center border-l border-rule bg-leaf p-8">
+      <main className="flex items-center border-l border-rule bg-leaf p-8">
         {me.data?.setUp === true ? <SetUpForm /> : <SignInForm />}
       </main>
     </div>
@@ -27,10 +27,10 @@ export function SignInScreen() {
 
 /** Contour lines around a small summit. */
 function Cover() {
-  const rings = [36, 62, 92, 126, 164, 206, 252, 302];
+  const rings = [36, 62, 92, 126, 164, 206];
   return (
     <header className="relative hidden overflow-hidden bg-paper md:block">
-      <svg viewBox="0 0 800 700" className="absolute inset-0 size-full" preserveAspectRatio="xMidYMid slice" aria-hidden="true">
+      <svg viewBox="0 0 800 700" className="absolute inset-x-0 top-24 h-full w-full" preserveAspectRatio="xMidYMid slice" aria-hidden="true">
         {rings.map((r, i) => (
           <ellipse
             key={r}
@@ -59,7 +59,7 @@ function Cover() {
   );
 }
 
-const INPUT = 'mt-1 block w-full rounded-slip border border-edge bg-paper px-3 py-2 text-lg';
+const INPUT = 'mt-1 block w-full rounded-slip border border-edge bg-leaf px-3 py-2 text-lg';
 
 function SignInForm() {
   const signIn = useSignIn();
@@ -81,10 +81,10 @@ function SignInForm() {
         <input className={INPUT} type="password" value={password} onChange={(e) => setPassword(e.target.value)} autoComplete="current-password" required maxLength={200} />
       </label>
       <p role="alert" className="mt-3 min-h-6 text-rust">{signIn.isError ? signIn.error.message : ''}</p>
-      <p className="text-sm text-soft">First time here? Your code goes where the password does. Forgotten, or locked out? Your instructor makes you a new code.</p>
-      <Button look="main" type="submit" className="mt-2" disabled={signIn.isPending}>
+      <Button look="main" type="submit" className="mt-1" disabled={signIn.isPending}>
         Sign in
       </Button>
+      <p className="mt-6 border-t border-rule pt-4 text-sm text-soft">First time here? Your code goes where the password does. Forgotten, or locked out? Your instructor makes you a new code.</p>
     </form>
   );
 }

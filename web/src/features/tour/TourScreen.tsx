@@ -25,7 +25,7 @@ export default function TourScreen() {
   return (
     <div className="min-h-screen">
       <TopBar />
-      <main className="mx-auto grid max-w-5xl gap-6 px-6 py-8 md:grid-cols-[14rem_1fr]">
+      <main className="page gap-6 md:grid-cols-[14rem_1fr]">
         <header className="md:col-span-2">
           <h1 className="font-serif text-3xl font-bold">Entering answers</h1>
           <p className="mt-1 max-w-2xl text-soft">Try each kind of answer once. You are told what to enter, and below the field you see how it was read. Nothing counts here.</p>

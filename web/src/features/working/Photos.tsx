@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { letter } from '../../outbox/letter';
 import { Stuck } from '../../outbox/Stuck';
@@ -19,7 +19,12 @@ export default function Photos({ itemId, place, page }: { itemId: string; place:
   const common = { place, refresh: [['work', itemId]], onDone };
   const add = useDeed({ ...common, words: 'A photo of your work', letter: (file: File) => letter('post', '/api/items/{itemId}/photos', { itemId }, file) });
   const turn = useDeed({ ...common, words: 'A turned photo', letter: (photoId: string) => letter('post', '/api/photos/{photoId}/turn', { photoId }, undefined) });
-  const remove = useDeed({ ...common, words: 'A photo taken away', letter: (photoId: string) => letter('delete', '/api/photos/{photoId}', { photoId }, undefined) });
+  const root = useRef<HTMLDivElement>(null);
+  const takenAway = (now: Page) => {
+    onDone(now);
+    root.current?.querySelector('button')?.focus();
+  };
+  const remove = useDeed({ ...common, onDone: takenAway, words: 'A photo taken away', letter: (photoId: string) => letter('delete', '/api/photos/{photoId}', { photoId }, undefined) });
   /** Each is a deed of its own, so that a bad one stops none of the others. */
   const bring = (files: File[]) => {
     setTooLarge(files.filter((file) => file.size > MOST_BYTES).map((file) => file.name));
@@ -28,6 +33,7 @@ export default function Photos({ itemId, place, page }: { itemId: string; place:
   const failed = [add, turn, remove].find((m) => m.isError);
   return (
     <div
+      ref={root}
       className="mt-3 grid gap-3"
       onDragOver={(e) => {
         e.preventDefault();

@@ -58,9 +58,10 @@ public abstract class ApiTest {
         stranger = new Client(mvc, people.add("x" + id, "Stranger", Role.INSTRUCTOR, "pw", people.addClass("Elsewhere")));
     }
 
-    /** Path of the practice of one skill. */
-    protected String assigned(Target target, Policy policy, String skill) {
-        Assignment assignment = assignments.add(student.classId(), "Stores", List.of(skill), target, policy, Instant.parse("2030-01-01T00:00:00Z"));
+    /** Path of the practice of one skill. @param more skills of the same assignment, which come after it */
+    protected String assigned(Target target, Policy policy, String skill, String... more) {
+        List<String> skills = Stream.concat(Stream.of(skill), Stream.of(more)).toList();
+        Assignment assignment = assignments.add(student.classId(), "Stores", skills, target, policy, Instant.parse("2030-01-01T00:00:00Z"));
         return "/api/practice/" + assignment.id() + "/" + skill;
     }
 

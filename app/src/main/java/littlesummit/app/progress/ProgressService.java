@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -128,7 +129,10 @@ class ProgressService {
     private static AssignmentCourse course(Assignment a, List<Worked> worked, Optional<QuizService.Summary> quiz, List<QuizRecord.DoneRound> rounds) {
         List<SkillCourse> skills = worked.stream().map(w -> new SkillCourse(w.standing().skillId(), Catalogue.generator(w.standing().skillId()).name(), w.standing().stands(), w.standing().reached(),
                 w.course(), w.items())).toList();
+        Set<String> reached = skills.stream().filter(SkillCourse::reached).map(SkillCourse::id).collect(Collectors.toSet());
+        boolean asksForSomething = !a.skills().isEmpty() || quiz.isPresent();
+        boolean finished = asksForSomething && reached.containsAll(a.skills()) && quiz.filter(q -> !q.finished()).isEmpty();
         return new AssignmentCourse(a.id(), a.title(), a.due(), Explain.target(a.target()), a.target().flag(), a.target().isByScore() ? 100 : a.target().flag(), quiz.map(QuizService.Summary::words).orElse(""),
-                rounds.stream().map(r -> new RoundCourse(r.number(), r.percent(), r.marks().stream().map(m -> new Attempted(m.itemId(), r.at(), m.mark().name())).toList())).toList(), skills);
+                rounds.stream().map(r -> new RoundCourse(r.number(), r.percent(), r.marks().stream().map(m -> new Attempted(m.itemId(), r.at(), m.mark().name())).toList())).toList(), skills, finished);
     }
 }

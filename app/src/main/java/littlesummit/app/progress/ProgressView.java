@@ -24,8 +24,8 @@ public record ProgressView(String student, LocalDate today, List<KnownPoint> kno
     /** A round of a quiz that is done. */
     public record RoundCourse(int number, int percent, List<Attempted> items) {}
 
-    /** @param flag where the target stands, in its own measure; @param most height of a picture of it; @param quiz where it stands, in words, empty without one */
-    public record AssignmentCourse(String id, String title, Optional<Instant> due, String target, int flag, int most, String quiz, List<RoundCourse> rounds, List<SkillCourse> skills) {}
+    /** @param flag where the target stands, in its own measure; @param most height of a picture of it; @param quiz where it stands, in words, empty without one; @param finished whether all its skills are reached and its quiz is done */
+    public record AssignmentCourse(String id, String title, Optional<Instant> due, String target, int flag, int most, String quiz, List<RoundCourse> rounds, List<SkillCourse> skills, boolean finished) {}
 
     /** @param stands in the measure of the target; @param course after each closed item */
     public record SkillCourse(String id, String name, int stands, boolean reached, List<Integer> course, List<Attempted> items) {}

@@ -1,6 +1,8 @@
 package littlesummit.app.progress;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Duration;
@@ -27,10 +29,27 @@ class ProgressApiTest extends ClockedApiTest {
         assertEquals(1, own.at("/known/1/due").intValue());
         assertEquals(12, own.at("/time/41/minutes").intValue());
         assertEquals(4, own.at("/assignments/0/skills/0/items").size());
+        assertTrue(own.at("/assignments/0/finished").booleanValue());
         assertEquals("UNAIDED_FIRST", own.at("/assignments/0/skills/0/items/0/outcome").textValue());
         String item = own.at("/assignments/0/skills/0/items/0/itemId").textValue();
         assertEquals(200, client.get("/api/book/" + item).status());
         assertEquals("CORRECT", instructor.get("/api/book/" + item).body().at("/tries/0/result").textValue());
+    }
+
+    @Test
+    void whatAsksForMoreIsNotFinished() {
+        String path = assigned(new Target.Run(3, 3), Policy.DEFAULT, "scientific-notation", "mean");
+        for (int i = 0; i < 3; i++) {
+            answerRight(path);
+            onward(path, "NEXT");
+        }
+        JsonNode course = client.get("/api/progress").body().at("/assignments/0");
+        assertTrue(course.at("/skills/0/reached").booleanValue());
+        assertFalse(course.at("/finished").booleanValue());
+        answerRight("/api/practice/own/absolute-value");
+        JsonNode own = client.get("/api/progress").body().at("/assignments/1");
+        assertEquals("absolute-value", own.at("/skills/0/id").textValue());
+        assertFalse(own.at("/finished").booleanValue());
     }
 
     @Test
