@@ -1,5 +1,6 @@
 package littlesummit.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -15,6 +16,22 @@ final class Keyboard {
 
     Keyboard(Page page) {
         this.page = page;
+    }
+
+    /** Comes in at the door. */
+    static Keyboard signedIn(Browser browser, Summit summit, String username) {
+        Keyboard keys = new Keyboard(browser.window(summit.address()));
+        keys.page.navigate("/signin");
+        assertThat(keys.page.getByLabel("Name")).isVisible();
+        keys.page.keyboard().press("Tab");
+        keys.to("Name");
+        keys.type(username);
+        keys.press("Tab");
+        keys.type("summit");
+        keys.page.keyboard().press("Enter");
+        keys.page.waitForURL(url -> !url.endsWith("/signin"));
+        keys.isOn("main, main h1");
+        return keys;
     }
 
     Page page() {

@@ -1,34 +1,24 @@
 package littlesummit.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.microsoft.playwright.FileChooser;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
-/** The job without a mouse: for a student from the door to a corrected quiz, for an instructor the reading of work. */
+/** A student's job without a mouse, from the door to a corrected quiz. */
 class KeyboardTest extends BrowserTest {
     private static final String ANSWER = "[data-answer], math-field";
 
-    private Keyboard signedIn(String username) {
-        Keyboard keys = new Keyboard(browser.window(summit.address()));
-        keys.page().navigate("/signin");
-        assertThat(keys.page().getByLabel("Name")).isVisible();
-        keys.page().keyboard().press("Tab");
-        keys.to("Name");
-        keys.type(username);
-        keys.press("Tab");
-        keys.type("summit");
-        keys.page().keyboard().press("Enter");
-        keys.page().waitForURL(url -> !url.endsWith("/signin"));
-        keys.isOn("main, main h1");
-        return keys;
-    }
-
     /** Signed in and at an item, its first field under the fingers. */
     private Keyboard at(String username, String skill) {
-        Keyboard keys = signedIn(username);
+        Keyboard keys = Keyboard.signedIn(browser, summit, username);
         keys.page().navigate("/practice/own/" + skill);
         keys.isOn(ANSWER);
         return keys;
@@ -40,7 +30,7 @@ class KeyboardTest extends BrowserTest {
 
     @Test
     void theSkipLinkLeadsPastTheNavigation() {
-        Keyboard keys = signedIn("falko");
+        Keyboard keys = Keyboard.signedIn(browser, summit, "falko");
         keys.page().reload();
         assertThat(keys.page().getByText("Hut stores").first()).isVisible();
         keys.press("Tab");
@@ -91,7 +81,7 @@ class KeyboardTest extends BrowserTest {
 
     @Test
     void everyKindOfAnswerIsGivenAndCheckedByKeys() {
-        Keyboard keys = signedIn("cilla");
+        Keyboard keys = Keyboard.signedIn(browser, summit, "cilla");
         Page page = keys.page();
         for (String skill : new String[] {"fraction-picture", "select-shapes", "tile-length", "percent-parts", "circle-center", "two-way-read", "percent-discount", "binomial-expand", "polynomial-factor"}) {
             page.navigate("/practice/own/" + skill);
@@ -144,7 +134,7 @@ class KeyboardTest extends BrowserTest {
 
     @Test
     void aQuizFromItsFirstPageToACorrection() {
-        Keyboard keys = signedIn("edda");
+        Keyboard keys = Keyboard.signedIn(browser, summit, "edda");
         Page page = keys.page();
         keys.to("Start: Gauge round");
         keys.press("Enter");
@@ -175,8 +165,8 @@ class KeyboardTest extends BrowserTest {
     }
 
     @Test
-    void aCheckAndTheMap() {
-        Keyboard keys = signedIn("isa");
+    void aWholeCheck() {
+        Keyboard keys = Keyboard.signedIn(browser, summit, "isa");
         Page page = keys.page();
         page.navigate("/check");
         assertThat(page.getByText("What do you know already?")).isVisible();
@@ -187,20 +177,59 @@ class KeyboardTest extends BrowserTest {
         keys.press("Enter");
         assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
         keys.isSomewhere("after an empty answer");
-        page.navigate("/map");
-        assertThat(page.getByText("Map of skills")).isVisible();
+        Locator items = page.getByText(Pattern.compile("^Item [0-9]+ of at most"));
+        for (int answered = 1; items.isVisible(); answered++) {
+            keys.press("Alt+n");
+            assertThat(page.getByText("New to you?")).isVisible();
+            page.keyboard().press("Alt+n");
+            assertThat(page.getByText("Item " + answered + " of at most")).hasCount(0);
+            assertThat(items.or(page.getByText("To the map")).first()).isVisible();
+            keys.isSomewhere("after item " + answered + " of the check");
+            assertTrue(answered <= 30, "the check does not end");
+        }
+        keys.to("To the map");
+        page.keyboard().press("Enter");
+        keys.isOn("h1");
     }
 
     @Test
-    void anInstructorReadsWork() {
-        Keyboard keys = signedIn("orla");
+    void aLessonFromTheMap() {
+        Keyboard keys = Keyboard.signedIn(browser, summit, "wim");
         Page page = keys.page();
-        page.navigate("/handed-in");
-        assertThat(page.getByText("J and K go through the pile.")).isVisible();
-        page.keyboard().press("j");
-        assertThat(page.getByLabel("Your marks and comment")).isVisible();
-        page.keyboard().press("4");
-        page.keyboard().press("d");
-        assertThat(page.getByText("with full credit")).isVisible();
+        page.navigate("/map");
+        assertThat(page.getByText("Map of skills")).isVisible();
+        page.keyboard().press("Tab");
+        while (page.locator("[data-skill]:focus").count() == 0) {
+            page.keyboard().press("Tab");
+        }
+        String first = keys.here();
+        keys.press("ArrowDown");
+        assertNotEquals(first, keys.here(), "an arrow key leads to another skill");
+        for (int i = 0; i < 30 && page.getByText("Take the lesson").count() == 0; i++) {
+            keys.press("ArrowDown");
+        }
+        keys.to("Take the lesson");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/practice/lesson/**");
+        keys.isOn(ANSWER);
+    }
+
+    @Test
+    void aPhotoOfWorkOnPaper() {
+        Keyboard keys = at("greta", "prime-factors");
+        Page page = keys.page();
+        keys.to("Write");
+        keys.press("ArrowRight", "ArrowRight");
+        keys.to("Choose pictures");
+        FileChooser picker = page.waitForFileChooser(() -> page.keyboard().press("Enter"));
+        picker.setFiles(new FilePayload("paper.png", "image/png", page.screenshot()));
+        assertThat(page.getByText("Turn right")).isVisible();
+        keys.isSomewhere("after adding a photo");
+        keys.to("Turn right");
+        keys.press("Enter");
+        keys.to("Take away");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Turn right")).hasCount(0);
+        keys.isSomewhere("after taking a photo away");
     }
 }

@@ -28,7 +28,7 @@ class MathFieldTest extends BrowserTest {
     private static Page page;
 
     @BeforeAll
-    static void openTheField() {
+    void openTheField() {
         page = new Desk(summit, browser.window(summit.address()), "orla").page();
         page.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
         page.navigate("/gallery/polynomial-factor/1/1");

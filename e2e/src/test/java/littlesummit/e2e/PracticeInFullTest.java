@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 
 /** Other targets, other ways, and the help beside them, in a real browser. */
 class PracticeInFullTest extends BrowserTest {
-    private static Desk desk(String name) {
+    private Desk desk(String name) {
         return new Desk(summit, browser.window(summit.address()), name);
     }
 

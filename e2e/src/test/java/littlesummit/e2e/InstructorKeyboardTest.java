@@ -1,0 +1,98 @@
+package littlesummit.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+
+/** An instructor's job without a mouse: setting work, looking at marks, reading and answering. */
+class InstructorKeyboardTest extends BrowserTest {
+    @Test
+    void workIsSet() {
+        Keyboard keys = Keyboard.signedIn(browser, summit, "orla");
+        Page page = keys.page();
+        page.navigate("/class/assignments");
+        assertThat(page.getByText("Rope work").first()).isVisible();
+        page.keyboard().press("Tab");
+        keys.to("Set a new one");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Give it a title.")).isVisible();
+        keys.to("Title");
+        keys.type("Set by keys");
+        assertThat(page.getByText("Choose at least one skill.")).isVisible();
+        keys.to("a mastery score");
+        keys.press("ArrowDown");
+        keys.to("Find a skill");
+        keys.type("mean");
+        keys.to("The mean");
+        keys.press("Space");
+        assertThat(page.getByText("One skill, due")).isVisible();
+        keys.to("For the whole class");
+        keys.press("Enter");
+        keys.to("Ansa Holm");
+        keys.press("Space");
+        assertThat(page.getByText("for one student.")).isVisible();
+        keys.to("Set it");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Set by keys").first()).isVisible();
+        assertThat(page.getByText("3 right in a row or 5 steps").first()).isVisible();
+        keys.isSomewhere("after setting work");
+    }
+
+    @Test
+    void marksAreLookedThrough() {
+        Keyboard keys = Keyboard.signedIn(browser, summit, "orla");
+        Page page = keys.page();
+        page.navigate("/class/marks");
+        assertThat(page.getByText("Weather log")).isVisible();
+        page.keyboard().press("Tab");
+        keys.to("Marks as CSV");
+        keys.to("Find an assignment");
+        keys.type("snow");
+        assertThat(page.getByText("Weather log")).hasCount(0);
+        keys.to("Ansa Holm");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/class/students/**");
+        keys.isOn("h1");
+    }
+
+    @Test
+    void workIsRead() {
+        Keyboard keys = Keyboard.signedIn(browser, summit, "orla");
+        Page page = keys.page();
+        page.navigate("/handed-in");
+        assertThat(page.getByText("J and K go through the pile.")).isVisible();
+        page.keyboard().press("j");
+        keys.isOn("h2");
+        keys.press("4");
+        page.keyboard().press("d");
+        assertThat(page.getByText("with full credit")).isVisible();
+        keys.isSomewhere("after reading a page");
+        keys.to("Undo");
+        keys.press("Enter");
+        page.keyboard().press("j");
+        keys.isOn("h2");
+        keys.to("Comment");
+        keys.type("Say what x stands for.");
+        keys.press("Tab");
+        keys.to("Send back for more");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("Comment")).isEmpty();
+        keys.isSomewhere("after sending a page back");
+    }
+
+    @Test
+    void aQuestionIsAnswered() {
+        Keyboard keys = Keyboard.signedIn(browser, summit, "orla");
+        Page page = keys.page();
+        page.navigate("/questions");
+        assertThat(page.getByText("Questions of the class")).isVisible();
+        page.keyboard().press("Tab");
+        keys.to("Your answer");
+        keys.type("Divide both sides by the same number.");
+        keys.to("Answer");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Orla Fennimer answers:").first()).isVisible();
+        keys.isSomewhere("after answering");
+    }
+}
