@@ -1,6 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
+import { extent } from './AnglesFigure';
 import { FigureView } from './FigureView';
 import { numbered } from './GridFigure';
 import { room } from './StraightFigure';
@@ -74,4 +75,20 @@ it.each([30, 50, 62])('the letter above a point at height %i is inside the pictu
   const [, top = 0, , height = 0] = room([{ ...straight('CD', 1), points: [{ name: 'C', x: 14, y: at }, { name: 'D', x: 60, y: 62 }] }]).split(' ').map(Number);
   expect(at - 11 - 16).toBeGreaterThanOrEqual(top);
   expect(top + height).toBeGreaterThan(62 + 4);
+});
+
+describe('the picture of angles', () => {
+  const crossing = (degrees: number) => ({
+    kind: 'Angles' as const,
+    alt: 'Two lines cross.',
+    rays: [{ degrees: 0, label: '', bothWays: true }, { degrees, label: '', bothWays: true }],
+    arcs: [{ from: 0, to: degrees, label: '1', square: false }],
+  });
+  it.each([20, 60, 90, 150])('is as high as two lines at %i degrees are', (degrees) => {
+    const { top, height } = extent(crossing(degrees));
+    const reach = 118 * Math.sin((degrees * Math.PI) / 180);
+    expect(top).toBeLessThan(130 - reach);
+    expect(top + height).toBeGreaterThan(130 + reach);
+    expect(height).toBeLessThan(2 * reach + 60);
+  });
 });
