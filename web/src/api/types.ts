@@ -1615,6 +1615,7 @@ export interface components {
             known: string[];
             wholeCourse: boolean;
         };
+        Drawn: components["schemas"]["DrawnPoint"] | components["schemas"]["DrawnCircle"] | components["schemas"]["DrawnHole"] | components["schemas"]["DrawnCurve"] | components["schemas"]["DrawnAsymptote"];
         DrawnAsymptote: {
             /** Format: double */
             a: number;
@@ -1771,7 +1772,6 @@ export interface components {
             pieces: components["schemas"]["FigurePiece"][];
             total: string;
         };
-        FigureDrawn: components["schemas"]["DrawnPoint"] | components["schemas"]["DrawnCircle"] | components["schemas"]["DrawnHole"] | components["schemas"]["DrawnCurve"] | components["schemas"]["DrawnAsymptote"];
         FigureFractionPicture: {
             alt: string;
             cuts: number[];
@@ -1786,7 +1786,7 @@ export interface components {
         };
         FigureGrid: {
             alt: string;
-            drawn: components["schemas"]["FigureDrawn"][];
+            drawn: components["schemas"]["Drawn"][];
             /** @enum {string} */
             kind: "Grid";
             /** Format: double */

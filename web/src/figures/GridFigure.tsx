@@ -77,7 +77,7 @@ export function GridFigure({ figure, children, onPlace }: { figure: Grid; childr
   );
 }
 
-function DrawnView({ drawn, figure }: { drawn: Schemas['FigureDrawn']; figure: Grid }) {
+function DrawnView({ drawn, figure }: { drawn: Schemas['Drawn']; figure: Grid }) {
   const { x, y } = scales(figure);
   switch (drawn.kind) {
     case 'Point':

@@ -66,7 +66,7 @@ public abstract class ApiTest {
     }
 
     protected Item itemOf(String id) {
-        return Catalogue.make(items.require(student, id).ref());
+        return items.require(student, id).item();
     }
 
     protected String itemId(String path) {

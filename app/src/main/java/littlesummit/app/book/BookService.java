@@ -93,7 +93,7 @@ public class BookService {
 
     private PageEntry entry(Person person, WorkService.Entry e, Optional<QuizRecord.Note> note) {
         return new PageEntry(e.itemId(), title(e.assignmentId()), e.skillId(), Catalogue.generator(e.skillId()).name(), e.startedAt(),
-                shown(e.lines(), Catalogue.make(items.requireSeen(person, e.itemId()).ref())), e.hasInk(), e.photos(), e.state(), note.map(QuizRecord.Note::text).orElse(""));
+                shown(e.lines(), items.requireSeen(person, e.itemId()).item()), e.hasInk(), e.photos(), e.state(), note.map(QuizRecord.Note::text).orElse(""));
     }
 
     /** A correction of an item that has no page of work. */
@@ -118,7 +118,7 @@ public class BookService {
         ItemView item = practice.item(served).or(() -> quizzes.item(served)).or(() -> placement.item(served)).orElseThrow(() -> Problem.notFound("There is no such page for you."));
         return new BookPage(served.personId(), people.require(served.personId()).name(), assignment.id(), assignment.title(), served.ref().skill(),
                 Catalogue.generator(served.ref().skill()).name(), wantsWork(assignment), item,
-                shown(work.page(person, itemId).lines(), Catalogue.make(served.ref())), practice.tries(served),
+                shown(work.page(person, itemId).lines(), served.item()), practice.tries(served),
                 quizRecord.notes(served.personId()).stream().filter(n -> n.itemId().equals(itemId)).map(QuizRecord.Note::text).findFirst().orElse(""));
     }
 

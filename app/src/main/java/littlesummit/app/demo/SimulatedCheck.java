@@ -11,7 +11,6 @@ import littlesummit.app.placement.PlacementService;
 import littlesummit.app.served.ServedItems;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
-import littlesummit.core.skill.Catalogue;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
@@ -32,7 +31,7 @@ class SimulatedCheck {
         Optional<CheckView.RunningCheck> running = placement.start(person, true).running();
         while (running.isPresent()) {
             String id = running.get().item().id();
-            Item item = Catalogue.make(items.require(person, id).ref());
+            Item item = items.require(person, id).item();
             boolean known = knows.contains(item.ref().skill());
             running = placement.answer(person, id, known ? item.parts().stream().map(SimulatedCheck::right).toList() : List.of(), !known, UUID.randomUUID().toString()).running();
         }
@@ -43,7 +42,7 @@ class SimulatedCheck {
         Optional<CheckView.RunningCheck> running = placement.start(person, false).running();
         while (running.isPresent()) {
             String id = running.get().item().id();
-            Item item = Catalogue.make(items.require(person, id).ref());
+            Item item = items.require(person, id).item();
             boolean isNew = strange.contains(item.ref().skill());
             running = placement.answer(person, id, isNew ? List.of() : item.parts().stream().map(SimulatedCheck::right).toList(), isNew, UUID.randomUUID().toString()).running();
         }

@@ -11,7 +11,6 @@ import littlesummit.app.served.ServedItems;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.quiz.QuizState;
-import littlesummit.core.skill.Catalogue;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
@@ -50,7 +49,7 @@ class SimulatedQuiz {
         QuizView.Running running = quizzes.start(person, quiz.id(), key()).running().orElseThrow();
         for (QuizView.RunningItem waiting : running.items()) {
             clock.pass(Duration.ofSeconds(60 + chance.nextInt(60)));
-            Item item = Catalogue.make(items.require(person, waiting.item().id()).ref());
+            Item item = items.require(person, waiting.item().id()).item();
             boolean right = chance.nextInt(100) < skillfulness;
             quizzes.save(person, quiz.id(), waiting.item().id(), item.parts().stream().map((Part part) -> SimulatedStudent.entries(part, right, 0)).toList(), Optional.empty(), key());
         }

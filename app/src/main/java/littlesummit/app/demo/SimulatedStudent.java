@@ -21,7 +21,6 @@ import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.Policy;
-import littlesummit.core.skill.Catalogue;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
@@ -87,13 +86,13 @@ class SimulatedStudent {
         Place place = new Place(person, assignment.id(), skill);
         String itemId = practice.currentItem(place);
         clock.pass(Duration.ofSeconds(90));
-        practice.check(place, new Attempt(itemId, 0, entries(Catalogue.make(items.require(person, itemId).ref()).parts().getFirst(), false, 0), true), key());
+        practice.check(place, new Attempt(itemId, 0, entries(items.require(person, itemId).item().parts().getFirst(), false, 0), true), key());
         return itemId;
     }
 
     /** Lines as one who knows the way writes them, at times with a word, and with something drawn. */
     private void write(Person person, String itemId, Random chance) {
-        Item item = Catalogue.make(items.require(person, itemId).ref());
+        Item item = items.require(person, itemId).item();
         List<WorkLine> lines = new ArrayList<>();
         item.worked().stream().filter(step -> !step.math().isEmpty()).limit(2 + chance.nextInt(4)).forEach(step -> lines.add(new WorkLine(step.math(), false)));
         if (chance.nextBoolean()) {
@@ -106,7 +105,7 @@ class SimulatedStudent {
     }
 
     private void answer(Place place, String itemId, boolean right) {
-        Item item = Catalogue.make(items.require(place.person(), itemId).ref());
+        Item item = items.require(place.person(), itemId).item();
         for (int part = 0; part < item.parts().size(); part++) {
             int tries = right ? 1 : 3;
             for (int i = 0; i < tries && practice.isOpen(place, itemId, part); i++) {
@@ -135,7 +134,7 @@ class SimulatedStudent {
         }
         String itemId = practice.currentItem(place);
         practice.hint(place, itemId, key());
-        Item item = Catalogue.make(items.require(person, itemId).ref());
+        Item item = items.require(person, itemId).item();
         work.save(person, itemId, List.of(new WorkLine(item.given() + " = ", false), new WorkLine("count the places", false)), Optional.empty());
         items.keepDraft(person, itemId, List.of(Map.of("answer", item.given().substring(0, 2))), Optional.empty());
     }

@@ -79,7 +79,7 @@ public class PlacementService {
     private RunningCheck running(Person person, CheckState state) {
         CheckState.Asked waiting = state.waiting().orElseThrow();
         ServedItem served = items.require(person, waiting.itemId());
-        Item item = Catalogue.make(served.ref());
+        Item item = served.item();
         return new RunningCheck(!state.isShort(), state.asked().size() - 1, state.most(),
                 ItemViews.inQuiz(served, state.asked().size(), item.calculator(), served.draft().typed(item), Optional.empty()));
     }
@@ -182,7 +182,7 @@ public class PlacementService {
     private void goOn(Person person, SkillCheckEntity entity, CheckState state) {
         CheckState next = state.next().map(skill -> {
             ServedItem served = items.serveOpen(person.id(), OwnChoice.CHECK, skill, TIER);
-            return state.asking(served.id(), served.ref(), Catalogue.make(served.ref()).guessChance(), clock.instant());
+            return state.asking(served.id(), served.ref(), served.item().guessChance(), clock.instant());
         }).orElse(state);
         entity.keep(json.write(next));
         if (next.waiting().isEmpty()) {
@@ -222,7 +222,7 @@ public class PlacementService {
         CheckState.Asked waiting = state.waiting().filter(w -> w.itemId().equals(itemId))
                 .orElseThrow(() -> Problem.conflict("This item was answered already. Load the page again."));
         entity.answeredBy(key);
-        goOn(person, entity, state.answered(isNew ? Evidence.Kind.NEW : graded(Catalogue.make(waiting.ref()), entries), clock.instant()));
+        goOn(person, entity, state.answered(isNew ? Evidence.Kind.NEW : graded(items.item(waiting.itemId()).orElseThrow(), entries), clock.instant()));
         return view(person);
     }
 

@@ -19,19 +19,25 @@ class EventEntity {
     private String skill;
     private String itemId;
     private String idempotencyKey;
+    private int shape;
     private String payload;
     private Instant at;
 
     protected EventEntity() {}
 
-    EventEntity(ProgressEntity of, String itemId, String idempotencyKey, String payload, Instant at) {
+    EventEntity(ProgressEntity of, String itemId, String idempotencyKey, int shape, String payload, Instant at) {
         this.personId = of.personId();
         this.assignmentId = of.assignmentId();
         this.skill = of.skill();
         this.itemId = itemId;
         this.idempotencyKey = idempotencyKey;
+        this.shape = shape;
         this.payload = payload;
         this.at = at;
+    }
+
+    int shape() {
+        return shape;
     }
 
     String payload() {

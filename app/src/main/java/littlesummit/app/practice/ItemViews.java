@@ -7,6 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import littlesummit.app.content.BlockDto;
+import littlesummit.app.content.LayoutDto;
+import littlesummit.app.content.ResponseDto;
+import littlesummit.app.content.SecondViewDto;
+import littlesummit.app.content.WorkedStepDto;
 import littlesummit.app.practice.PracticeView.AnswerView;
 import littlesummit.app.practice.PracticeView.ExampleView;
 import littlesummit.app.practice.PracticeView.FeedbackView;
@@ -32,7 +37,6 @@ import littlesummit.core.practice.PartState;
 import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.SkillState;
-import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.WorkLetters;
 
 /** Makes what is shown of one item; the one place that decides what may leave the server. */
@@ -42,8 +46,8 @@ public final class ItemViews {
     /** An item with all its parts open at once and nothing told, for trying it out. */
     public static ItemView open(Item item) {
         List<PartView> parts = item.parts().stream().map(ItemViews::openPart).toList();
-        return new ItemView(item.ref().variant(), 1, Explain.level(item.ref().tier()), false, item.stem(), parts, 0, item.calculator(), true, false,
-                Optional.empty(), Optional.empty(), false, Optional.of(new SolutionView(item.worked(), item.second())), false, List.of(), "", letters(item), List.of(), false);
+        return new ItemView(item.ref().variant(), 1, Explain.level(item.ref().tier()), false, BlockDto.of(item.stem()), parts, 0, item.calculator(), true, false,
+                Optional.empty(), Optional.empty(), false, Optional.of(solution(item)), false, List.of(), "", letters(item), List.of(), false);
     }
 
     /**
@@ -53,25 +57,25 @@ public final class ItemViews {
      * @param outcome empty while the round is open
      */
     public static ItemView inQuiz(ServedItem served, int number, boolean calculator, List<Map<String, String>> entries, Optional<String> outcome) {
-        Item item = Catalogue.make(served.ref());
+        Item item = served.item();
         List<PartView> parts = new ArrayList<>();
         for (int i = 0; i < item.parts().size(); i++) {
             parts.add(inQuiz(item.parts().get(i), i < entries.size() ? entries.get(i) : Map.of(), outcome.isPresent()));
         }
-        return new ItemView(served.id(), number, Explain.level(served.ref().tier()), false, item.stem(), parts, 0, calculator, false, false, Optional.empty(), outcome,
-                false, outcome.map(o -> new SolutionView(item.worked(), item.second())), false, List.of(), Tag.ofEntries(entries).value(), letters(item), calculator ? ItemData.of(item) : List.of(), false);
+        return new ItemView(served.id(), number, Explain.level(served.ref().tier()), false, BlockDto.of(item.stem()), parts, 0, calculator, false, false, Optional.empty(), outcome,
+                false, outcome.map(o -> solution(item)), false, List.of(), Tag.ofEntries(entries).value(), letters(item), calculator ? ItemData.of(item) : List.of(), false);
     }
 
     private static PartView inQuiz(Part part, Map<String, String> entries, boolean closed) {
         PartCheck check = PartCheck.of(part, entries);
         String status = !closed ? PartState.Status.OPEN.name() : check.result() == PracticeEvent.Result.CORRECT ? PartState.Status.RIGHT.name() : PartState.Status.MISSED.name();
-        return new PartView(part.prompt(), part.layout(), part.fields().stream().map(ItemViews::field).toList(), 0, 0, List.of(), 0, status, entries,
+        return new PartView(part.prompt(), LayoutDto.of(part.layout()), part.fields().stream().map(ItemViews::field).toList(), 0, 0, List.of(), 0, status, entries,
                 closed ? feedback(check) : List.of(), closed ? part.fields().stream().map(ItemViews::answer).toList() : List.of());
     }
 
     /** A part with all its hints and its answer, for trying it out. */
     public static PartView openPart(Part p) {
-        return new PartView(p.prompt(), p.layout(), p.fields().stream().map(ItemViews::field).toList(), Policy.DEFAULT.tries(p), Policy.DEFAULT.tries(p),
+        return new PartView(p.prompt(), LayoutDto.of(p.layout()), p.fields().stream().map(ItemViews::field).toList(), Policy.DEFAULT.tries(p), Policy.DEFAULT.tries(p),
                 p.hints(), p.hints().size(), PartState.Status.OPEN.name(), Map.of(), List.of(), p.fields().stream().map(ItemViews::answer).toList());
     }
 
@@ -91,8 +95,9 @@ public final class ItemViews {
         return options.isEmpty() ? entry : String.join("; ", texts);
     }
 
-    static ItemView item(SkillState state, ServedItem served) {
-        Item item = Catalogue.make(served.ref());
+    /** @param example what goes with it, empty until it is opened */
+    static ItemView item(SkillState state, ServedItem served, Optional<Item> example) {
+        Item item = served.item();
         ItemState now = state.current().orElseThrow();
         boolean calculator = state.policy().calculator(item.calculator());
         int current = now.isClosed() ? item.parts().size() : now.currentPart();
@@ -101,19 +106,19 @@ public final class ItemViews {
             parts.add(part(item.parts().get(i), now.parts().get(i), now.isClosed()));
         }
         List<Map<String, String>> typed = served.draft().typed(item);
-        Optional<SolutionView> solution = now.isClosed() ? Optional.of(new SolutionView(item.worked(), item.second())) : Optional.empty();
-        return new ItemView(served.id(), served.number(), Explain.level(served.ref().tier()), now.similar(), item.stem(), parts,
-                current, calculator, state.policy().hints(), state.policy().example(), example(now, served),
+        Optional<SolutionView> solution = now.isClosed() ? Optional.of(solution(item)) : Optional.empty();
+        return new ItemView(served.id(), served.number(), Explain.level(served.ref().tier()), now.similar(), BlockDto.of(item.stem()), parts,
+                current, calculator, state.policy().hints(), state.policy().example(), now.exampleOpened() ? example.map(ItemViews::example) : Optional.empty(),
                 now.outcome().map(Enum::name), now.awaitsWork(), solution, state.offersSimilar(), typed, Tag.ofEntries(typed).value(), letters(item),
                 calculator ? ItemData.of(item) : List.of(), state.policy().checksLines(now.isClosed() || now.anyTryUsed()));
     }
 
-    private static Optional<ExampleView> example(ItemState now, ServedItem served) {
-        if (!now.exampleOpened()) {
-            return Optional.empty();
-        }
-        Item example = Catalogue.make(served.example());
-        return Optional.of(new ExampleView(example.stem(), example.worked(), example.second()));
+    private static ExampleView example(Item example) {
+        return new ExampleView(BlockDto.of(example.stem()), WorkedStepDto.of(example.worked()), SecondViewDto.of(example.second()));
+    }
+
+    private static SolutionView solution(Item item) {
+        return new SolutionView(WorkedStepDto.of(item.worked()), SecondViewDto.of(item.second()));
     }
 
     private static List<String> letters(Item item) {
@@ -122,7 +127,7 @@ public final class ItemViews {
 
     private static PartView part(Part part, PartState state, boolean itemClosed) {
         boolean closed = itemClosed || !state.isOpen();
-        return new PartView(part.prompt(), part.layout(), part.fields().stream().map(ItemViews::field).toList(), state.allowed(),
+        return new PartView(part.prompt(), LayoutDto.of(part.layout()), part.fields().stream().map(ItemViews::field).toList(), state.allowed(),
                 state.left(), part.hints().subList(0, Math.min(state.hints(), part.hints().size())), part.hints().size(),
                 itemClosed && state.isOpen() ? PartState.Status.MISSED.name() : state.status().name(), state.last(),
                 state.last().isEmpty() ? List.of() : feedback(PartCheck.of(part, state.last())),
@@ -132,7 +137,7 @@ public final class ItemViews {
     private static FieldView field(Field field) {
         AnswerSpec answer = field.answer();
         return new FieldView(field.id(), field.label(), field.wanted(), answer.kind().code(), answer.letters().stream().sorted().toList(),
-                answer.suffix(), field.response(),
+                answer.suffix(), ResponseDto.of(field.response()),
                 field.response().options().stream().collect(Collectors.toMap(Option::id, Option::spoken)));
     }
 

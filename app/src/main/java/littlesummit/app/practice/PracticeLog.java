@@ -45,30 +45,34 @@ class PracticeLog {
 
     /** Appends to the log and moves the snapshot on; both or none. */
     SkillState append(ProgressEntity row, SkillState before, PracticeEvent event, String key) {
-        events.save(new EventEntity(row, event.itemId(), key, json.write(event, PracticeEvent.class), event.at()));
+        events.save(new EventEntity(row, event.itemId(), key, PracticeEventDto.SCHEMA.newest(), json.write(PracticeEventDto.of(event), PracticeEventDto.SCHEMA), event.at()));
         SkillState after = before.after(event);
         row.keep(json.write(after), after, event.at());
         progress.save(row);
         return after;
     }
 
+    private PracticeEvent event(EventEntity kept) {
+        return json.read(kept.payload(), kept.shape(), PracticeEventDto.SCHEMA).toCore();
+    }
+
     /** The fold of the whole log, to compare the snapshot with. */
     SkillState replayed(ProgressEntity row) {
         SkillState now = state(row);
         List<PracticeEvent> log = events.findByPersonIdAndAssignmentIdAndSkillOrderById(row.personId(), row.assignmentId(), row.skill())
-                .stream().map(e -> json.read(e.payload(), PracticeEvent.class)).toList();
+                .stream().map(this::event).toList();
         return SkillState.replay(now.policy(), now.target(), log);
     }
 
     /** The fold of what happened at one item alone. */
     SkillState replayed(ProgressEntity row, String itemId) {
         SkillState now = state(row);
-        return SkillState.replay(now.policy(), now.target(), events.findByItemIdOrderById(itemId).stream().map(e -> json.read(e.payload(), PracticeEvent.class)).toList());
+        return SkillState.replay(now.policy(), now.target(), events.findByItemIdOrderById(itemId).stream().map(this::event).toList());
     }
 
     /** Everything that was tried at an item, in order. */
     List<PracticeEvent.Tried> tries(String itemId) {
-        return events.findByItemIdOrderById(itemId).stream().map(e -> json.read(e.payload(), PracticeEvent.class))
+        return events.findByItemIdOrderById(itemId).stream().map(this::event)
                 .filter(PracticeEvent.Tried.class::isInstance).map(PracticeEvent.Tried.class::cast).toList();
     }
 

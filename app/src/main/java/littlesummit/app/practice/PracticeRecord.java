@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 import littlesummit.app.people.Person;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
-import littlesummit.core.item.ItemRef;
+import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.ActiveTime;
 import littlesummit.core.practice.Outcome;
@@ -19,7 +19,6 @@ import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.SkillMap;
 import littlesummit.core.practice.SkillState;
 import littlesummit.core.practice.Step;
-import littlesummit.core.skill.Catalogue;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,7 +39,7 @@ public class PracticeRecord {
     @Transactional(readOnly = true)
     public Optional<PracticeView.ItemView> item(ServedItem served) {
         return log.find(served.personId(), served.assignmentId(), served.ref().skill())
-                .map(row -> log.replayed(row, served.id())).filter(state -> state.current().isPresent()).map(state -> ItemViews.item(state, served));
+                .map(row -> log.replayed(row, served.id())).filter(state -> state.current().isPresent()).map(state -> ItemViews.item(state, served, items.example(served)));
     }
 
     /** How an item of practice ended; empty while it is open, and for one that was never practised. */
@@ -56,7 +55,7 @@ public class PracticeRecord {
     /** What was tried at an item, in order. */
     @Transactional(readOnly = true)
     public List<Try> tries(ServedItem served) {
-        List<Part> parts = Catalogue.make(served.ref()).parts();
+        List<Part> parts = served.item().parts();
         return log.tries(served.id()).stream().map(t -> new Try(ItemViews.byLabel(parts.get(t.part()), t.entries()), t.result().name(), t.at())).toList();
     }
 
@@ -96,9 +95,9 @@ public class PracticeRecord {
     }
 
     private List<String> mistakes(String itemId) {
-        Optional<ItemRef> ref = items.refOf(itemId);
-        return ref.isEmpty() ? List.of() : log.tries(itemId).stream().filter(t -> t.result() == PracticeEvent.Result.INCORRECT)
-                .flatMap(t -> PartCheck.of(Catalogue.make(ref.get()).parts().get(t.part()), t.entries()).fields().stream())
+        Optional<Item> item = items.item(itemId);
+        return item.isEmpty() ? List.of() : log.tries(itemId).stream().filter(t -> t.result() == PracticeEvent.Result.INCORRECT)
+                .flatMap(t -> PartCheck.of(item.get().parts().get(t.part()), t.entries()).fields().stream())
                 .flatMap(f -> f.mistake().stream()).map(m -> m.message()).distinct().toList();
     }
 

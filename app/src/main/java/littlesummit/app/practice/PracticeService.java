@@ -26,7 +26,6 @@ import littlesummit.core.practice.PartCheck;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.SkillState;
-import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.CheckedLine;
 import littlesummit.core.working.LineVerdict;
 import littlesummit.core.working.WorkCheck;
@@ -115,11 +114,11 @@ public class PracticeService {
             now = log.append(row, state, served(first, state, false, state.nextSlot()), "first-" + first.id());
         }
         ServedItem served = items.require(place.person(), now.current().orElseThrow().itemId());
-        return PracticeViews.of(assignment, place.skillId(), now, served, surroundings.of(place, assignment, now), clock.instant());
+        return PracticeViews.of(assignment, place.skillId(), now, served, items.example(served), surroundings.of(place, assignment, now), clock.instant());
     }
 
     private PracticeEvent served(ServedItem item, SkillState state, boolean similar, int slot) {
-        Item made = Catalogue.make(item.ref());
+        Item made = item.item();
         return new PracticeEvent.Served(clock.instant(), item.id(), item.ref(), similar, made.guessChance(),
                 made.parts().stream().map(state.policy()::tries).toList(), slot);
     }
@@ -200,16 +199,21 @@ public class PracticeService {
         }
     }
 
-    private static Part part(ItemState now, Attempt attempt) {
+    private Part part(ItemState now, Attempt attempt) {
         if (attempt.part() != now.currentPart()) {
             throw Problem.conflict("This part is not the one that is open. Load the page again.");
         }
-        Part part = Catalogue.make(now.ref()).parts().get(attempt.part());
+        Part part = item(now).parts().get(attempt.part());
         List<String> ids = part.fields().stream().map(f -> f.id()).toList();
         if (!ids.containsAll(attempt.entries().keySet())) {
             throw Problem.badRequest("This item has no such field.");
         }
         return part;
+    }
+
+    /** The item as it was given out. */
+    private Item item(ItemState now) {
+        return items.item(now.itemId()).orElseThrow();
     }
 
     private Optional<LastLine.Conflict> conflict(Place place, Attempt attempt, Part part, Map<String, String> entries) {
@@ -234,7 +238,7 @@ public class PracticeService {
             if (part >= item.parts().size()) {
                 throw Problem.conflict("Every part of this item is answered.");
             }
-            int inAll = Catalogue.make(item.ref()).parts().get(part).hints().size();
+            int inAll = item(item).parts().get(part).hints().size();
             return new PracticeEvent.HintOpened(clock.instant(), itemId, part, Math.min(inAll, item.parts().get(part).hints() + 1));
         });
     }
@@ -242,6 +246,7 @@ public class PracticeService {
     @Transactional
     public PracticeView example(Place place, String itemId, String key) {
         require(assignment(place).policy().example(), "This assignment has no worked examples.");
+        items.openExample(items.require(place.person(), itemId));
         return append(place, itemId, key, item -> new PracticeEvent.ExampleOpened(clock.instant(), itemId));
     }
 
@@ -277,7 +282,7 @@ public class PracticeService {
         boolean tried = state.current().filter(i -> i.itemId().equals(itemId)).map(i -> i.isClosed() || i.anyTryUsed()).orElse(true);
         require(state.policy().checksLines(tried), state.policy().lineCheck() == Policy.LineCheck.NEVER ? "Lines are not checked in this assignment."
                 : "Your lines can be checked after a first try that was not right.");
-        Item item = Catalogue.make(served.ref());
+        Item item = served.item();
         return withoutGiven(WorkCheck.check(item.given(), WorkLetters.of(item), lines));
     }
 

@@ -3,11 +3,13 @@ package littlesummit.app.practice;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.practice.PracticeView.Measure;
 import littlesummit.app.practice.PracticeView.Point;
 import littlesummit.app.practice.PracticeView.TargetView;
 import littlesummit.app.served.ServedItem;
+import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.ActiveTime;
 import littlesummit.core.practice.Explain;
@@ -23,10 +25,10 @@ import littlesummit.core.skill.Catalogue;
 final class PracticeViews {
     private PracticeViews() {}
 
-    static PracticeView of(Assignment assignment, String skillId, SkillState state, ServedItem served, PracticeView.Around around, Instant now) {
+    static PracticeView of(Assignment assignment, String skillId, SkillState state, ServedItem served, Optional<Item> example, PracticeView.Around around, Instant now) {
         return new PracticeView(assignment.id(), assignment.title(), assignment.due(), assignment.isPast(now), skillId, Catalogue.generator(skillId).name(),
                 target(state), state.history().stream().map(step -> point(state.target(), step)).toList(), Forecast.of(state),
-                Explain.policy(state.policy()), state.policy().lineCheck() != Policy.LineCheck.NEVER, state.policy().work() == Policy.Work.REQUIRED, ActiveTime.of(state.history().stream().map(Step::at).toList()).toSeconds(), around, ItemViews.item(state, served));
+                Explain.policy(state.policy()), state.policy().lineCheck() != Policy.LineCheck.NEVER, state.policy().work() == Policy.Work.REQUIRED, ActiveTime.of(state.history().stream().map(Step::at).toList()).toSeconds(), around, ItemViews.item(state, served, example));
     }
 
     private static TargetView target(SkillState state) {

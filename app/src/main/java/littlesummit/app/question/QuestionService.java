@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import littlesummit.app.content.BlockDto;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
@@ -13,7 +14,6 @@ import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
 import littlesummit.app.web.RequestKey;
 import littlesummit.app.working.WorkService;
-import littlesummit.core.item.Block;
 import littlesummit.core.item.Item;
 import littlesummit.core.skill.Catalogue;
 import org.springframework.stereotype.Service;
@@ -45,7 +45,7 @@ public class QuestionService {
      * @param lines of the student's own page
      * @param prompts what each part of the item asks
      */
-    public record Question(String id, String student, String assignmentId, String skillId, String skill, List<Block> stem, List<String> prompts, List<PracticeRecord.Try> tries,
+    public record Question(String id, String student, String assignmentId, String skillId, String skill, List<BlockDto> stem, List<String> prompts, List<PracticeRecord.Try> tries,
             List<String> lines, String question, Instant askedAt, Optional<String> answer, Optional<String> answeredBy, Optional<Instant> answeredAt) {}
 
     /** The student's own, or all of the instructor's class; the latest first. */
@@ -76,8 +76,8 @@ public class QuestionService {
     private Question question(QuestionEntity entity) {
         Person student = people.require(entity.personId());
         ServedItem served = items.require(student, entity.itemId());
-        Item item = Catalogue.make(served.ref());
-        return new Question(entity.id(), student.name(), served.assignmentId(), served.ref().skill(), Catalogue.generator(served.ref().skill()).name(), item.stem(),
+        Item item = served.item();
+        return new Question(entity.id(), student.name(), served.assignmentId(), served.ref().skill(), Catalogue.generator(served.ref().skill()).name(), BlockDto.of(item.stem()),
                 item.parts().stream().map(p -> p.prompt()).toList(), practice.tries(served), work.page(student, entity.itemId()).counted(), entity.question(), entity.askedAt(),
                 entity.answer(), entity.answeredBy(), entity.answeredAt());
     }

@@ -18,18 +18,24 @@ class QuizEventEntity {
     private String personId;
     private String assignmentId;
     private String idempotencyKey;
+    private int shape;
     @Lob
     private String payload;
     private Instant at;
 
     protected QuizEventEntity() {}
 
-    QuizEventEntity(QuizRunEntity run, String idempotencyKey, String payload, Instant at) {
+    QuizEventEntity(QuizRunEntity run, String idempotencyKey, int shape, String payload, Instant at) {
         this.personId = run.personId();
         this.assignmentId = run.assignmentId();
         this.idempotencyKey = idempotencyKey;
+        this.shape = shape;
         this.payload = payload;
         this.at = at;
+    }
+
+    int shape() {
+        return shape;
     }
 
     String payload() {

@@ -58,7 +58,7 @@ class QuizLog {
 
     /** Appends to the log and moves the snapshot on; both or none. */
     QuizState append(QuizRunEntity run, QuizState before, QuizEvent event, String key) {
-        events.save(new QuizEventEntity(run, key, json.write(event, QuizEvent.class), event.at()));
+        events.save(new QuizEventEntity(run, key, QuizEventDto.SCHEMA.newest(), json.write(QuizEventDto.of(event), QuizEventDto.SCHEMA), event.at()));
         QuizState after = before.after(event);
         run.keep(json.write(after));
         runs.save(run);
@@ -68,6 +68,6 @@ class QuizLog {
     /** The fold of the whole log, to compare the snapshot with. */
     QuizState replayed(QuizRunEntity run) {
         return QuizState.replay(state(run).plan(), events.findByPersonIdAndAssignmentIdOrderById(run.personId(), run.assignmentId()).stream()
-                .map(e -> json.read(e.payload(), QuizEvent.class)).toList());
+                .map(e -> json.read(e.payload(), e.shape(), QuizEventDto.SCHEMA).toCore()).toList());
     }
 }

@@ -12,6 +12,7 @@ import littlesummit.core.quiz.Points;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.people.Person;
 import littlesummit.app.web.Problem;
+import littlesummit.app.served.ServedItems;
 import littlesummit.core.item.Item;
 import littlesummit.core.quiz.QuizPlan;
 import littlesummit.core.quiz.Round;
@@ -23,9 +24,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class QuizRecord {
     private final QuizLog log;
+    private final ServedItems items;
 
-    QuizRecord(QuizLog log) {
+    QuizRecord(QuizLog log, ServedItems items) {
         this.log = log;
+        this.items = items;
     }
 
     /** @param have points so far, as they are read; @param most that there are; @param percent of them */
@@ -69,7 +72,7 @@ public class QuizRecord {
     @Transactional(readOnly = true)
     public List<Item> latest(Person person, Assignment assignment) {
         return log.find(person.id(), assignment.id()).map(log::state).filter(state -> !state.rounds().isEmpty())
-                .map(state -> state.rounds().getLast().slots().stream().map(slot -> Catalogue.make(slot.ref())).toList()).orElse(List.of());
+                .map(state -> state.rounds().getLast().slots().stream().map(slot -> items.item(slot.itemId()).orElseThrow()).toList()).orElse(List.of());
     }
 
     /** A round that nobody is in, to practise with. @throws Problem when the assignment has no quiz */

@@ -159,7 +159,7 @@ public class QuizService {
         Sitting s = sitting(person, assignmentId);
         int slot = slot(s, itemId);
         Round.Slot now = s.state().rounds().getLast().slots().get(slot);
-        requireFields(Catalogue.make(now.ref()), entries);
+        requireFields(items.item(itemId).orElseThrow(), entries);
         Tag change = Tag.ofEntries(entries);
         if (!log.knows(s.person().id(), key)) {
             Tag.ofEntries(now.entries()).require(builtOn, change, Map.of("entries", now.entries()));
@@ -228,7 +228,7 @@ public class QuizService {
         if (!s.state().wantsNote(number, slot)) {
             throw Problem.conflict("This item needs no correction.");
         }
-        Item item = Catalogue.make(s.state().rounds().get(number - 1).slots().get(slot).ref());
+        Item item = items.item(s.state().rounds().get(number - 1).slots().get(slot).itemId()).orElseThrow();
         CorrectionNote.refusal(note, explanation(item), WorkLetters.of(item)).ifPresent(sentence -> {
             throw Problem.badRequest(sentence);
         });

@@ -84,15 +84,15 @@ final class QuizViews {
         List<RunningItem> items = new ArrayList<>();
         for (int i = 0; i < served.size(); i++) {
             Round.Slot slot = round.slots().get(i);
-            items.add(new RunningItem(i, slot.flagged(), isWhole(slot), worked.contains(slot.itemId()), item(state, slot, served.get(i), i)));
+            items.add(new RunningItem(i, slot.flagged(), isWhole(slot, served.get(i)), worked.contains(slot.itemId()), item(state, slot, served.get(i), i)));
         }
         return new Running(round.number(), Math.max(0, Duration.between(state.timeAt(now), round.endsAt()).toSeconds()),
                 Duration.between(round.startedAt(), round.endsAt()).toSeconds(), items);
     }
 
     /** Whether something stands in every field of every part: half an answer is not counted as one. */
-    private static boolean isWhole(Round.Slot slot) {
-        List<Part> parts = Catalogue.make(slot.ref()).parts();
+    private static boolean isWhole(Round.Slot slot, ServedItem served) {
+        List<Part> parts = served.item().parts();
         return IntStream.range(0, parts.size()).allMatch(p -> parts.get(p).fields().stream().noneMatch(f -> slot.of(p).getOrDefault(f.id(), "").isBlank()));
     }
 
@@ -103,7 +103,7 @@ final class QuizViews {
     private static boolean allowsCalculator(Policy.Calculator calculator, ServedItem served) {
         return switch (calculator) {
             case NEVER -> false;
-            case AS_ITEM -> Catalogue.make(served.ref()).calculator();
+            case AS_ITEM -> served.item().calculator();
             case ALWAYS -> true;
         };
     }

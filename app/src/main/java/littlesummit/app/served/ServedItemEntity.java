@@ -3,6 +3,7 @@ package littlesummit.app.served;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.util.Optional;
 import littlesummit.core.item.ItemRef;
 
 /** An item as it was given to a student. */
@@ -22,10 +23,12 @@ class ServedItemEntity {
     private String fingerprint;
     private long exampleSeed;
     private String draft;
+    private Long contentId;
+    private Long exampleContentId;
 
     protected ServedItemEntity() {}
 
-    ServedItemEntity(String id, String personId, String assignmentId, int number, ItemRef ref, String fingerprint, long exampleSeed) {
+    ServedItemEntity(String id, String personId, String assignmentId, int number, ItemRef ref, String fingerprint, long contentId, long exampleSeed) {
         this.id = id;
         this.personId = personId;
         this.assignmentId = assignmentId;
@@ -36,6 +39,7 @@ class ServedItemEntity {
         this.variant = ref.variant();
         this.seed = ref.seed();
         this.fingerprint = fingerprint;
+        this.contentId = contentId;
         this.exampleSeed = exampleSeed;
         this.draft = "{}";
     }
@@ -60,8 +64,26 @@ class ServedItemEntity {
         return new ItemRef(skill, version, tier, variant, seed);
     }
 
-    long exampleSeed() {
-        return exampleSeed;
+    ItemRef example() {
+        return ref().withSeed(exampleSeed);
+    }
+
+    /** Of what was given out; empty only for a row that is older than frozen content. */
+    Optional<Long> contentId() {
+        return Optional.ofNullable(contentId);
+    }
+
+    void freeze(long id) {
+        this.contentId = id;
+    }
+
+    /** Empty until the example is opened. */
+    Optional<Long> exampleContentId() {
+        return Optional.ofNullable(exampleContentId);
+    }
+
+    void freezeExample(long id) {
+        this.exampleContentId = id;
     }
 
     String draft() {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import littlesummit.app.content.FrozenItems;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
@@ -27,12 +28,14 @@ public class ServedItems {
     private static final String NONE = "There is no such item for you.";
     private final ServedItemRepository items;
     private final PeopleService people;
+    private final FrozenItems frozen;
     private final Json json;
     private final SecureRandom seeds = new SecureRandom();
 
-    ServedItems(ServedItemRepository items, PeopleService people, Json json) {
+    ServedItems(ServedItemRepository items, PeopleService people, FrozenItems frozen, Json json) {
         this.items = items;
         this.people = people;
+        this.frozen = frozen;
         this.json = json;
     }
 
@@ -53,7 +56,7 @@ public class ServedItems {
     /** Another one like it. */
     @Transactional
     public ServedItem serveLike(String personId, String assignmentId, ItemRef ref) {
-        return keep(personId, assignmentId, fresh(personId, () -> Catalogue.make(ref.withSeed(seeds.nextLong()))));
+        return keep(personId, assignmentId, fresh(personId, () -> Catalogue.like(ref, seeds.nextLong())));
     }
 
     /** An item that the student has not had, while there are such. */
@@ -72,7 +75,7 @@ public class ServedItems {
     private ServedItem keep(String personId, String assignmentId, Item item) {
         int number = 1 + items.countByPersonIdAndAssignmentIdAndSkill(personId, assignmentId, item.ref().skill());
         return served(items.save(new ServedItemEntity(UUID.randomUUID().toString(), personId, assignmentId, number, item.ref(),
-                item.fingerprint(), exampleSeed(item))));
+                item.fingerprint(), frozen.freeze(item), exampleSeed(item))));
     }
 
     /** A seed whose item has other numbers than this one. */
@@ -84,10 +87,28 @@ public class ServedItems {
         return seed;
     }
 
-    /** What an item was made of, for a look over many of them. */
+    /** An item as it was given out, whoever it was given to; for the services, which have looked who asks. */
     @Transactional(readOnly = true)
-    public Optional<ItemRef> refOf(String itemId) {
-        return items.findById(itemId).map(ServedItemEntity::ref);
+    public Optional<Item> item(String itemId) {
+        return items.findById(itemId).map(this::item);
+    }
+
+    /** The example that goes with an item, once it has been opened. */
+    @Transactional(readOnly = true)
+    public Optional<Item> example(ServedItem served) {
+        return items.findById(served.id()).flatMap(entity -> entity.exampleContentId().map(id -> frozen.thaw(id, entity.example())));
+    }
+
+    /** From now on the example of this item stays what it is. */
+    @Transactional
+    public void openExample(ServedItem served) {
+        items.findById(served.id()).filter(entity -> entity.exampleContentId().isEmpty())
+                .ifPresent(entity -> entity.freezeExample(frozen.freeze(Catalogue.make(entity.example()))));
+    }
+
+    private Item item(ServedItemEntity entity) {
+        long id = entity.contentId().orElseThrow(() -> new IllegalStateException("nothing is kept of the item " + entity.id()));
+        return frozen.thaw(id, entity.ref());
     }
 
     /** @throws Problem when there is none, or when it is another student's */
@@ -126,7 +147,7 @@ public class ServedItems {
     @Transactional
     public Tag keepDraft(Person person, String itemId, List<Map<String, String>> entries, Optional<String> builtOn) {
         ServedItemEntity entity = entity(person, itemId);
-        Item item = Catalogue.make(entity.ref());
+        Item item = item(entity);
         Draft draft = Draft.of(item, entries).orElseThrow(() -> Problem.badRequest("This item has no such field."));
         List<Map<String, String>> current = served(entity).draft().typed(item);
         Tag change = Tag.ofEntries(draft.typed(item));
@@ -136,7 +157,7 @@ public class ServedItems {
     }
 
     private ServedItem served(ServedItemEntity entity) {
-        return new ServedItem(entity.id(), entity.personId(), entity.assignmentId(), entity.number(), entity.ref(), entity.ref().withSeed(entity.exampleSeed()),
+        return new ServedItem(entity.id(), entity.personId(), entity.assignmentId(), entity.number(), item(entity),
                 new Draft(json.texts(entity.draft())));
     }
 }

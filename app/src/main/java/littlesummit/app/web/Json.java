@@ -3,6 +3,7 @@ package littlesummit.app.web;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
@@ -38,6 +39,20 @@ public class Json {
             return mapper.readValue(text, type);
         } catch (JsonProcessingException damaged) {
             throw new IllegalStateException("cannot read " + type.getSimpleName(), damaged);
+        }
+    }
+
+    /** In the newest shape. */
+    public <T> String write(T value, Schema<T> as) {
+        return write(value, as.type());
+    }
+
+    /** @param schema number of the shape that the text was written in */
+    public <T> T read(String text, int schema, Schema<T> as) {
+        try {
+            return mapper.treeToValue(as.lifted(mapper.readValue(text, ObjectNode.class), schema), as.type());
+        } catch (JsonProcessingException damaged) {
+            throw new IllegalStateException("cannot read " + as.type().getSimpleName(), damaged);
         }
     }
 

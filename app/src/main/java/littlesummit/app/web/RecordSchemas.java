@@ -25,6 +25,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class RecordSchemas implements ModelConverter {
+    private static final String SHAPE = "Dto";
     private final Map<String, Class<?>> named = new ConcurrentHashMap<>();
     private final Set<String> twice = ConcurrentHashMap.newKeySet();
 
@@ -56,12 +57,17 @@ class RecordSchemas implements ModelConverter {
 
     private String name(Class<?> type) {
         Class<?> outer = type.getEnclosingClass();
-        String name = outer != null && outer.isSealed() ? outer.getSimpleName() + type.getSimpleName() : type.getSimpleName();
+        String name = (outer != null && outer.isSealed() ? plain(outer) : "") + plain(type);
         Class<?> known = named.putIfAbsent(name, type);
         if (known != null && known != type) {
             twice.add(type + " and " + known + " would both be called " + name);
         }
         return name;
+    }
+
+    /** The screen need not know that a type is made for it. */
+    private static String plain(Class<?> type) {
+        return type.getSimpleName().replaceFirst(SHAPE + "$", "");
     }
 
     private static Schema<?> record(Class<?> type, ModelConverterContext context) {

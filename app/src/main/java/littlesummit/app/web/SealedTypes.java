@@ -12,7 +12,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Writes the sealed types of core as tagged objects, so that core needs no annotation of a library: {@code "kind"} holds the name
+ * Writes our sealed types as tagged objects, without an annotation of a library in each: {@code "kind"} holds the name
  * of the record. The client's types become unions of the same tags.
  */
 final class SealedTypes extends JacksonAnnotationIntrospector {
@@ -54,9 +54,9 @@ final class SealedTypes extends JacksonAnnotationIntrospector {
                 : type.isSealed() && method.getAnnotated().isDefault();
     }
 
-    /** A sealed interface of core, or one of the records that it permits. */
+    /** A sealed interface of ours, or one of the records that it permits. */
     private static boolean isOurs(Class<?> type) {
         boolean sealed = type.isInterface() && type.isSealed() || Arrays.stream(type.getInterfaces()).anyMatch(Class::isSealed);
-        return sealed && !type.isEnum() && type.getName().startsWith("littlesummit.core.");
+        return sealed && !type.isEnum() && type.getName().startsWith("littlesummit.");
     }
 }

@@ -5,7 +5,6 @@ import java.util.Set;
 import littlesummit.app.people.Person;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
-import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.WorkLetters;
 import littlesummit.core.working.ink.Stroke;
 import org.springframework.stereotype.Component;
@@ -43,7 +42,7 @@ class WorkFiles {
     }
 
     private Set<String> letters(Person person, String itemId) {
-        return WorkLetters.of(Catalogue.make(items.requireSeen(person, itemId).ref()));
+        return WorkLetters.of(items.requireSeen(person, itemId).item());
     }
 
     /** Adds the traces of an InkML document to the page. @return how many strokes it holds now */

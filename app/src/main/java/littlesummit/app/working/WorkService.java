@@ -10,7 +10,6 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import littlesummit.app.served.ServedItem;
 import littlesummit.core.working.WorkLetters;
-import littlesummit.core.skill.Catalogue;
 import littlesummit.app.people.Person;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
@@ -113,7 +112,7 @@ public class WorkService {
     }
 
     private Optional<String> refusal(WorkPageEntity page, ServedItem item) {
-        return pages.shown(page).refusal(WorkLetters.of(Catalogue.make(item.ref())));
+        return pages.shown(page).refusal(WorkLetters.of(item.item()));
     }
 
     /** Hands in what stands on the page, where it is work. @return what is missing, in a sentence; empty when it is handed in */

@@ -44,7 +44,7 @@ class NothingToldTest {
     }
 
     private static JsonNode open(ItemRef ref) {
-        ServedItem served = new ServedItem("item", "person", "assignment", 1, ref, ref, new Draft(Map.of()));
+        ServedItem served = new ServedItem("item", "person", "assignment", 1, Catalogue.make(ref), new Draft(Map.of()));
         ItemView view = ItemViews.inQuiz(served, 1, true, List.of(), Optional.empty());
         return JSON.valueToTree(view);
     }

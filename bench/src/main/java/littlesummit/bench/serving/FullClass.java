@@ -18,7 +18,6 @@ import littlesummit.app.served.ServedItems;
 import littlesummit.core.item.Item;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
-import littlesummit.core.skill.Catalogue;
 import org.springframework.context.ApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -84,7 +83,7 @@ final class FullClass {
         PracticeService.Place place = new PracticeService.Place(student, a.id(), SKILL);
         for (int i = 0; i < ITEMS; i++) {
             String id = practice.currentItem(place);
-            Item item = Catalogue.make(server.getBean(ServedItems.class).require(student, id).ref());
+            Item item = server.getBean(ServedItems.class).require(student, id).item();
             Map<String, String> entries = new HashMap<>();
             item.parts().getFirst().fields().forEach(f -> entries.put(f.id(), f.answer().key()));
             practice.check(place, new PracticeService.Attempt(id, 0, entries, true), UUID.randomUUID().toString());

@@ -74,8 +74,26 @@ public final class Catalogue {
         return find(id).orElseThrow(() -> new IllegalArgumentException("no skill " + id));
     }
 
-    /** Makes an item again. */
+    /**
+     * Makes an item again.
+     *
+     * @throws IllegalArgumentException when it would be another one: for a version that is not today's, or a variant that there is not
+     */
     public static Item make(ItemRef ref) {
-        return generator(ref.skill()).make(ref);
+        Skill skill = generator(ref.skill());
+        if (ref.version() != skill.version() || !has(skill, ref.tier(), ref.variant())) {
+            throw new IllegalArgumentException("not made any more: " + ref);
+        }
+        return skill.make(ref);
+    }
+
+    /** Another one like it, as it is made today: of the same variant, or of any where that one is gone. */
+    public static Item like(ItemRef ref, long seed) {
+        Skill skill = generator(ref.skill());
+        return has(skill, ref.tier(), ref.variant()) ? skill.make(new ItemRef(ref.skill(), skill.version(), ref.tier(), ref.variant(), seed)) : skill.make(ref.tier(), seed);
+    }
+
+    private static boolean has(Skill skill, int tier, String variant) {
+        return skill.variants(tier).contains(variant) || skill.openVariants(tier).contains(variant);
     }
 }
