@@ -14,7 +14,7 @@ public final class Course {
     private static SkillOrder order() {
         List<String> ids = new ArrayList<>();
         Catalogue.all().forEach(skill -> add(skill, ids));
-        return new SkillOrder(ids, ids.stream().map(id -> mask(Catalogue.require(id), ids)).toList());
+        return SkillOrder.of(ids, ids.stream().map(id -> Catalogue.require(id).prerequisites().stream().map(ids::indexOf).toList()).toList());
     }
 
     /** Each after its prerequisites. */
@@ -23,9 +23,5 @@ public final class Course {
         if (!ids.contains(skill.id())) {
             ids.add(skill.id());
         }
-    }
-
-    private static long mask(Skill skill, List<String> ids) {
-        return skill.prerequisites().stream().mapToLong(id -> 1L << ids.indexOf(id)).reduce(0, (a, b) -> a | b);
     }
 }

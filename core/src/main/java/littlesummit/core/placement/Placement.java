@@ -47,7 +47,7 @@ public final class Placement {
     }
 
     private static boolean isBeyondNew(SkillOrder order, List<Evidence> evidence, int skill) {
-        return evidence.stream().anyMatch(e -> e.kind() == Evidence.Kind.NEW && (e.skill() == skill || SkillOrder.has(order.allBefore(skill), e.skill())));
+        return evidence.stream().anyMatch(e -> e.kind() == Evidence.Kind.NEW && (e.skill() == skill || order.comesBefore(e.skill(), skill)));
     }
 
     private static long times(int skill, List<Evidence> evidence) {
@@ -68,7 +68,7 @@ public final class Placement {
         if (known[skill] >= SURE) {
             return Standing.KNOWN;
         }
-        boolean open = IntStream.range(0, order.size()).filter(i -> SkillOrder.has(order.before().get(skill), i)).allMatch(i -> known[i] >= SURE);
+        boolean open = IntStream.of(order.before(skill)).allMatch(i -> known[i] >= SURE);
         return open ? Standing.READY : Standing.NOT_YET;
     }
 }

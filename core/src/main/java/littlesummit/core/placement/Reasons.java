@@ -33,17 +33,17 @@ final class Reasons {
 
     /** Why solving it is not enough to count as known. */
     private static String whatIsMissing(SkillOrder order, double[] known, int skill) {
-        String missing = names(order, i -> SkillOrder.has(order.allBefore(skill), i) && known[i] < Placement.SURE);
+        String missing = names(order, i -> order.comesBefore(i, skill) && known[i] < Placement.SURE);
         return missing.isEmpty() ? "A choice can be right by luck, so a little practice will tell." : "It builds on " + missing + ", so begin there.";
     }
 
     private static String fromAbove(SkillOrder order, List<Evidence> evidence, int skill) {
-        String shown = names(order, i -> SkillOrder.has(order.allBefore(i), skill) && evidence.stream().anyMatch(e -> e.skill() == i && e.kind() == Kind.RIGHT));
+        String shown = names(order, i -> order.comesBefore(skill, i) && evidence.stream().anyMatch(e -> e.skill() == i && e.kind() == Kind.RIGHT));
         return shown.isEmpty() ? "Your other answers make it likely." : "You solved " + shown + ", which " + (shown.contains("” and “") ? "build" : "builds") + " on it.";
     }
 
     private static String fromBelow(SkillOrder order, double[] known, int skill) {
-        String missing = names(order, i -> SkillOrder.has(order.before().get(skill), i) && known[i] < Placement.SURE);
+        String missing = names(order, i -> IntStream.of(order.before(skill)).anyMatch(b -> b == i) && known[i] < Placement.SURE);
         return missing.isEmpty() ? "All that comes before it is known: it can be learned now." : "It builds on " + missing + ", which " + (missing.contains("” and “") ? "come" : "comes") + " first.";
     }
 

@@ -1,6 +1,7 @@
 package littlesummit.core.placement;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -27,20 +28,20 @@ public final class Simulation {
         double rightly = 0;
         double items = 0;
         for (int i = 0; i < students; i++) {
-            long state = state(order, random);
+            BitSet state = state(order, random);
             List<Evidence> evidence = answers(way, order, state, random);
             var verdicts = Placement.verdicts(order, evidence, seed);
-            rightly += IntStream.range(0, order.size()).filter(s -> (verdicts.get(s).standing() == Standing.KNOWN) == SkillOrder.has(state, s)).count() / (double) order.size();
+            rightly += IntStream.range(0, order.size()).filter(s -> (verdicts.get(s).standing() == Standing.KNOWN) == state.get(s)).count() / (double) order.size();
             items += evidence.size();
         }
         return new Report(way, rightly / students, items / students);
     }
 
-    private static List<Evidence> answers(Way way, SkillOrder order, long state, Random random) {
+    private static List<Evidence> answers(Way way, SkillOrder order, BitSet state, Random random) {
         List<Evidence> evidence = new ArrayList<>();
         Optional<Integer> next = next(way, order, evidence, random);
         while (next.isPresent()) {
-            boolean right = random.nextDouble() < (SkillOrder.has(state, next.get()) ? 1 - Evidence.SLIP : GUESS);
+            boolean right = random.nextDouble() < (state.get(next.get()) ? 1 - Evidence.SLIP : GUESS);
             evidence.add(new Evidence(next.get(), right ? Kind.RIGHT : Kind.WRONG, GUESS));
             next = next(way, order, evidence, random);
         }
@@ -56,12 +57,12 @@ public final class Simulation {
     }
 
     /** A state between knowing nothing and knowing all: skills are added in their order, each with the same chance for this student. */
-    static long state(SkillOrder order, Random random) {
+    static BitSet state(SkillOrder order, Random random) {
         double chance = 0.2 + 0.75 * random.nextDouble();
-        long state = 0;
+        BitSet state = new BitSet(order.size());
         for (int skill = 0; skill < order.size(); skill++) {
-            if ((state & order.before().get(skill)) == order.before().get(skill) && random.nextDouble() < chance) {
-                state |= 1L << skill;
+            if (order.isOpen(state, skill) && random.nextDouble() < chance) {
+                state.set(skill);
             }
         }
         return state;

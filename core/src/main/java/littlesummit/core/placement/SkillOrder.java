@@ -1,103 +1,126 @@
 package littlesummit.core.placement;
 
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Collection;
 import java.util.List;
 import java.util.stream.IntStream;
 
 /**
  * Skills with what comes before each. A knowledge state is a set of skills that holds, with each skill, all that comes before it
- * (J.-P. Doignon and J.-C. Falmagne, Knowledge Spaces, 1999); here it is a bit mask, skill i at bit i.
- *
- * @param ids of the skills, each after its prerequisites
- * @param before bit masks of direct prerequisites, by skill
+ * (J.-P. Doignon and J.-C. Falmagne, Knowledge Spaces, 1999); here it is a bit set, skill i at bit i. There is no limit to how many skills
+ * there are.
  */
-public record SkillOrder(List<String> ids, List<Long> before) {
-    /** A mask has this many bits. */
-    public static final int MOST = 62;
+public final class SkillOrder {
+    private final List<String> ids;
+    private final int[][] before;
+    private final int[][] after;
+    private final BitSet[] allBefore;
 
-    public SkillOrder {
-        ids = List.copyOf(ids);
-        before = List.copyOf(before);
-        if (ids.size() != before.size() || ids.size() > MOST) {
+    private SkillOrder(List<String> ids, int[][] before) {
+        this.ids = List.copyOf(ids);
+        this.before = before;
+        this.after = turned(before);
+        this.allBefore = closed(before);
+    }
+
+    /**
+     * @param ids of the skills, each after its prerequisites
+     * @param before indices of the direct prerequisites, by skill
+     * @throws IllegalArgumentException when a skill stands before one of its prerequisites, or the two lists do not match
+     */
+    public static SkillOrder of(List<String> ids, List<? extends Collection<Integer>> before) {
+        if (ids.size() != before.size()) {
             throw new IllegalArgumentException(ids.size() + " skills, " + before.size() + " sets of prerequisites");
         }
         for (int i = 0; i < ids.size(); i++) {
-            if (before.get(i) >> i != 0) {
+            int skill = i;
+            if (before.get(i).stream().anyMatch(b -> b < 0 || b >= skill)) {
                 throw new IllegalArgumentException(ids.get(i) + " stands before one of its prerequisites");
             }
         }
+        return new SkillOrder(ids, before.stream().map(b -> b.stream().mapToInt(Integer::intValue).distinct().sorted().toArray()).toArray(int[][]::new));
     }
 
-    int size() {
+    private static int[][] turned(int[][] before) {
+        List<List<Integer>> after = IntStream.range(0, before.length).<List<Integer>>mapToObj(i -> new ArrayList<>()).toList();
+        for (int skill = 0; skill < before.length; skill++) {
+            for (int b : before[skill]) {
+                after.get(b).add(skill);
+            }
+        }
+        return after.stream().map(a -> a.stream().mapToInt(Integer::intValue).toArray()).toArray(int[][]::new);
+    }
+
+    private static BitSet[] closed(int[][] before) {
+        BitSet[] all = new BitSet[before.length];
+        for (int skill = 0; skill < before.length; skill++) {
+            all[skill] = new BitSet(before.length);
+            for (int b : before[skill]) {
+                all[skill].set(b);
+                all[skill].or(all[b]);
+            }
+        }
+        return all;
+    }
+
+    public List<String> ids() {
+        return ids;
+    }
+
+    public int size() {
         return ids.size();
     }
 
-    static boolean has(long state, int skill) {
-        return (state >> skill & 1) == 1;
+    /** Direct prerequisites of a skill. */
+    int[] before(int skill) {
+        return before[skill].clone();
     }
 
     /** Skills that build directly on a skill. */
-    long after(int skill) {
-        long after = 0;
-        for (int later = skill + 1; later < size(); later++) {
-            after |= has(before.get(later), skill) ? 1L << later : 0;
-        }
-        return after;
+    int[] after(int skill) {
+        return after[skill].clone();
+    }
+
+    /** Whether one skill comes before another, directly or not. */
+    boolean comesBefore(int first, int later) {
+        return allBefore[later].get(first);
+    }
+
+    /** Whether a skill may join a state: all that comes directly before it is there. */
+    boolean isOpen(BitSet state, int skill) {
+        return IntStream.of(before[skill]).allMatch(state::get);
     }
 
     /** Skills that hang together by prerequisites, group by group, each in the order. */
     List<List<Integer>> groups() {
         List<List<Integer>> groups = new ArrayList<>();
-        long left = (1L << size()) - 1;
-        while (left != 0) {
-            long group = grown(Long.lowestOneBit(left));
-            left &= ~group;
-            groups.add(IntStream.range(0, size()).filter(i -> has(group, i)).boxed().toList());
+        BitSet seen = new BitSet(size());
+        for (int first = 0; first < size(); first = seen.nextClearBit(first + 1)) {
+            if (!seen.get(first)) {
+                List<Integer> group = joined(first);
+                group.forEach(seen::set);
+                groups.add(group);
+            }
         }
         return groups;
     }
 
-    private long grown(long group) {
-        long next = group;
-        for (int i = 0; i < size(); i++) {
-            if (has(group, i) || (before.get(i) & group) != 0) {
-                next |= 1L << i | before.get(i);
+    private List<Integer> joined(int first) {
+        BitSet group = new BitSet(size());
+        List<Integer> toLookAt = new ArrayList<>(List.of(first));
+        while (!toLookAt.isEmpty()) {
+            int skill = toLookAt.removeLast();
+            if (!group.get(skill)) {
+                group.set(skill);
+                IntStream.concat(IntStream.of(before[skill]), IntStream.of(after[skill])).forEach(toLookAt::add);
             }
         }
-        return next == group ? group : grown(next);
+        return group.stream().boxed().toList();
     }
 
     /** The order of some skills that nothing outside is joined to. */
     SkillOrder only(List<Integer> group) {
-        return new SkillOrder(group.stream().map(ids::get).toList(), group.stream()
-                .map(skill -> IntStream.range(0, group.size()).filter(i -> has(before.get(skill), group.get(i))).mapToLong(i -> 1L << i).reduce(0, (a, b) -> a | b)).toList());
-    }
-
-    /** All states; for few skills only, since they are many. */
-    long[] states() {
-        long[] states = new long[1];
-        int count = 1;
-        for (int skill = 0; skill < size(); skill++) {
-            states = Arrays.copyOf(states, 2 * count);
-            int there = count;
-            for (int i = 0; i < there; i++) {
-                if ((states[i] & before.get(skill)) == before.get(skill)) {
-                    states[count++] = states[i] | 1L << skill;
-                }
-            }
-        }
-        return Arrays.copyOf(states, count);
-    }
-
-    /** Everything that comes before a skill, directly or not. */
-    long allBefore(int skill) {
-        long all = before.get(skill);
-        for (int i = skill - 1; i >= 0; i--) {
-            if (has(all, i)) {
-                all |= before.get(i);
-            }
-        }
-        return all;
+        return of(group.stream().map(ids::get).toList(), group.stream().map(skill -> IntStream.of(before[skill]).mapToObj(group::indexOf).toList()).toList());
     }
 }
