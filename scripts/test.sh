@@ -1,4 +1,12 @@
-# Sourced by summit: everything that checks the project.
+# Sourced by summit: everything that checks the project; with --skill ID the laws of one skill alone.
+if [ "${1:-}" = --skill ]; then
+  [ $# -eq 2 ] || fail "--skill needs the id of a skill; ./summit items --list shows all."
+  say "The laws of $2 ..."
+  maven -pl core test -Dskill="$2" -Dseeds="${SEEDS:-300}" -Dsurefire.failIfNoSpecifiedTests=false \
+    -Dtest='SkillLawsTest,OpenAnswersTest,OptionLawsTest,EntryLawsTest,WorkedStepsTest,CatalogueTest' || fail "Not all laws hold; what fails is said above."
+  say "All laws hold."
+  exit
+fi
 need_chromium() {
   for found in chromium chromium-browser google-chrome; do command -v "$found" >/dev/null && return; done
   if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then

@@ -17,7 +17,6 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.item.Response;
 import littlesummit.core.practice.PartCheck;
-import littlesummit.core.skill.lesson.Lessons;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -27,7 +26,7 @@ class EntryLawsTest {
     private static final Pattern NAMED = Pattern.compile("\\$?([a-z])\\$? *=");
 
     static Stream<Skill> skills() {
-        return Stream.concat(Catalogue.all().stream(), Lessons.all().stream());
+        return TestItems.chosen();
     }
 
     private static Stream<Item> items(Skill skill) {
@@ -48,7 +47,7 @@ class EntryLawsTest {
 
     @Test
     void thereAreFieldsOfEachKindToTry() {
-        List<Field> all = skills().flatMap(EntryLawsTest::typed).toList();
+        List<Field> all = TestItems.all().flatMap(EntryLawsTest::typed).toList();
         assertTrue(all.stream().filter(f -> f.answer().kind() == Kind.NUMBER && NAMED.matcher(f.label()).matches()).count() > 20);
         assertTrue(all.stream().filter(f -> !f.answer().suffix().isEmpty()).count() > 50);
     }
