@@ -83,6 +83,7 @@ const UNDO_MS = 10_000;
 /** What was just read, and the way back, for ten seconds. */
 function LastRead({ marking }: { marking: Marking }) {
   const { read, unread } = marking;
+  const navigate = useNavigate();
   const [gone, setGone] = useState(0);
   const { isSuccess, submittedAt } = read;
   useEffect(() => {
@@ -105,6 +106,7 @@ function LastRead({ marking }: { marking: Marking }) {
         onClick={() => {
           setGone(submittedAt);
           unread.mutate({ itemId });
+          void navigate(`/handed-in/${itemId}`);
         }}
       >
         Undo

@@ -22,7 +22,7 @@ export default function KnownChart({ points, today }: Props) {
             <CartesianGrid stroke="var(--color-grid)" />
             <XAxis dataKey="at" type="number" scale="time" domain={['dataMin', 'dataMax']} tickFormatter={dayAt} stroke="var(--color-soft)" />
             <YAxis allowDecimals={false} width={32} stroke="var(--color-soft)" />
-            <Tooltip labelFormatter={(at) => dayAt(Number(at))} contentStyle={{ background: 'var(--color-leaf)', borderColor: 'var(--color-rule)' }} />
+            <Tooltip labelFormatter={(at) => dayAt(Number(at))} contentStyle={{ background: 'var(--color-leaf)', borderColor: 'var(--color-rule)' }} itemStyle={{ color: 'var(--color-ink)' }} />
             <Legend />
             <Area legendType="rect" type="stepAfter" dataKey="practice" name="shown in practice" stackId="known" stroke="var(--color-spruce)" fill="var(--color-spruce)" fillOpacity={0.35} isAnimationActive={false} />
             <Area legendType="rect" type="stepAfter" dataKey="check" name="shown in a check" stackId="known" stroke="var(--color-glacier)" fill="var(--color-glacier)" fillOpacity={0.25} strokeDasharray="3 2" isAnimationActive={false} />

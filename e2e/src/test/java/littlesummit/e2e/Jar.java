@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.net.Socket;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
@@ -19,10 +20,13 @@ final class Jar implements AutoCloseable {
     private static final Duration START = Duration.ofSeconds(180);
     private final Path data;
     private final int port;
+    /** What the last process has printed. */
+    private final Path output;
     private Process process;
 
     Jar(Path data) {
         this.data = data;
+        this.output = data.resolve("output.txt");
         DemoTemplate.into(data);
         try (ServerSocket free = new ServerSocket(0)) {
             this.port = free.getLocalPort();
@@ -50,7 +54,15 @@ final class Jar implements AutoCloseable {
         command.addAll(List.of(options));
         command.addAll(List.of("-jar", FILE.toString()));
         try {
-            return new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
+            return new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile()).start();
+        } catch (IOException none) {
+            throw new UncheckedIOException(none);
+        }
+    }
+
+    private String said() {
+        try {
+            return Files.readString(output);
         } catch (IOException none) {
             throw new UncheckedIOException(none);
         }
@@ -84,7 +96,8 @@ final class Jar implements AutoCloseable {
     /** Compares every snapshot with its replayed log, by the command that ships; the server is down meanwhile. */
     void replays() {
         try {
-            assertEquals(0, run("-Dsummit.replay=true", "-Dserver.port=0").waitFor(), "a snapshot differs from its log");
+            int code = run("-Dsummit.replay=true", "-Dserver.port=0").waitFor();
+            assertEquals(0, code, () -> "a snapshot differs from its log: " + said());
         } catch (InterruptedException stopping) {
             throw new IllegalStateException(stopping);
         }

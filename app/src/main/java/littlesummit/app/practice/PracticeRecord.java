@@ -148,10 +148,10 @@ public class PracticeRecord {
         return ActiveTime.of(moments(person, since));
     }
 
-    /** How many snapshots differ from the replayed log; none ever should. */
+    /** Snapshots that differ from the replayed log, each by its student, assignment and skill; none ever should. */
     @Transactional(readOnly = true)
-    public long differences() {
-        return log.all().stream().filter(row -> !log.state(row).equals(log.replayed(row))).count();
+    public List<String> differences() {
+        return log.all().stream().filter(row -> !log.state(row).equals(log.replayed(row))).map(row -> "practice " + row.personId() + " " + row.assignmentId() + " " + row.skill()).toList();
     }
 
     /** How many snapshots there are. */

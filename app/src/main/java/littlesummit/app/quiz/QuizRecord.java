@@ -95,10 +95,10 @@ public class QuizRecord {
                 Collectors.mapping(QuizEventRepository.Moment::at, Collectors.toList())));
     }
 
-    /** How many snapshots differ from the replayed log; none ever should. */
+    /** Snapshots that differ from the replayed log, each by its student and assignment; none ever should. */
     @Transactional(readOnly = true)
-    public long differences() {
-        return log.all().stream().filter(run -> !log.state(run).equals(log.replayed(run))).count();
+    public List<String> differences() {
+        return log.all().stream().filter(run -> !log.state(run).equals(log.replayed(run))).map(run -> "quiz " + run.personId() + " " + run.assignmentId()).toList();
     }
 
     /** How many snapshots there are. */

@@ -1,5 +1,7 @@
 package littlesummit.app.replay;
 
+import java.util.List;
+import java.util.stream.Stream;
 import littlesummit.app.practice.PracticeRecord;
 import littlesummit.app.quiz.QuizRecord;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -24,10 +26,11 @@ class ReplayCheck {
 
     @EventListener(ApplicationReadyEvent.class)
     void compare() {
-        long different = practice.differences() + quizzes.differences();
-        System.out.println(practice.snapshots() + quizzes.snapshots() + " snapshots, " + different + " different from their replayed log");
-        if (different > 0) {
-            throw new IllegalStateException(different + " snapshots differ from their log");
+        List<String> different = Stream.of(practice.differences(), quizzes.differences()).flatMap(List::stream).toList();
+        System.out.println(practice.snapshots() + quizzes.snapshots() + " snapshots, " + different.size() + " different from their replayed log");
+        different.forEach(System.out::println);
+        if (!different.isEmpty()) {
+            throw new IllegalStateException(different.size() + " snapshots differ from their log");
         }
         application.close();
     }
