@@ -20,12 +20,28 @@ take_options() {
 unpack() {
   home=app/target/run
   if stale "$home/made" app/target/summit-app-boot.jar; then
+    say "Preparing it to start faster from now on (once, some seconds) ..."
     rm -rf "$home"
     "$java" -Djarmode=tools -jar app/target/summit-app-boot.jar extract --destination "$home" >/dev/null
     "$java" -XX:ArchiveClassesAtExit="$home/app.jsa" -Dspring.context.exit=onRefresh -Dspring.datasource.url=jdbc:h2:mem:dry -Xlog:disable \
       -jar "$home/summit-app-boot.jar" >/dev/null 2>&1 || true
     touch "$home/made"
   fi
+}
+
+answers() { (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; }
+
+# announce WORDS: waits as long as this process lives, says that it is still at it, and prints the address once it answers.
+announce() {
+  local halves=0
+  until answers; do
+    kill -0 $$ 2>/dev/null || return
+    sleep 0.5
+    halves=$((halves + 1))
+    [ $((halves % 20)) -ne 0 ] || say "Still starting, $((halves / 2)) seconds so far ..."
+  done
+  sleep 1
+  printf '\nLittle Summit is open at http://localhost:%s\n\n%s\n' "$port" "$1"
 }
 
 # launch DATA WORDS OPTIONS: starts the application with its data in DATA, and says WORDS when it is open.
@@ -35,16 +51,8 @@ launch() {
   mkdir -p "$data"
   java=$(find_java)/bin/java
   unpack
+  ! answers || fail "Something else answers on port $port already. Stop it, or choose another port: --port 8090"
   say "Starting on port $port ..."
-  (
-    for _ in $(seq 1 240); do
-      if (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then
-        sleep 1
-        printf '\nLittle Summit is open at http://localhost:%s\n\n%s\n' "$port" "$words"
-        break
-      fi
-      sleep 0.5
-    done
-  ) &
+  announce "$words" &
   exec "$java" -Xmx1g -XX:SharedArchiveFile="$home/app.jsa" -Xshare:auto -Xlog:disable -Xlog:all=off "$@" -Dsummit.data="$data" -Dsummit.code-for="$code_for" -Dserver.port="$port" -jar "$home/summit-app-boot.jar"
 }

@@ -85,6 +85,7 @@ class DemoData implements SmartLifecycle {
         lastDays(nela, set);
         List<Person> others = new ArrayList<>();
         for (Villager villager : Villager.OTHERS) {
+            say(others.size() + 1);
             Person person = student(villager, classId);
             others.add(person);
             weeks.of(person, villager, set, others.size());
@@ -93,6 +94,11 @@ class DemoData implements SmartLifecycle {
         clock.goRight();
         askAndAnswer(others, set, orla);
         readSome(orla);
+    }
+
+    /** Six weeks of a class take a while: whoever has started it sees how far it is. @param done students who have their weeks */
+    private static void say(int done) {
+        System.out.println("Making the demo class: " + done + " of " + (1 + Villager.OTHERS.size()) + " students have their six weeks");
     }
 
     private Person student(Villager villager, String classId) {
