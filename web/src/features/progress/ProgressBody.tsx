@@ -64,7 +64,7 @@ function Courses({ all }: { all: Schemas['AssignmentCourse'][] }) {
     <>
       {all.filter((a) => !a.finished).map((a) => <Course key={a.id} course={a} />)}
       {done.length > 0 && (
-        <details>
+        <details className="prints-open">
           <summary className="cursor-pointer font-serif text-lg font-semibold">Finished ({done.length})</summary>
           <div className="mt-3 grid gap-3">
             {done.map((a) => <Course key={a.id} course={a} />)}

@@ -96,8 +96,8 @@ export function Lines({ itemId, place, letters, first, tag, checking }: { itemId
             Check my lines
           </Button>
         )}
-        {checking?.allowed === false && <span className="text-sm text-soft">Your lines can be checked after a first try that was not right.</span>}
-        <span role="status" className="text-sm text-soft">{useWords('lines', state)}</span>
+        {checking?.allowed === false && <span className="text-sm text-soft print:hidden">Your lines can be checked after a first try that was not right.</span>}
+        <span role="status" className="text-sm text-soft print:hidden">{useWords('lines', state)}</span>
       </div>
       <TwoWindows sides={twoSides} show={(lines) => plain(textOf(lines))} />
       {check.isError && <p role="alert" className="mt-2 bg-leaf text-rust">{check.error.message}</p>}
@@ -117,7 +117,7 @@ function LineTools({ page, at, act }: { page: Page; at: number; act: (action: Ac
     ['Undo', 'Undo the last change of the order', () => act({ do: 'undo' }), page.past.length === 0],
   ];
   return (
-    <div className="mt-2 flex min-h-8 flex-wrap items-center gap-1" role="group" aria-label="What can be done with this line">
+    <div className="mt-2 flex min-h-8 flex-wrap items-center gap-1 print:hidden" role="group" aria-label="What can be done with this line">
       <span className="mr-1 text-sm text-soft">Line {at + 1}</span>
       {tools
         .filter(([, , , off]) => !off)

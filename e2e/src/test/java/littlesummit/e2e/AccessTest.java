@@ -11,6 +11,8 @@ import com.microsoft.playwright.options.ForcedColors;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** WCAG 2.2 AA as far as axe and a ruler can see it: every view in every mode, with wide text, and at 320 pixels. */
 class AccessTest extends BrowserTest {
@@ -148,6 +150,32 @@ class AccessTest extends BrowserTest {
         findsNothing(page, "corrections");
     }
 
+    /** What one sees only when something is in the way: no connection, a session that has ended, a name that is taken. */
+    @Test
+    void axeFindsNothingWhenSomethingIsInTheWay() {
+        Page page = browser.window(summit.address());
+        new Desk(summit, page, "hanno");
+        page.navigate("/practice/own/mean");
+        assertThat(page.locator("[data-answer]").first()).isVisible();
+        page.context().setOffline(true);
+        page.locator("[data-answer]").first().fill("12");
+        assertThat(page.getByText("kept here").first()).isVisible();
+        findsNothing(page, "offline");
+        page.context().setOffline(false);
+        assertThat(page.locator("[data-waiting='0']")).hasCount(1);
+        page.context().clearCookies();
+        page.locator("[data-answer]").first().fill("13");
+        assertThat(page.getByText("Sign in and go on")).isVisible();
+        findsNothing(page, "signed out");
+        Page instructor = browser.window(summit.address());
+        new Desk(summit, instructor, "orla");
+        instructor.navigate("/account");
+        instructor.getByLabel("New password again").fill("one");
+        instructor.getByLabel("New password, at least 8 characters").fill("another");
+        assertThat(instructor.getByRole(AriaRole.ALERT).first()).isVisible();
+        findsNothing(instructor, "two passwords that differ");
+    }
+
     /** Every way of answering, each with its own controls. */
     @Test
     void axeFindsNothingInAnyKindOfAnswer() {
@@ -189,32 +217,34 @@ class AccessTest extends BrowserTest {
         }
     }
 
-    @Test
-    void nothingIsCutOffAt320Pixels() {
+    /** WCAG 1.4.10 and 1.4.4: a window of 1280 pixels at 400 % and at 200 %. */
+    @ParameterizedTest
+    @ValueSource(ints = {320, 640})
+    void nothingIsCutOff(int width) {
         Page page = browser.window(summit.address());
-        page.setViewportSize(320, 700);
+        page.setViewportSize(width, 700);
         Desk desk = new Desk(summit, page, "nela");
-        assertEquals(320, page.evaluate("document.documentElement.scrollWidth"));
+        assertEquals(width, page.evaluate("document.documentElement.scrollWidth"));
         for (String view : List.of("/map", "/entering", "/questions", "/book", "/check", "/progress", "/account", "/review")) {
             page.navigate(view);
             page.waitForTimeout(300);
-            assertEquals(320, page.evaluate("document.documentElement.scrollWidth"), view);
+            assertEquals(width, page.evaluate("document.documentElement.scrollWidth"), view);
         }
         page.navigate("/due");
         desk.open("Go on: Hut stores");
-        assertEquals(320, page.evaluate("document.documentElement.scrollWidth"));
+        assertEquals(width, page.evaluate("document.documentElement.scrollWidth"));
     }
 
-    /** WCAG 1.4.10: a window of 1280 pixels at 400 %. */
-    @Test
-    void theInstructorsPagesFitAtFourHundredPercent() {
+    @ParameterizedTest
+    @ValueSource(ints = {320, 640})
+    void nothingOfTheInstructorsIsCutOff(int width) {
         Page page = browser.window(summit.address());
         new Desk(summit, page, "orla");
-        page.setViewportSize(320, 700);
+        page.setViewportSize(width, 700);
         for (String view : List.of("/class", "/class/assignments", "/classes", "/handed-in", "/questions", "/gallery", "/account", "/class/marks")) {
             page.navigate(view);
             page.waitForTimeout(400);
-            assertEquals(320, page.evaluate("document.documentElement.scrollWidth"), view);
+            assertEquals(width, page.evaluate("document.documentElement.scrollWidth"), view);
         }
     }
 }

@@ -7,7 +7,6 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
@@ -59,6 +58,6 @@ class SecurityConfiguration {
 
     @Bean
     PasswordEncoder passwords(@Value("${summit.password-strength}") int strength) {
-        return new BCryptPasswordEncoder(strength);
+        return new LongPasswords(strength);
     }
 }

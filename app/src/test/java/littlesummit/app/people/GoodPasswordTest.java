@@ -11,6 +11,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class GoodPasswordTest {
     private static final List<String> OWN = List.of("orlafennimer");
+    /** A hundred letters that each could stand for another: without a limit the guesser would try them all. */
+    private static final String LONG = "4@8({[<3691!|0$57+x%2z4@8({[<3691!|0$57+x%2z4@8({[<3691!|0$57+x%2z4@8({[<3691!|0$57+x%2z4@8({[<3691!|0$57";
 
     private static String refusal(String password) {
         return assertThrows(Problem.class, () -> GoodPassword.require(password, OWN), password).getMessage();
@@ -30,7 +32,7 @@ class GoodPasswordTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"kettle snow rope", "lantern-goat-bell", "ich mag Ziegenkäse", "雪の小屋と山羊の鈴", "x7#Lw-92vq"})
+    @ValueSource(strings = {"kettle snow rope", "lantern-goat-bell", "ich mag Ziegenkäse", "雪の小屋と山羊の鈴", "x7#Lw-92vq", LONG})
     void whatIsGood(String password) {
         assertDoesNotThrow(() -> GoodPassword.require(password, OWN));
     }

@@ -39,6 +39,16 @@ class SessionsApiTest extends ApiTest {
     }
 
     @Test
+    void aPasswordAsLongAsItMayBeIsTaken() {
+        String longest = "lantern by night, kettle by day, ".repeat(7).substring(0, 200);
+        Visitor visitor = new Visitor(mvc);
+        visitor.signIn(student.username(), "pw");
+        assertEquals(204, visitor.post("/api/account/password", "{\"old\":\"pw\",\"fresh\":\"" + longest + "\"}").getStatus());
+        assertEquals(200, new Visitor(mvc).signIn(student.username(), longest));
+        assertEquals(401, new Visitor(mvc).signIn(student.username(), longest.substring(0, 199)));
+    }
+
+    @Test
     void aNewCodeEndsAllSessions() {
         Visitor visitor = new Visitor(mvc);
         visitor.signIn(student.username(), "pw");
