@@ -1,4 +1,5 @@
 import { newKey } from '../api/client';
+import type { Deed } from './deed';
 import { Outbox } from './outbox';
 import { post } from './post';
 import type { Surroundings } from './surroundings';
@@ -36,6 +37,9 @@ async function opened(): Promise<Outbox> {
   const fresh = new Outbox({ ...inWindow, shelf: await shelf() });
   await fresh.open();
   void locks?.request(nameOf(HERE), () => new Promise(() => {}));
+  const others = new BroadcastChannel(NAME);
+  fresh.news.onDone((deed, { kind }) => kind === 'done' && others.postMessage(deed));
+  others.onmessage = ({ data }: MessageEvent<Deed>) => fresh.heard(data);
   const wake = () => void fresh.wake();
   window.addEventListener('online', wake);
   window.addEventListener('focus', wake);

@@ -176,6 +176,9 @@ export class Outbox {
     await this.flush();
   }
 
+  /** Another window of this browser has sent something: who shows it asks the server anew. What belongs to somebody else is nobody's news here. */
+  readonly heard = (deed: Deed) => void (deed.owner === this.held.owner && this.gone(deed, { kind: 'elsewhere' }));
+
   private async step(place: string): Promise<Step> {
     const deed = await this.head(place);
     if (deed === undefined) {

@@ -54,6 +54,19 @@ describe('the next visit', () => {
 });
 
 describe('two windows', () => {
+  test('tell each other what was sent, so that both show it; of somebody else they are told nothing', async () => {
+    const shelf = lasting();
+    const box = await outboxOf(server(), shelf, 'two');
+    const told: string[] = [];
+    box.news.onDone((deed, { kind }) => told.push(`${deed.words} ${kind}`));
+    const { turns } = box;
+    const sent = (await outboxOf(server(), lasting(), 'three')).put(typed('12'));
+    box.heard(sent);
+    box.heard({ ...sent, owner: 'ansa' });
+    expect(told).toEqual([`${sent.words} elsewhere`]);
+    expect(box.turns).toBe(turns + 1);
+  });
+
   test('send each what was made in it; of a window that was closed, the other one does', async () => {
     const shelf = lasting();
     const mine = server();

@@ -77,7 +77,7 @@ class InstructorKeyboardTest extends BrowserTest {
         keys.press("Tab");
         keys.to("Send back for more");
         page.keyboard().press("Enter");
-        assertThat(page.getByLabel("Comment")).isEmpty();
+        assertThat(page.getByLabel("Comment", new Page.GetByLabelOptions().setExact(true))).hasValue("");
         keys.isSomewhere("after sending a page back");
     }
 
