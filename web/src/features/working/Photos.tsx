@@ -59,8 +59,8 @@ export default function Photos({ itemId, place, page }: { itemId: string; place:
       <ol className="grid gap-3">
         {page.photos.map((photo, i) => (
           <li key={photo.id} className="grid gap-1 bg-leaf">
-            <PhotoShown photo={photo} number={i + 1} />
-            <span className="flex gap-1">
+            <span className="flex items-center gap-1">
+              <span className="mr-2 text-sm text-soft">Photo {i + 1}</span>
               <Button small disabled={turn.isPending} onClick={() => turn.mutate(photo.id)}>
                 Turn right
               </Button>
@@ -68,6 +68,7 @@ export default function Photos({ itemId, place, page }: { itemId: string; place:
                 Take away
               </Button>
             </span>
+            <PhotoShown photo={photo} number={i + 1} />
           </li>
         ))}
       </ol>
