@@ -159,7 +159,7 @@ class AccessTest extends BrowserTest {
         assertThat(page.locator("[data-answer]").first()).isVisible();
         page.context().setOffline(true);
         page.locator("[data-answer]").first().fill("12");
-        assertThat(page.getByText("kept here").first()).isVisible();
+        assertThat(page.getByText("this device").first()).isVisible();
         findsNothing(page, "offline");
         page.context().setOffline(false);
         assertThat(page.locator("[data-waiting='0']")).hasCount(1);
