@@ -34,8 +34,18 @@ export function showClass(id: string) {
 
 export const shownClassNow = () => shownClass;
 
+/** Cookies may have been cleared since the page was opened: the first answer brings a token, without which nothing is changed. */
+async function withToken() {
+  if (csrfToken() === '') {
+    await fetch('/api/session').catch(() => undefined);
+  }
+}
+
 const headers: Middleware = {
-  onRequest({ request }) {
+  async onRequest({ request }) {
+    if (request.method !== 'GET') {
+      await withToken();
+    }
     request.headers.set('X-XSRF-TOKEN', csrfToken());
     if (shownClass !== '' && !request.headers.has('X-Class')) {
       request.headers.set('X-Class', shownClass);

@@ -97,10 +97,16 @@ function powersBraced(text: string): string {
   return text.replace(/\^(-?\w+)/g, '^{$1}').replaceAll('*', String.raw`\cdot `);
 }
 
-/** What was typed as text is read by the server's parser, so that it means the same in the field. */
+/** What was typed as text is read by the server's parser, so that it means the same in the field; what was typed there meanwhile stands. */
 async function asLatex(field: Field, { kind, letters }: Props, text: string) {
+  let isTyped = false;
+  const typed = () => {
+    isTyped = true;
+  };
+  field.addEventListener('input', typed);
   const read = await taken(api.POST('/api/reading', { body: { kind, letters, entry: text } })).catch(() => null);
-  if (read !== null && read.at < 0 && field.isConnected) {
+  field.removeEventListener('input', typed);
+  if (read !== null && read.at < 0 && field.isConnected && !isTyped) {
     field.value = read.latex;
   }
 }

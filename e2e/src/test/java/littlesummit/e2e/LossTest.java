@@ -272,11 +272,11 @@ class LossTest extends BrowserTest {
     }
 
     @Test
-    void twoWindowsThatBothChangedSomethingAreShownSideBySide() {
+    void twoDevicesThatBothChangedSomethingAreShownSideBySide() {
         signIn("wim", "/practice/own/prime-factors");
         page.getByLabel("Line 1").fill("both");
         allIsSent();
-        Page second = page.context().newPage();
+        Page second = new Desk(summit, browser.window(summit.address()), "wim").page();
         second.navigate("/practice/own/prime-factors");
         assertThat(second.getByLabel("Line 1")).hasValue("both");
         second.getByLabel("Line 1").fill("from the second");
@@ -292,6 +292,19 @@ class LossTest extends BrowserTest {
         allIsSent();
         page.reload();
         assertThat(page.getByLabel("Line 1")).hasValue("in the end");
+        second.context().close();
+    }
+
+    @Test
+    void whatOneWindowHasSentTheOtherShowsAtOnce() {
+        signIn("wim", "/practice/own/absolute-value");
+        page.getByLabel("Line 1").fill("both");
+        allIsSent();
+        Page second = page.context().newPage();
+        second.navigate("/practice/own/absolute-value");
+        assertThat(second.getByLabel("Line 1")).hasValue("both");
+        second.getByLabel("Line 1").fill("from the second");
+        assertThat(page.getByLabel("Line 1")).hasValue("from the second");
     }
 
     @Test

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -162,7 +163,11 @@ class NothingStaleTest extends BrowserTest {
     private void shows(Page where, Place of, String text) {
         if (of == Place.MATH_FIELD) {
             assertThat(field(where, of)).isVisible();
-            where.waitForFunction("text => document.querySelector('math-field')?.getValue('latex') === text", text);
+            try {
+                where.waitForFunction("text => document.querySelector('math-field')?.getValue('latex') === text", text);
+            } catch (TimeoutError late) {
+                throw new AssertionError("the field shows " + where.evaluate("() => document.querySelector('math-field')?.getValue('latex')") + " and not " + text, late);
+            }
         } else {
             assertThat(field(where, of)).hasValue(text);
         }
