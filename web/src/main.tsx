@@ -24,6 +24,17 @@ focusManager.setEventListener((onFocus) => {
   };
 });
 
+/** Two windows may stand side by side, both in sight: what is shown is asked for anew when one turns to another, not only when it is uncovered. */
+focusManager.setEventListener((onFocus) => {
+  const turned = () => onFocus();
+  window.addEventListener('focus', turned);
+  document.addEventListener('visibilitychange', turned);
+  return () => {
+    window.removeEventListener('focus', turned);
+    document.removeEventListener('visibilitychange', turned);
+  };
+});
+
 /** Whatever finds out that the session has ended: the page stays, and one can sign in on the spot. */
 const onError = (error: Error) => error instanceof Refusal && error.status === 401 && outbox.lost();
 
