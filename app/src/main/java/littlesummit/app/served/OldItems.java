@@ -40,9 +40,8 @@ class OldItems implements ApplicationRunner {
         return !old.isEmpty();
     }
 
-    /** Whatever version it was of, students have seen it as the newest version makes it: that was the rule then. */
+    /** Whatever version it was of, students have seen it as it is made today: that was the rule then. */
     private static Item made(ItemRef ref) {
-        ItemRef newest = new ItemRef(ref.skill(), Catalogue.generator(ref.skill()).version(), ref.tier(), ref.variant(), ref.seed());
-        return Catalogue.make(newest);
+        return Catalogue.like(ref, ref.seed());
     }
 }

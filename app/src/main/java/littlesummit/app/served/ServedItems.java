@@ -99,11 +99,11 @@ public class ServedItems {
         return items.findById(served.id()).flatMap(entity -> entity.exampleContentId().map(id -> frozen.thaw(id, entity.example())));
     }
 
-    /** From now on the example of this item stays what it is. */
+    /** From now on the example of this item stays what it is; until now it is made as they are made today. */
     @Transactional
     public void openExample(ServedItem served) {
         items.findById(served.id()).filter(entity -> entity.exampleContentId().isEmpty())
-                .ifPresent(entity -> entity.freezeExample(frozen.freeze(Catalogue.make(entity.example()))));
+                .ifPresent(entity -> entity.freezeExample(frozen.freeze(Catalogue.like(entity.example(), entity.example().seed()))));
     }
 
     private Item item(ServedItemEntity entity) {

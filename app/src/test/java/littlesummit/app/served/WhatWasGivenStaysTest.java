@@ -1,6 +1,7 @@
 package littlesummit.app.served;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -74,6 +75,17 @@ class WhatWasGivenStaysTest extends ApiTest {
     }
 
     @Test
+    void anExampleThatIsOpenedLaterIsMadeAsTheyAreMadeThen() {
+        String path = practice();
+        String id = itemId(path);
+        theGeneratorChanges(id);
+        assertEquals(200, client.post(path + "/example", "{\"itemId\":\"" + id + "\"}").status());
+        JsonNode shown = client.get(path).body().at("/item/example");
+        assertTrue(shown.at("/worked").size() > 1);
+        assertEquals(shown, client.get(path).body().at("/item/example"));
+    }
+
+    @Test
     void whatReadsAlikeIsKeptOnce() {
         Item item = Catalogue.require("mean").make(1, 5);
         ItemRef other = item.ref().withSeed(6);
@@ -92,5 +104,17 @@ class WhatWasGivenStaysTest extends ApiTest {
         old.run(null);
         assertEquals(before.stem(), items.require(student, id).item().stem());
         assertTrue(items.example(items.require(student, id)).isPresent(), "an example may have been open");
+    }
+
+    /** The next start must not fail for an item of a variant that is no longer made. */
+    @Test
+    void anOldItemOfAVariantThatIsGoneBecomesOneOfThoseThatThereAre() {
+        String path = practice();
+        String id = itemId(path);
+        database.update("update served_item set content_id = null, version = 0, variant = 'gone' where id = ?", id);
+        old.run(null);
+        Item now = items.require(student, id).item();
+        assertFalse(now.stem().isEmpty());
+        assertEquals(200, client.get(path).status());
     }
 }
