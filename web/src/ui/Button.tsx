@@ -14,18 +14,16 @@ type Props = ComponentProps<'button'> & {
   hint?: string;
   /** For tools that stand close together. */
   small?: boolean;
-  /** Nothing can be done with it now. */
-  off?: boolean;
 };
 
-/** A button that can be off. It keeps the focus then, so that nobody who has just pressed it is thrown back to the top of the page. */
-export function Button({ look = 'plain', hint, small = false, disabled = false, off = disabled, className = '', children, onClick, ...rest }: Props) {
+/** A button. One that is disabled does nothing and keeps the focus, so that nobody who has just pressed it is thrown back to the top of the page. */
+export function Button({ look = 'plain', hint, small = false, disabled = false, className = '', children, onClick, ...rest }: Props) {
   return (
     <button
       type="button"
       {...rest}
-      {...(off && { 'aria-disabled': true })}
-      onClick={off ? (event) => event.preventDefault() : onClick}
+      {...(disabled && { 'aria-disabled': true })}
+      onClick={disabled ? (event) => event.preventDefault() : onClick}
       className={`inline-flex cursor-pointer items-center gap-2 rounded-slip border ${small ? 'min-h-8 px-2 text-sm' : 'min-h-10 px-4 py-1.5 text-base'} aria-disabled:cursor-default aria-disabled:opacity-60 ${LOOKS[look]} ${className}`}
     >
       {children}

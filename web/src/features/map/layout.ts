@@ -7,8 +7,8 @@ export type Placed = { skill: MapSkill; x: number; y: number };
 export type Band = { strand: string; y: number; height: number; known: number; all: number };
 
 export const NODE = { width: 166, height: 37 };
-const COLUMN = 185;
-const ROW = 42;
+/** From one column, and one row, to the next. */
+export const STEP = { column: 185, row: 42 };
 /** Room for the names of the strands. */
 const LEFT = 118;
 const BAND_TOP = 4;
@@ -23,15 +23,15 @@ export function layout(skills: MapSkill[]): { placed: Placed[]; bands: Band[]; w
     for (const skill of skills.filter((s) => s.strand === strand)) {
       const row = filled.get(skill.depth) ?? 0;
       filled.set(skill.depth, row + 1);
-      placed.push({ skill, x: LEFT + skill.depth * COLUMN, y: top + BAND_TOP + row * ROW });
+      placed.push({ skill, x: LEFT + skill.depth * STEP.column, y: top + BAND_TOP + row * STEP.row });
     }
-    const height = BAND_TOP + Math.max(0, ...filled.values()) * ROW + 4;
+    const height = BAND_TOP + Math.max(0, ...filled.values()) * STEP.row + 4;
     const own = skills.filter((s) => s.strand === strand);
     bands.push({ strand, y: top, height, known: own.filter((s) => s.status === 'KNOWN' || s.status === 'REFRESH').length, all: own.length });
     top += height;
   }
   const depth = Math.max(0, ...skills.map((s) => s.depth));
-  return { placed, bands, width: LEFT + 4 + depth * COLUMN + NODE.width, height: top };
+  return { placed, bands, width: LEFT + 4 + depth * STEP.column + NODE.width, height: top };
 }
 
 /** The skill that an arrow key leads to: along the graph to the sides, else up and down the page. */

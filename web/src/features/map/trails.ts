@@ -1,4 +1,4 @@
-import { NODE, type Placed } from './layout';
+import { NODE, type Placed, STEP } from './layout';
 
 /** The way from a skill to one that builds on it. @param path as SVG takes it, corners rounded; @param ids of the two skills */
 export type Trail = { from: string; to: string; path: string };
@@ -6,9 +6,11 @@ export type Trail = { from: string; to: string; path: string };
 type Point = { x: number; y: number };
 
 const CORNER = 5;
-/** Room between two columns, and between two rows, in which trails run. */
-const GUTTER = 19;
-const BETWEEN_ROWS = 2.5;
+/** Room between two columns, and half of that between two rows, in which trails run. */
+const GUTTER = STEP.column - NODE.width;
+const BETWEEN_ROWS = (STEP.row - NODE.height) / 2;
+/** Ways out and ways in keep a little apart. */
+const APART = 2;
 
 /** Trails run in the gutters between columns and in the gaps between rows, and so never behind a skill. */
 export function trails(placed: Placed[]): Trail[] {
@@ -25,11 +27,11 @@ export function trails(placed: Placed[]): Trail[] {
 export function corners(from: Placed, to: Placed): Point[] {
   const start = { x: from.x + NODE.width, y: from.y + NODE.height / 2 };
   const end = { x: to.x, y: to.y + NODE.height / 2 };
-  const left = start.x + GUTTER / 2 - 2;
+  const left = start.x + GUTTER / 2 - APART;
   if (end.x - start.x <= GUTTER) {
     return [start, { x: left, y: start.y }, { x: left, y: end.y }, end];
   }
-  const right = end.x - GUTTER / 2 + 2;
+  const right = end.x - GUTTER / 2 + APART;
   const gap = to.y > from.y ? to.y - BETWEEN_ROWS : to.y + NODE.height + BETWEEN_ROWS;
   return [start, { x: left, y: start.y }, { x: left, y: gap }, { x: right, y: gap }, { x: right, y: end.y }, end];
 }

@@ -44,10 +44,10 @@ export function CheckItem({ running }: { running: Schemas['RunningCheck'] }) {
         <Stuck what="Your answer" done={check.answer} />
         {check.answer.isError && <p role="alert" className="text-rust">{check.answer.error.message}</p>}
         <div className="flex flex-wrap gap-3">
-          <Button look="main" hint="Enter" off={check.answer.isPending} onClick={() => send(false)}>
+          <Button look="main" hint="Enter" disabled={check.answer.isPending} onClick={() => send(false)}>
             This is my answer
           </Button>
-          <Button hint="N" off={check.answer.isPending} onClick={() => send(true)}>
+          <Button hint="N" disabled={check.answer.isPending} onClick={() => send(true)}>
             This is new to me
           </Button>
         </div>

@@ -35,12 +35,12 @@ export function Help({ view, practice }: { view: View; practice: Practice }) {
     <div className="grid max-w-2xl gap-3">
       <div className="flex flex-wrap gap-2">
         {isOpen && item.hintsAllowed && (
-          <Button hint="H" onClick={hint} off={!more}>
+          <Button hint="H" onClick={hint} disabled={!more}>
             {part === undefined || part.hints.length === 0 ? 'Hint' : more ? 'Next hint' : 'All hints are open'}
           </Button>
         )}
         {isOpen && item.exampleAllowed && (
-          <Button hint="E" onClick={example} off={item.example !== undefined}>
+          <Button hint="E" onClick={example} disabled={item.example !== undefined}>
             Worked example
           </Button>
         )}

@@ -16,19 +16,19 @@ export function ProgressBody({ progress }: { progress: Progress }) {
   return (
     <>
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[3fr_2fr]">
-      <section aria-label="Skills known over time" className="grid content-start gap-2">
-        <h2 className="font-serif text-xl font-semibold">Skills known over time</h2>
-        <Suspense fallback={<p className="text-soft">Drawing.</p>}>
-          <KnownChart points={progress.known} today={progress.today} />
-        </Suspense>
-        {progress.goal !== undefined && <p>{progress.goal}</p>}
-      </section>
-      <section aria-label="Time" className="grid content-start gap-2">
-        <h2 className="font-serif text-xl font-semibold">Active minutes a day</h2>
-        <Suspense fallback={<p className="text-soft">Drawing.</p>}>
-          <TimeChart days={progress.time} />
-        </Suspense>
-      </section>
+        <section aria-label="Skills known over time" className="grid content-start gap-2">
+          <h2 className="font-serif text-xl font-semibold">Skills known over time</h2>
+          <Suspense fallback={<p className="text-soft">Drawing.</p>}>
+            <KnownChart points={progress.known} today={progress.today} />
+          </Suspense>
+          {progress.goal !== undefined && <p>{progress.goal}</p>}
+        </section>
+        <section aria-label="Time" className="grid content-start gap-2">
+          <h2 className="font-serif text-xl font-semibold">Active minutes a day</h2>
+          <Suspense fallback={<p className="text-soft">Drawing.</p>}>
+            <TimeChart days={progress.time} />
+          </Suspense>
+        </section>
       </div>
       <section aria-label="Assignments" className="grid gap-3">
         <h2 className="font-serif text-xl font-semibold">Assignments</h2>

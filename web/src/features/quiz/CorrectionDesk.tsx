@@ -68,7 +68,7 @@ function Note({ item, round }: { item: Item; round: ReturnType<typeof useRound> 
       {mine && <Stuck what="Your correction" done={round.correct} />}
       {mine && round.correct.isError && <p role="alert" className="text-rust">{round.correct.error.message}</p>}
       <span className="flex items-center gap-3">
-        <Button look={item.note === undefined ? 'main' : 'plain'} off={round.correct.isPending || text.trim() === '' || isSame} onClick={save}>
+        <Button look={item.note === undefined ? 'main' : 'plain'} disabled={round.correct.isPending || text.trim() === '' || isSame} onClick={save}>
           {item.note === undefined ? 'This is my correction' : 'Change it'}
         </Button>
         {item.note !== undefined && isSame && <span role="status" className="text-soft">In your book.</span>}

@@ -10,10 +10,7 @@ class InstructorKeyboardTest extends BrowserTest {
     @Test
     void workIsSet() {
         Keyboard keys = Keyboard.signedIn(browser, summit, "orla");
-        Page page = keys.page();
-        page.navigate("/class/assignments");
-        assertThat(page.getByText("Rope work").first()).isVisible();
-        page.keyboard().press("Tab");
+        Page page = keys.comesTo("/class/assignments", "Rope work");
         keys.to("Set a new one");
         page.keyboard().press("Enter");
         assertThat(page.getByText("Give it a title.")).isVisible();
@@ -42,10 +39,7 @@ class InstructorKeyboardTest extends BrowserTest {
     @Test
     void marksAreLookedThrough() {
         Keyboard keys = Keyboard.signedIn(browser, summit, "orla");
-        Page page = keys.page();
-        page.navigate("/class/marks");
-        assertThat(page.getByText("Weather log")).isVisible();
-        page.keyboard().press("Tab");
+        Page page = keys.comesTo("/class/marks", "Weather log");
         keys.to("Marks as CSV");
         keys.to("Find an assignment");
         keys.type("snow");
@@ -59,9 +53,7 @@ class InstructorKeyboardTest extends BrowserTest {
     @Test
     void workIsRead() {
         Keyboard keys = Keyboard.signedIn(browser, summit, "orla");
-        Page page = keys.page();
-        page.navigate("/handed-in");
-        assertThat(page.getByText("J and K go through the pile.")).isVisible();
+        Page page = keys.comesTo("/handed-in", "J and K go through the pile.");
         page.keyboard().press("j");
         keys.isOn("h2");
         keys.press("4");
@@ -83,10 +75,7 @@ class InstructorKeyboardTest extends BrowserTest {
     @Test
     void aQuestionIsAnswered() {
         Keyboard keys = Keyboard.signedIn(browser, summit, "orla");
-        Page page = keys.page();
-        page.navigate("/questions");
-        assertThat(page.getByText("Questions of the class")).isVisible();
-        page.keyboard().press("Tab");
+        Page page = keys.comesTo("/questions", "Questions of the class");
         keys.to("Your answer");
         keys.type("Divide both sides by the same number.");
         keys.to("Answer");

@@ -34,6 +34,14 @@ final class Keyboard {
         return keys;
     }
 
+    /** Comes to a page by its address, and waits until it shows a text. */
+    Page comesTo(String path, String text) {
+        page.navigate(path);
+        assertThat(page.getByText(text).first()).isVisible();
+        page.keyboard().press("Tab");
+        return page;
+    }
+
     Page page() {
         return page;
     }

@@ -167,10 +167,7 @@ class KeyboardTest extends BrowserTest {
     @Test
     void aWholeCheck() {
         Keyboard keys = Keyboard.signedIn(browser, summit, "isa");
-        Page page = keys.page();
-        page.navigate("/check");
-        assertThat(page.getByText("What do you know already?")).isVisible();
-        page.keyboard().press("Tab");
+        Page page = keys.comesTo("/check", "What do you know already?");
         keys.to("Begin the check");
         page.keyboard().press("Enter");
         keys.isOn(ANSWER);
@@ -195,10 +192,7 @@ class KeyboardTest extends BrowserTest {
     @Test
     void aLessonFromTheMap() {
         Keyboard keys = Keyboard.signedIn(browser, summit, "wim");
-        Page page = keys.page();
-        page.navigate("/map");
-        assertThat(page.getByText("Map of skills")).isVisible();
-        page.keyboard().press("Tab");
+        Page page = keys.comesTo("/map", "Map of skills");
         while (page.locator("[data-skill]:focus").count() == 0) {
             page.keyboard().press("Tab");
         }
