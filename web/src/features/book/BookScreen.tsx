@@ -79,7 +79,7 @@ function Row({ page }: { page: Entry }) {
   const more = [page.hasInk && 'a drawing', page.photos === 1 ? 'a photo' : page.photos > 1 && `${page.photos} photos`].filter((words) => words !== false);
   return (
     <li>
-      <Link to={`/book/${page.itemId}`} className="squared block h-full rounded-slip border border-rule bg-leaf p-3 text-ink no-underline hover:border-ink">
+      <Link to={`/book/${page.itemId}`} className="block h-full rounded-slip border border-rule bg-leaf p-3 text-ink no-underline hover:border-ink">
         <span className="flex justify-between gap-2 bg-leaf text-sm text-soft">
           <span>
             {page.skill} · {page.assignment}

@@ -23,6 +23,8 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
   const draft = useDraft(nameOf(view), item.id, item.draft, item.draftTag);
   const entries = draft.entries[item.currentPart] ?? {};
   const open = item.outcome === undefined;
+  /** Whether the example was open when one came to the item. */
+  const [hadExample] = useState(item.example !== undefined);
   const part = item.parts[item.currentPart];
   const result = practice.check.data;
   const mine = result !== undefined && result.view.item.id === item.id && result.view.item.currentPart === item.currentPart ? result : undefined;
@@ -75,7 +77,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
       {item.needsWork && <ShowWork practice={practice} />}
       {!open && <Ending view={view} practice={practice} wayOn={wayOn} />}
       <Help view={view} practice={practice} />
-      {item.example !== undefined && <Example example={item.example} />}
+      {item.example !== undefined && <Example example={item.example} asked={!hadExample} />}
       {item.solution !== undefined && <Solution solution={item.solution} />}
     </div>
   );

@@ -1,4 +1,4 @@
-import { type ReactNode, useEffect, useRef } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
@@ -25,9 +25,11 @@ export function Slip({ title, aside, asked = false, children }: { title: string;
   );
 }
 
+/** The hints that are open. Those that were when one came here move nothing; one that is asked for comes to be seen. */
 export function Hints({ hints, inAll }: { hints: string[]; inAll: number }) {
+  const [atFirst] = useState(hints.length);
   return hints.map((hint, i) => (
-    <Slip key={hint} asked title={`Hint ${i + 1} of ${inAll}`} aside={<Listen what={`hint ${i + 1}`} lines={[{ show: hint }]} />}>
+    <Slip key={hint} asked={i >= atFirst} title={`Hint ${i + 1} of ${inAll}`} aside={<Listen what={`hint ${i + 1}`} lines={[{ show: hint }]} />}>
       <RichText text={hint} />
     </Slip>
   ));
@@ -66,9 +68,10 @@ function SecondWay({ second }: { second: Schemas['SecondView'] }) {
   );
 }
 
-export function Example({ example }: { example: Schemas['ExampleView'] }) {
+/** @param props.asked whether somebody has just asked for it */
+export function Example({ example, asked }: { example: Schemas['ExampleView']; asked: boolean }) {
   return (
-    <Slip asked title="Worked example of a similar item" aside={<WalkThrough title="worked example" lines={[...ofBlocks(example.stem), ...ofSteps(example.worked)]} />}>
+    <Slip asked={asked} title="Worked example of a similar item" aside={<WalkThrough title="worked example" lines={[...ofBlocks(example.stem), ...ofSteps(example.worked)]} />}>
       <Blocks blocks={example.stem} className="mt-1 font-serif" />
       <WorkedSteps steps={example.worked} />
       {example.second !== undefined && <SecondWay second={example.second} />}

@@ -50,10 +50,8 @@ export function StartPage({ view, quiz }: { view: Quiz; quiz: QuizHand }) {
         </section>
       </section>
       <aside className="grid content-start gap-4">
-        <div className="squared rounded-slip border border-rule bg-leaf p-4">
-          <div className="bg-leaf">
-            <PointsTable points={view.points} />
-          </div>
+        <div className="rounded-slip border border-rule bg-leaf p-4">
+          <PointsTable points={view.points} />
         </div>
         <p className="text-sm text-soft">
           Prefer paper? <a href={`/api/quiz/${view.assignmentId}/paper.pdf`}>Print a practice round</a> with room for work.

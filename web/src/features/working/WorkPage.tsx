@@ -38,9 +38,11 @@ type Props = {
 export function WorkPage(props: Props) {
   const page = usePage(props.itemId);
   return (
-    <section aria-label="Your page" className="flex min-w-0 snap-start flex-col self-start border-l-2 border-rust/40 bg-leaf p-4 pb-16 md:sticky md:top-0 md:max-h-screen md:min-h-[calc(100vh-7.7rem)] md:overflow-y-auto">
-      {page.shown !== undefined && <Leaves {...props} page={page.shown} />}
-      {page.shown === undefined && (page.isError ? <p role="alert">{page.error.message}</p> : <p className="text-soft">Opening your page.</p>)}
+    <section aria-label="Your page" className="min-w-0 snap-start border-l-2 border-rust/40 bg-leaf max-md:self-start">
+      <div className="flex flex-col p-4 pb-16 md:sticky md:top-0 md:max-h-screen md:min-h-[calc(100vh-7.7rem)] md:overflow-y-auto print:static print:max-h-none print:overflow-visible">
+        {page.shown !== undefined && <Leaves {...props} page={page.shown} />}
+        {page.shown === undefined && (page.isError ? <p role="alert">{page.error.message}</p> : <p className="text-soft">Opening your page.</p>)}
+      </div>
     </section>
   );
 }
