@@ -212,6 +212,8 @@ class KeyboardTest extends BrowserTest {
     void aPhotoOfWorkOnPaper() {
         Keyboard keys = at("greta", "prime-factors");
         Page page = keys.page();
+        // Waited for from the start: a picker that opens before the waiting for it has begun is never reported.
+        page.onFileChooser(any -> {});
         keys.to("Write");
         keys.press("ArrowRight", "ArrowRight");
         keys.to("Choose pictures");

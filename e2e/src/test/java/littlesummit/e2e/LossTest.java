@@ -181,6 +181,7 @@ class LossTest extends BrowserTest {
         page.getByLabel("Line 1").fill("of hanno, and more");
         assertThat(page.getByLabel("Sign in again")).isVisible();
         press("I am somebody else");
+        page.waitForURL("**/signin");
         enter("isa");
         page.navigate("/practice/own/prime-factors");
         assertThat(page.getByLabel("Line 1")).hasValue("");
