@@ -1,5 +1,5 @@
 # Sourced by summit: measures, prints a table. "serving" measures the running server, anything else the grader; JMH forks Java by itself.
 main=littlesummit.bench.Main
 if [ "${1:-}" = serving ]; then main=littlesummit.bench.serving.Main; shift; fi
-maven -pl core,web,app,bench -DskipTests -Dnpm.ci.skip="$(npm_state)" package
+maven -pl core,content,web,app,bench -DskipTests -Dnpm.ci.skip="$(npm_state)" package
 exec "$(find_java)/bin/java" -cp "bench/target/classes:core/target/classes:app/target/classes:web/target/classes:$(cat bench/target/classpath)" "$main" "$@"

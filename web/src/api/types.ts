@@ -1489,28 +1489,6 @@ export interface components {
         BeginCheck: {
             wholeCourse: boolean;
         };
-        Block: components["schemas"]["BlockText"] | components["schemas"]["BlockFormula"] | components["schemas"]["BlockTable"] | components["schemas"]["BlockPicture"];
-        BlockFormula: {
-            /** @enum {string} */
-            kind: "Formula";
-            latex: string;
-        };
-        BlockPicture: {
-            figure: components["schemas"]["Figure"];
-            /** @enum {string} */
-            kind: "Picture";
-        };
-        BlockTable: {
-            head: string[];
-            /** @enum {string} */
-            kind: "Table";
-            rows: string[][];
-        };
-        BlockText: {
-            /** @enum {string} */
-            kind: "Text";
-            text: string;
-        };
         Book: {
             pages: components["schemas"]["PageEntry"][];
             skills: components["schemas"]["SkillName"][];
@@ -1615,50 +1593,6 @@ export interface components {
             known: string[];
             wholeCourse: boolean;
         };
-        Drawn: components["schemas"]["DrawnPoint"] | components["schemas"]["DrawnCircle"] | components["schemas"]["DrawnHole"] | components["schemas"]["DrawnCurve"] | components["schemas"]["DrawnAsymptote"];
-        DrawnAsymptote: {
-            /** Format: double */
-            a: number;
-            /** Format: double */
-            b: number;
-            /** Format: double */
-            c: number;
-            /** @enum {string} */
-            kind: "Asymptote";
-            label: string;
-        };
-        DrawnCircle: {
-            /** @enum {string} */
-            kind: "Circle";
-            /** Format: double */
-            radius: number;
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-        };
-        DrawnCurve: {
-            branches: number[][];
-            /** @enum {string} */
-            kind: "Curve";
-        };
-        DrawnHole: {
-            /** @enum {string} */
-            kind: "Hole";
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-        };
-        DrawnPoint: {
-            /** @enum {string} */
-            kind: "Point";
-            label: string;
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-        };
         Due: {
             assignments: components["schemas"]["DueAssignment"][];
             /** Format: date-time */
@@ -1713,8 +1647,8 @@ export interface components {
             before: string;
         };
         ExampleView: {
-            second?: components["schemas"]["SecondView"];
-            stem: components["schemas"]["Block"][];
+            second?: components["schemas"]["ShownSecondView"];
+            stem: components["schemas"]["ShownBlock"][];
             worked: components["schemas"]["WorkedStep"][];
         };
         ExtraTime: {
@@ -1734,161 +1668,12 @@ export interface components {
             id: string;
             label: string;
             letters: string[];
-            response: components["schemas"]["Response"];
+            response: components["schemas"]["ShownResponse"];
             spoken: {
                 [key: string]: string;
             };
             suffix: string;
             wanted: string;
-        };
-        Figure: components["schemas"]["FigureBar"] | components["schemas"]["FigureFractionPicture"] | components["schemas"]["FigureNumberLine"] | components["schemas"]["FigureAngles"] | components["schemas"]["FigureStraight"] | components["schemas"]["FigureStraights"] | components["schemas"]["FigureShapes"] | components["schemas"]["FigureGrid"] | components["schemas"]["FigureBalance"] | components["schemas"]["FigureScale"] | components["schemas"]["FigureMeasured"];
-        FigureAngles: {
-            alt: string;
-            arcs: components["schemas"]["FigureArc"][];
-            /** @enum {string} */
-            kind: "Angles";
-            rays: components["schemas"]["FigureRay"][];
-        };
-        FigureArc: {
-            /** Format: double */
-            from: number;
-            label: string;
-            square: boolean;
-            /** Format: double */
-            to: number;
-        };
-        FigureBalance: {
-            alt: string;
-            /** @enum {string} */
-            kind: "Balance";
-            left: string[];
-            level: boolean;
-            right: string[];
-        };
-        FigureBar: {
-            alt: string;
-            /** @enum {string} */
-            kind: "Bar";
-            pieces: components["schemas"]["FigurePiece"][];
-            total: string;
-        };
-        FigureFractionPicture: {
-            alt: string;
-            cuts: number[];
-            /** @enum {string} */
-            kind: "FractionPicture";
-            /** Format: int32 */
-            shaded: number;
-            /** @enum {string} */
-            shape: "BAR" | "CIRCLE";
-            /** Format: int32 */
-            wholes: number;
-        };
-        FigureGrid: {
-            alt: string;
-            drawn: components["schemas"]["Drawn"][];
-            /** @enum {string} */
-            kind: "Grid";
-            /** Format: double */
-            step: number;
-            /** Format: double */
-            xMax: number;
-            /** Format: double */
-            xMin: number;
-            /** Format: double */
-            yMax: number;
-            /** Format: double */
-            yMin: number;
-        };
-        FigureMark: {
-            /** Format: double */
-            at: number;
-            label: string;
-            open: boolean;
-        };
-        FigureMeasured: {
-            alt: string;
-            /** @enum {string} */
-            kind: "Measured";
-            /** Format: double */
-            length: number;
-            object: string;
-            /** Format: double */
-            start: number;
-            unit: string;
-        };
-        FigureNamed: {
-            name: string;
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
-        };
-        FigureNumberLine: {
-            alt: string;
-            /** Format: double */
-            from: number;
-            /** @enum {string} */
-            kind: "NumberLine";
-            marks: components["schemas"]["FigureMark"][];
-            /** Format: double */
-            step: number;
-            /** Format: double */
-            to: number;
-        };
-        FigurePiece: {
-            label: string;
-            shaded: boolean;
-            /** Format: double */
-            size: number;
-            slot: string;
-        };
-        FigurePolygon: {
-            alt: string;
-            corners: number[];
-            id: string;
-            right: number[];
-            ticks: number[];
-        };
-        FigureRay: {
-            bothWays: boolean;
-            /** Format: double */
-            degrees: number;
-            label: string;
-        };
-        FigureScale: {
-            alt: string;
-            /** @enum {string} */
-            kind: "Scale";
-            /** Format: double */
-            max: number;
-            /** Format: double */
-            reading: number;
-            /** Format: double */
-            step: number;
-            unit: string;
-        };
-        FigureShapes: {
-            alt: string;
-            items: components["schemas"]["FigurePolygon"][];
-            /** @enum {string} */
-            kind: "Shapes";
-        };
-        FigureStraight: {
-            alt: string;
-            arrowAtEnd: boolean;
-            arrowAtStart: boolean;
-            /** @enum {string} */
-            kind: "Straight";
-            points: components["schemas"]["FigureNamed"][];
-            /** Format: int32 */
-            ticks: number;
-        };
-        FigureStraights: {
-            alt: string;
-            items: components["schemas"]["FigureStraight"][];
-            /** @enum {string} */
-            kind: "Straights";
         };
         FirstAccount: {
             className: string;
@@ -1986,7 +1771,7 @@ export interface components {
             parts: components["schemas"]["PartView"][];
             similar: boolean;
             solution?: components["schemas"]["SolutionView"];
-            stem: components["schemas"]["Block"][];
+            stem: components["schemas"]["ShownBlock"][];
         };
         KnownPoint: {
             /** Format: int32 */
@@ -2011,33 +1796,6 @@ export interface components {
             /** Format: date-time */
             since: string;
             strand: string;
-        };
-        Layout: components["schemas"]["LayoutStacked"] | components["schemas"]["LayoutInSentence"] | components["schemas"]["LayoutInFormula"] | components["schemas"]["LayoutInTable"] | components["schemas"]["LayoutOnFigure"];
-        LayoutInFormula: {
-            /** @enum {string} */
-            kind: "InFormula";
-            template: string;
-        };
-        LayoutInSentence: {
-            /** @enum {string} */
-            kind: "InSentence";
-            template: string;
-        };
-        LayoutInTable: {
-            head: string[];
-            /** @enum {string} */
-            kind: "InTable";
-            rows: string[][];
-            sums: boolean;
-        };
-        LayoutOnFigure: {
-            figure: components["schemas"]["Figure"];
-            /** @enum {string} */
-            kind: "OnFigure";
-        };
-        LayoutStacked: {
-            /** @enum {string} */
-            kind: "Stacked";
         };
         LeftOut: {
             leftOut: boolean;
@@ -2197,11 +1955,6 @@ export interface components {
             other?: components["schemas"]["SkillLink"];
             prerequisites: components["schemas"]["SkillLink"][];
         };
-        Option: {
-            figure?: components["schemas"]["Figure"];
-            id: string;
-            text: string;
-        };
         OtherClass: {
             classId: string;
         };
@@ -2254,7 +2007,7 @@ export interface components {
             hints: string[];
             /** Format: int32 */
             hintsInAll: number;
-            layout: components["schemas"]["Layout"];
+            layout: components["schemas"]["ShownLayout"];
             prompt: string;
             status: string;
             /** Format: int32 */
@@ -2378,7 +2131,7 @@ export interface components {
             question: string;
             skill: string;
             skillId: string;
-            stem: components["schemas"]["Block"][];
+            stem: components["schemas"]["ShownBlock"][];
             student: string;
             tries: components["schemas"]["Try"][];
         };
@@ -2443,61 +2196,6 @@ export interface components {
         };
         Reply: {
             answer: string;
-        };
-        Response: components["schemas"]["ResponseTyped"] | components["schemas"]["ResponseChooseOne"] | components["schemas"]["ResponseChooseAll"] | components["schemas"]["ResponsePickFromList"] | components["schemas"]["ResponseDropLabel"] | components["schemas"]["ResponseShade"] | components["schemas"]["ResponsePlotPoint"] | components["schemas"]["ResponsePlotLine"] | components["schemas"]["ResponseSelectShapes"] | components["schemas"]["ResponseLayUnits"] | components["schemas"]["ResponseInkWords"];
-        ResponseChooseAll: {
-            /** @enum {string} */
-            kind: "ChooseAll";
-            options: components["schemas"]["Option"][];
-        };
-        ResponseChooseOne: {
-            /** @enum {string} */
-            kind: "ChooseOne";
-            options: components["schemas"]["Option"][];
-        };
-        ResponseDropLabel: {
-            /** @enum {string} */
-            kind: "DropLabel";
-            labels: components["schemas"]["Option"][];
-        };
-        ResponseInkWords: {
-            /** @enum {string} */
-            kind: "InkWords";
-        };
-        ResponseLayUnits: {
-            /** @enum {string} */
-            kind: "LayUnits";
-            object: components["schemas"]["FigureMeasured"];
-        };
-        ResponsePickFromList: {
-            /** @enum {string} */
-            kind: "PickFromList";
-            options: components["schemas"]["Option"][];
-        };
-        ResponsePlotLine: {
-            grid: components["schemas"]["FigureGrid"];
-            /** @enum {string} */
-            kind: "PlotLine";
-        };
-        ResponsePlotPoint: {
-            grid: components["schemas"]["FigureGrid"];
-            /** @enum {string} */
-            kind: "PlotPoint";
-        };
-        ResponseSelectShapes: {
-            /** @enum {string} */
-            kind: "SelectShapes";
-            shapes: components["schemas"]["FigureShapes"];
-        };
-        ResponseShade: {
-            /** @enum {string} */
-            kind: "Shade";
-            picture: components["schemas"]["FigureFractionPicture"];
-        };
-        ResponseTyped: {
-            /** @enum {string} */
-            kind: "Typed";
-            palette: string[];
         };
         Result: components["schemas"]["ResultValue"] | components["schemas"]["ResultUnclear"];
         ResultItem: {
@@ -2610,10 +2308,6 @@ export interface components {
             /** Format: int32 */
             students: number;
         };
-        SecondView: {
-            blocks: components["schemas"]["Block"][];
-            title: string;
-        };
         SetPlace: {
             /** @enum {string} */
             outcome?: "UNAIDED_FIRST" | "UNAIDED_LATER" | "AIDED" | "MISSED";
@@ -2639,10 +2333,229 @@ export interface components {
         Shown: {
             item: components["schemas"]["ItemView"];
         };
+        ShownBlock: components["schemas"]["ShownBlockText"] | components["schemas"]["ShownBlockFormula"] | components["schemas"]["ShownBlockTable"] | components["schemas"]["ShownBlockPicture"];
+        ShownBlockFormula: {
+            /** @enum {string} */
+            kind: "Formula";
+            latex: string;
+        };
+        ShownBlockPicture: {
+            /** @enum {string} */
+            kind: "Picture";
+            scene: components["schemas"]["ShownScene"];
+        };
+        ShownBlockTable: {
+            head: string[];
+            /** @enum {string} */
+            kind: "Table";
+            rows: string[][];
+        };
+        ShownBlockText: {
+            /** @enum {string} */
+            kind: "Text";
+            text: string;
+        };
+        ShownLayout: components["schemas"]["ShownLayoutStacked"] | components["schemas"]["ShownLayoutInSentence"] | components["schemas"]["ShownLayoutInFormula"] | components["schemas"]["ShownLayoutInTable"] | components["schemas"]["ShownLayoutOnFigure"];
+        ShownLayoutInFormula: {
+            /** @enum {string} */
+            kind: "InFormula";
+            template: string;
+        };
+        ShownLayoutInSentence: {
+            /** @enum {string} */
+            kind: "InSentence";
+            template: string;
+        };
+        ShownLayoutInTable: {
+            head: string[];
+            /** @enum {string} */
+            kind: "InTable";
+            rows: string[][];
+            sums: boolean;
+        };
+        ShownLayoutOnFigure: {
+            /** @enum {string} */
+            kind: "OnFigure";
+            scene: components["schemas"]["ShownScene"];
+        };
+        ShownLayoutStacked: {
+            /** @enum {string} */
+            kind: "Stacked";
+        };
         ShownLine: {
             latex: string;
             struck: boolean;
             text: string;
+        };
+        ShownOption: {
+            id: string;
+            scene?: components["schemas"]["ShownScene"];
+            text: string;
+        };
+        ShownPlot: {
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            step: number;
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            xMax: number;
+            /** Format: double */
+            xMin: number;
+            /** Format: double */
+            yMax: number;
+            /** Format: double */
+            yMin: number;
+        };
+        ShownResponse: components["schemas"]["ShownResponseTyped"] | components["schemas"]["ShownResponseChooseOne"] | components["schemas"]["ShownResponseChooseAll"] | components["schemas"]["ShownResponsePickFromList"] | components["schemas"]["ShownResponseDropLabel"] | components["schemas"]["ShownResponseShade"] | components["schemas"]["ShownResponsePlotPoint"] | components["schemas"]["ShownResponsePlotLine"] | components["schemas"]["ShownResponseSelectShapes"] | components["schemas"]["ShownResponseLayUnits"] | components["schemas"]["ShownResponseInkWords"];
+        ShownResponseChooseAll: {
+            /** @enum {string} */
+            kind: "ChooseAll";
+            options: components["schemas"]["ShownOption"][];
+        };
+        ShownResponseChooseOne: {
+            /** @enum {string} */
+            kind: "ChooseOne";
+            options: components["schemas"]["ShownOption"][];
+        };
+        ShownResponseDropLabel: {
+            /** @enum {string} */
+            kind: "DropLabel";
+            labels: components["schemas"]["ShownOption"][];
+        };
+        ShownResponseInkWords: {
+            /** @enum {string} */
+            kind: "InkWords";
+        };
+        ShownResponseLayUnits: {
+            /** @enum {string} */
+            kind: "LayUnits";
+            scene: components["schemas"]["ShownScene"];
+            unit: string;
+        };
+        ShownResponsePickFromList: {
+            /** @enum {string} */
+            kind: "PickFromList";
+            options: components["schemas"]["ShownOption"][];
+        };
+        ShownResponsePlotLine: {
+            /** @enum {string} */
+            kind: "PlotLine";
+            scene: components["schemas"]["ShownScene"];
+        };
+        ShownResponsePlotPoint: {
+            /** @enum {string} */
+            kind: "PlotPoint";
+            scene: components["schemas"]["ShownScene"];
+        };
+        ShownResponseSelectShapes: {
+            /** @enum {string} */
+            kind: "SelectShapes";
+            scene: components["schemas"]["ShownScene"];
+            shapes: components["schemas"]["ShownResponseShapeChoice"][];
+        };
+        ShownResponseShade: {
+            /** @enum {string} */
+            kind: "Shade";
+            /** Format: int32 */
+            partsOfOne: number;
+            scene: components["schemas"]["ShownScene"];
+        };
+        ShownResponseShapeChoice: {
+            id: string;
+            scene: components["schemas"]["ShownScene"];
+        };
+        ShownResponseTyped: {
+            /** @enum {string} */
+            kind: "Typed";
+            palette: string[];
+        };
+        ShownScene: {
+            alt: string;
+            /** Format: double */
+            height: number;
+            plot?: components["schemas"]["ShownPlot"];
+            shapes: components["schemas"]["ShownShape"][];
+            spots: components["schemas"]["ShownSpot"][];
+            /** Format: double */
+            width: number;
+        };
+        ShownSecondView: {
+            blocks: components["schemas"]["ShownBlock"][];
+            title: string;
+        };
+        ShownShape: components["schemas"]["ShownShapePath"] | components["schemas"]["ShownShapeArc"] | components["schemas"]["ShownShapeDisc"] | components["schemas"]["ShownShapeText"];
+        ShownShapeArc: {
+            /** Format: double */
+            from: number;
+            /** @enum {string} */
+            kind: "Arc";
+            /** Format: double */
+            radius: number;
+            stroke: components["schemas"]["ShownStroke"];
+            /** Format: double */
+            to: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        ShownShapeDisc: {
+            /** @enum {string} */
+            fill: "NONE" | "INK" | "SOFT" | "GRID" | "MAIN" | "OTHER" | "HAND" | "PAPER" | "WASH" | "SAND" | "HATCH";
+            /** @enum {string} */
+            kind: "Disc";
+            /** Format: double */
+            radius: number;
+            stroke: components["schemas"]["ShownStroke"];
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        ShownShapePath: {
+            closed: boolean;
+            /** @enum {string} */
+            fill: "NONE" | "INK" | "SOFT" | "GRID" | "MAIN" | "OTHER" | "HAND" | "PAPER" | "WASH" | "SAND" | "HATCH";
+            /** @enum {string} */
+            kind: "Path";
+            points: number[];
+            stroke: components["schemas"]["ShownStroke"];
+        };
+        ShownShapeText: {
+            /** @enum {string} */
+            anchor: "START" | "MIDDLE" | "END";
+            /** @enum {string} */
+            kind: "Text";
+            /** Format: double */
+            size: number;
+            /** @enum {string} */
+            style: "PLAIN" | "BOLD" | "SOFT" | "LETTER";
+            text: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        ShownSpot: {
+            id: string;
+            /** @enum {string} */
+            kind: "AREA" | "FIELD" | "UNIT";
+            label: string;
+            marked: boolean;
+            outline: number[];
+        };
+        ShownStroke: {
+            dashed: boolean;
+            /** @enum {string} */
+            paint: "NONE" | "INK" | "SOFT" | "GRID" | "MAIN" | "OTHER" | "HAND" | "PAPER" | "WASH" | "SAND" | "HATCH";
+            /** Format: double */
+            width: number;
         };
         SignIn: {
             password: string;
@@ -2689,7 +2602,7 @@ export interface components {
             why: string;
         };
         SolutionView: {
-            second?: components["schemas"]["SecondView"];
+            second?: components["schemas"]["ShownSecondView"];
             worked: components["schemas"]["WorkedStep"][];
         };
         Spoken: {

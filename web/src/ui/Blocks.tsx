@@ -1,11 +1,11 @@
 import type { Schemas } from '../api/client';
-import { FigureView } from '../figures/FigureView';
+import { SceneView } from '../figures/SceneView';
 import { Cell, ColumnHead } from './Table';
 import { RichText } from './RichText';
 import { Tex } from './Tex';
 
 /** What is read, in order: text, mathematics, tables, pictures. */
-export function Blocks({ blocks, className = '' }: { blocks: Schemas['Block'][]; className?: string }) {
+export function Blocks({ blocks, className = '' }: { blocks: Schemas['ShownBlock'][]; className?: string }) {
   return (
     <div className={`grid gap-3 ${className}`}>
       {blocks.map((block, i) => (
@@ -16,7 +16,7 @@ export function Blocks({ blocks, className = '' }: { blocks: Schemas['Block'][];
   );
 }
 
-function BlockView({ block }: { block: Schemas['Block'] }) {
+function BlockView({ block }: { block: Schemas['ShownBlock'] }) {
   switch (block.kind) {
     case 'Text':
       return (
@@ -29,7 +29,7 @@ function BlockView({ block }: { block: Schemas['Block'] }) {
     case 'Table':
       return <DataTable head={block.head} rows={block.rows} />;
     case 'Picture':
-      return <FigureView figure={block.figure} />;
+      return <SceneView scene={block.scene} />;
     default: {
       const never: never = block;
       return never;

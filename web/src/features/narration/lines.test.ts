@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { sceneOf } from '../../testing/scenes';
 import { ofBlocks, ofPart, ofSteps } from './lines';
 
 describe('what is read aloud', () => {
@@ -7,7 +8,7 @@ describe('what is read aloud', () => {
       { kind: 'Text', text: 'Look.' },
       { kind: 'Formula', latex: 'x = 4' },
       { kind: 'Table', head: ['day', 'snow'], rows: [['1', '32']] },
-      { kind: 'Picture', figure: { kind: 'Balance', alt: 'A balance, level.', left: [], right: [], level: true } },
+      { kind: 'Picture', scene: sceneOf({ alt: 'A balance, level.' }) },
     ]);
     expect(lines.map((l) => l.show + (l.math ?? ''))).toEqual(['Look.', 'x = 4', 'day, snow', '1, 32', 'A balance, level.']);
   });

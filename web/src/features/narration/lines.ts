@@ -1,7 +1,7 @@
 import type { Schemas } from '../../api/client';
 import type { Line } from './narration';
 
-function ofBlock(block: Schemas['Block']): Line[] {
+function ofBlock(block: Schemas['ShownBlock']): Line[] {
   switch (block.kind) {
     case 'Text':
       return [{ show: block.text }];
@@ -10,7 +10,7 @@ function ofBlock(block: Schemas['Block']): Line[] {
     case 'Table':
       return [block.head, ...block.rows].map((row) => ({ show: row.join(', ') }));
     case 'Picture':
-      return [{ show: block.figure.alt }];
+      return [{ show: block.scene.alt }];
     default: {
       const never: never = block;
       return never;
@@ -19,14 +19,14 @@ function ofBlock(block: Schemas['Block']): Line[] {
 }
 
 /** Blocks as lines to read. */
-export function ofBlocks(blocks: Schemas['Block'][]): Line[] {
+export function ofBlocks(blocks: Schemas['ShownBlock'][]): Line[] {
   return blocks.flatMap(ofBlock);
 }
 
 function options(field: Schemas['FieldView']): Line[] {
   const { response } = field;
   const list = 'options' in response ? response.options : response.kind === 'DropLabel' ? response.labels : [];
-  return list.map((o, i) => ({ show: `Option ${i + 1}: ${o.figure?.alt ?? o.text}` }));
+  return list.map((o, i) => ({ show: `Option ${i + 1}: ${o.scene?.alt ?? o.text}` }));
 }
 
 /** A part with its options and the form wanted. */

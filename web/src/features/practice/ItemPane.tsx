@@ -85,7 +85,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
 
 /** A tall picture stands beside what is asked about it, so that both are seen at once; everything else below one another. */
 function Beside({ stem, children }: { stem: View['item']['stem']; children: ReactNode }) {
-  const tall = stem.filter((block) => block.kind === 'Picture' && block.figure.kind === 'Grid');
+  const tall = stem.filter((block) => block.kind === 'Picture' && block.scene.plot !== undefined);
   const rest = stem.filter((block) => !tall.includes(block));
   const words = <Blocks blocks={rest} className="max-w-2xl font-serif text-stem leading-snug" />;
   return tall.length === 0 ? (

@@ -64,7 +64,7 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, isFi
 
 /** Whether the fields are so high that the check stands beside them. */
 function isTall(part: Schemas['PartView']): boolean {
-  return part.fields.some(({ response }) => response.kind === 'PlotPoint' || response.kind === 'PlotLine' || ('options' in response && response.options.some((o) => o.figure !== undefined)));
+  return part.fields.some(({ response }) => response.kind === 'PlotPoint' || response.kind === 'PlotLine' || ('options' in response && response.options.some((o) => o.scene !== undefined)));
 }
 
 /** The form wanted, once for all small boxes of a part. */

@@ -3,6 +3,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { ClosedPart } from './PartBlock';
+import { PLOT, sceneOf } from '../../testing/scenes';
 
 type Part = Schemas['PartView'];
 type Response = Schemas['FieldView']['response'];
@@ -17,11 +18,11 @@ function part(response: Response, more: Partial<Part> = {}): Part {
 }
 
 const html = (shown: Part) => renderToStaticMarkup(<QueryClientProvider client={new QueryClient()}><ClosedPart part={shown} /></QueryClientProvider>);
-const triangle = (id: string) => ({ id, alt: `triangle ${id}`, corners: [0, 0, 4, 0, 0, 3], ticks: [0, 0, 0], right: [] });
+const triangle = (id: string) => ({ id, scene: sceneOf({ alt: `triangle ${id}` }) });
 
 describe('what was on the screen when it was answered stays to be seen', () => {
   it('shapes, with those that fit', () => {
-    const shown = html(part({ kind: 'SelectShapes', shapes: { kind: 'Shapes', alt: 'Two shapes.', items: [triangle('a'), triangle('b')] } }));
+    const shown = html(part({ kind: 'SelectShapes', scene: sceneOf({ alt: 'Two shapes.' }), shapes: [triangle('a'), triangle('b')] }));
     expect(shown).toContain('shape a: triangle a');
     expect(shown).toContain('shape b: triangle b, fits');
   });
@@ -44,8 +45,7 @@ describe('what was on the screen when it was answered stays to be seen', () => {
   });
 
   it('a point on its grid, which cannot be moved any more', () => {
-    const grid = { kind: 'Grid' as const, alt: 'An empty grid.', xMin: -5, xMax: 5, yMin: -5, yMax: 5, step: 1, drawn: [] };
-    const shown = html(part({ kind: 'PlotPoint', grid }, { entries: { f: '(1, 2)' }, answers: [{ fieldId: 'f', latex: '(2,1)', options: [] }] }));
+    const shown = html(part({ kind: 'PlotPoint', scene: sceneOf({ alt: 'An empty grid.', plot: PLOT }) }, { entries: { f: '(1, 2)' }, answers: [{ fieldId: 'f', latex: '(2,1)', options: [] }] }));
     expect(shown).toContain('An empty grid.');
     expect(shown).toContain('r="7"');
     expect(shown).not.toContain('role="application"');

@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client';
-import { FigureView } from '../../figures/FigureView';
+import { SceneView } from '../../figures/SceneView';
 import { useReading } from '../../math/useReading';
 import { RichText } from '../../ui/RichText';
 import { Tex } from '../../ui/Tex';
@@ -60,7 +60,7 @@ function Why({ feedback }: { feedback: Schemas['FeedbackView'] | undefined }) {
   );
 }
 
-function optionsOf(field: Schemas['FieldView']): Schemas['Option'][] {
+function optionsOf(field: Schemas['FieldView']): Schemas['ShownOption'][] {
   const { response } = field;
   if (response.kind === 'DropLabel') {
     return response.labels;
@@ -71,10 +71,10 @@ function optionsOf(field: Schemas['FieldView']): Schemas['Option'][] {
 /** An option by its text or its picture; an id alone stands for a lettered shape. */
 function Chosen({ field, id }: { field: Schemas['FieldView']; id: string }) {
   const option = optionsOf(field).find((o) => o.id === id);
-  if (option?.figure !== undefined) {
+  if (option?.scene !== undefined) {
     return (
       <span className="inline-block w-48">
-        <FigureView figure={option.figure} />
+        <SceneView scene={option.scene} />
       </span>
     );
   }

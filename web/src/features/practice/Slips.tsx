@@ -59,7 +59,7 @@ function WalkThrough({ title, lines }: { title: string; lines: Line[] }) {
 }
 
 /** Another way of explaining the example, behind one action. */
-function SecondWay({ second }: { second: Schemas['SecondView'] }) {
+function SecondWay({ second }: { second: Schemas['ShownSecondView'] }) {
   return (
     <details className="mt-3">
       <summary className="cursor-pointer font-semibold text-glacier">Another way to see it: {second.title.toLowerCase()}</summary>

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client';
+import type { Scene } from '../../figures/SceneView';
 import { InkPicture } from '../ink/InkPicture';
 import { useInkOf } from '../ink/useInk';
 import { LinesShown } from './LineShown';
@@ -19,7 +20,7 @@ export function PageShown({ page, lines }: { page: Schemas['Page']; lines: Schem
 }
 
 /** What is drawn on a page, with the marks on it. */
-export function Drawn({ itemId, figures }: { itemId: string; figures: Schemas['Figure'][] }) {
+export function Drawn({ itemId, figures }: { itemId: string; figures: Scene[] }) {
   const ink = useInkOf(itemId);
   return ink.isSuccess ? <InkPicture ink={ink.data} under={figures.length > 0 ? <Under figures={figures} /> : undefined} /> : <p className="text-soft">Opening the ink.</p>;
 }

@@ -6,7 +6,7 @@ import { letter } from '../../outbox/letter';
 import { Stuck } from '../../outbox/Stuck';
 import { useDeed } from '../../outbox/useDeed';
 import { useFresh } from '../../outbox/useFresh';
-import { FigureView } from '../../figures/FigureView';
+import { type Scene, SceneView } from '../../figures/SceneView';
 import { Button } from '../../ui/Button';
 import { type Checking, Lines } from './Lines';
 import { WorkStanding } from './WorkStanding';
@@ -27,7 +27,7 @@ type Props = {
   place: string;
   letters: string[];
   /** Pictures of the item, which can lie under the ink. */
-  figures: Schemas['Figure'][];
+  figures: Scene[];
   required: boolean;
   checking?: Checking;
   /** Whether the page is the wider side; none where it cannot be changed. */
@@ -118,11 +118,11 @@ const PAPERS: [Page['paper'], string][] = [
   ['GRID', 'squared'],
 ];
 
-export function Under({ figures }: { figures: Schemas['Figure'][] }) {
-  return figures.map((figure) => <FigureView key={figure.alt} figure={figure} />);
+export function Under({ figures }: { figures: Scene[] }) {
+  return figures.map((scene) => <SceneView key={scene.alt} scene={scene} />);
 }
 
-function Ink({ itemId, place, figures, page }: { itemId: string; place: string; figures: Schemas['Figure'][]; page: Page }) {
+function Ink({ itemId, place, figures, page }: { itemId: string; place: string; figures: Scene[]; page: Page }) {
   const queries = useQueryClient();
   const lay = useDeed({
     place,

@@ -1,12 +1,12 @@
 import { RadioGroup } from 'radix-ui';
 import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../../../api/client';
-import { FigureView } from '../../../figures/FigureView';
+import { SceneView } from '../../../figures/SceneView';
 import { RichText } from '../../../ui/RichText';
 import { VerdictMark } from '../../../ui/VerdictMark';
 import { type FieldProps, idsOf, toggled } from './types';
 
-type Props = FieldProps & { options: Schemas['Option'][] };
+type Props = FieldProps & { options: Schemas['ShownOption'][] };
 
 const CARD =
   'flex min-h-12 cursor-pointer items-center gap-3 rounded-slip border border-edge bg-leaf px-4 py-1.5 text-left text-lg disabled:cursor-default';
@@ -20,26 +20,26 @@ function onEnterKey(onEnter: () => void) {
   };
 }
 
-function gridOf(options: Schemas['Option'][]): string {
-  return options.some((o) => o.figure !== undefined) ? 'grid max-w-xl gap-2 sm:grid-cols-2' : 'grid max-w-xl gap-2';
+function gridOf(options: Schemas['ShownOption'][]): string {
+  return options.some((o) => o.scene !== undefined) ? 'grid max-w-xl gap-2 sm:grid-cols-2' : 'grid max-w-xl gap-2';
 }
 
-function Content({ option }: { option: Schemas['Option'] }) {
-  return option.figure === undefined ? (
+function Content({ option }: { option: Schemas['ShownOption'] }) {
+  return option.scene === undefined ? (
     <span>
       <RichText text={option.text} />
     </span>
   ) : (
-    <FigureView figure={option.figure} />
+    <SceneView scene={option.scene} />
   );
 }
 
-function nameOf(field: Schemas['FieldView'], option: Schemas['Option'], right: string[] | undefined): string {
+function nameOf(field: Schemas['FieldView'], option: Schemas['ShownOption'], right: string[] | undefined): string {
   return `${field.spoken[option.id] ?? option.text}${right?.includes(option.id) === true ? ', right' : ''}`;
 }
 
 /** Says of an option that it is right, once that may be said. */
-function RightMark({ option, right }: { option: Schemas['Option']; right: string[] | undefined }) {
+function RightMark({ option, right }: { option: Schemas['ShownOption']; right: string[] | undefined }) {
   return right?.includes(option.id) !== true ? null : (
     <span className="ml-auto flex items-center gap-1.5 text-base font-semibold text-spruce" data-right-answer>
       <VerdictMark verdict="correct" /> right

@@ -3,7 +3,8 @@ import { ChooseAll, ChooseOne, PickFromList } from './Choices';
 import { LayUnits } from './LayUnits';
 import { PlotLine } from './PlotLine';
 import { PlotPoint } from './PlotPoint';
-import { SelectShapes, Shade } from './Shade';
+import { SelectShapes } from './SelectShapes';
+import { Shade } from './Shade';
 import type { FieldProps } from './types';
 
 /** The right control for a field. */
@@ -21,15 +22,15 @@ export function FieldInput(props: FieldProps) {
     case 'DropLabel':
       return <PickFromList {...props} options={response.labels} />;
     case 'Shade':
-      return <Shade {...props} picture={response.picture} />;
+      return <Shade {...props} scene={response.scene} partsOfOne={response.partsOfOne} />;
     case 'SelectShapes':
-      return <SelectShapes {...props} shapes={response.shapes} />;
+      return <SelectShapes {...props} scene={response.scene} shapes={response.shapes} />;
     case 'LayUnits':
-      return <LayUnits {...props} object={response.object} />;
+      return <LayUnits {...props} scene={response.scene} unit={response.unit} />;
     case 'PlotPoint':
-      return <PlotPoint {...props} grid={response.grid} />;
+      return <PlotPoint {...props} scene={response.scene} />;
     case 'PlotLine':
-      return <PlotLine {...props} grid={response.grid} />;
+      return <PlotLine {...props} scene={response.scene} />;
     case 'InkWords':
       return <TypedField {...props} palette={[]} />;
     default: {

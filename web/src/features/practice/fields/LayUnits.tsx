@@ -1,19 +1,24 @@
-import type { Schemas } from '../../../api/client';
-import { MeasuredFigure } from '../../../figures/MeasuredFigure';
+import { boxOf } from '../../../figures/geometry';
+import { type Scene, SceneView } from '../../../figures/SceneView';
 import { Button } from '../../../ui/Button';
 import type { FieldProps } from './types';
 
 /** Units laid end to end along an object; sends how many lie there. */
-export function LayUnits({ field, value, onChange, disabled, object }: FieldProps & { object: Schemas['FigureMeasured'] }) {
+export function LayUnits({ field, value, onChange, disabled, scene, unit }: FieldProps & { scene: Scene; unit: string }) {
   const laid = Number.parseInt(value, 10) || 0;
-  const most = Math.ceil(object.length) + 3;
+  const most = scene.spots.length;
+  const alt = laid === 0 ? scene.alt : `${scene.alt} ${laid} laid along it.`;
   return (
     <div className="grid gap-2">
       <p className="text-sm text-soft">{field.label}</p>
-      <MeasuredFigure figure={object} laid={laid} />
+      <SceneView scene={{ ...scene, alt }}>
+        {scene.spots.slice(0, laid).map((spot) => (
+          <rect key={spot.id} data-laid="" {...boxOf(spot)} fill="var(--color-spruce-wash)" stroke="var(--color-spruce)" strokeWidth="2" />
+        ))}
+      </SceneView>
       <div className={`items-center gap-3 ${disabled ? 'hidden' : 'flex'}`}>
         <Button data-answer={disabled ? undefined : ''} onClick={() => onChange(String(Math.min(most, laid + 1)))} disabled={laid >= most}>
-          Lay one more {object.unit}
+          Lay one more {unit}
         </Button>
         <Button onClick={() => onChange(laid <= 1 ? '' : String(laid - 1))} disabled={laid === 0}>
           Take one away

@@ -1,7 +1,7 @@
 import { Fragment, type KeyboardEvent, type ReactNode, useState } from 'react';
 import type { Schemas } from '../../../api/client';
-import { BarFigure } from '../../../figures/BarFigure';
-import { FigureView } from '../../../figures/FigureView';
+import { boxOf } from '../../../figures/geometry';
+import { type Scene, SceneView } from '../../../figures/SceneView';
 import { Cell, ColumnHead } from '../../../ui/Table';
 import { RichText } from '../../../ui/RichText';
 import { Tex } from '../../../ui/Tex';
@@ -46,7 +46,7 @@ export function PartFields(props: Props) {
     case 'InTable':
       return <CellTable {...props} layout={layout} />;
     case 'OnFigure':
-      return <Labels {...props} figure={layout.figure} />;
+      return <Labels {...props} scene={layout.scene} />;
     default: {
       const never: never = layout;
       return never;
@@ -73,7 +73,7 @@ function Template({ text, render, place: at }: { text: string; render: (text: st
   ));
 }
 
-function CellTable({ layout, ...props }: Props & { layout: Schemas['LayoutInTable'] }) {
+function CellTable({ layout, ...props }: Props & { layout: Schemas['ShownLayoutInTable'] }) {
   const sum = (row: string[]) => row.reduce((total, cell) => total + (Number(props.entries[cell.replace(/[{}]/g, '')]) || 0), 0);
   const head = layout.sums ? [...layout.head, 'sum'] : layout.head;
   return (
@@ -104,7 +104,7 @@ function CellTable({ layout, ...props }: Props & { layout: Schemas['LayoutInTabl
 }
 
 /** Labels to drag, or to pick up and put down, onto the places of a bar. */
-function Labels({ part, entries, onChange, figure, closed = false }: Props & { figure: Schemas['Figure'] }) {
+function Labels({ part, entries, onChange, scene, closed = false }: Props & { scene: Scene }) {
   const [held, setHeld] = useState<string | null>(null);
   const response = part.fields[0]?.response;
   const labels = response?.kind === 'DropLabel' ? response.labels : [];
@@ -159,7 +159,13 @@ function Labels({ part, entries, onChange, figure, closed = false }: Props & { f
         ))}
         <span role="status" className="text-sm text-soft">{held === null ? 'Drag a label, or choose it and then its place.' : `Now choose the place for ${textOf(held)}.`}</span>
       </div>
-      {figure.kind === 'Bar' ? <BarFigure figure={figure} slot={slot} /> : <FigureView figure={figure} />}
+      <SceneView scene={scene} interactive>
+        {scene.spots.map((spot) => (
+          <foreignObject key={spot.id} {...boxOf(spot)}>
+            {slot(spot.id)}
+          </foreignObject>
+        ))}
+      </SceneView>
     </div>
   );
 }

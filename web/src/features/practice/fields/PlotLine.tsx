@@ -1,39 +1,44 @@
 import { type KeyboardEvent, useState } from 'react';
 import type { Schemas } from '../../../api/client';
-import { GridFigure, scales } from '../../../figures/GridFigure';
-import { MOVES, type Point } from './PlotPoint';
+import { across, scales } from '../../../figures/geometry';
+import { type Scene, SceneView } from '../../../figures/SceneView';
+import { Nudges } from './Nudges';
+import { indexAt, MOVES, moved, type Point, pointsOf, snapped, textOf } from './plotting';
 import type { FieldProps } from './types';
 
-function pointsOf(value: string): Point[] {
-  return [...value.matchAll(/\((-?[\d.]+), (-?[\d.]+)\)/g)].map((found) => ({ x: Number(found[1]), y: Number(found[2]) }));
+type Plot = Schemas['ShownPlot'];
+
+/** A line by two of its points, by pointer, by keys or by buttons; sends the two pairs. */
+export function PlotLine(props: FieldProps & { scene: Scene }) {
+  return props.scene.plot === undefined ? null : <Plotting {...props} plot={props.scene.plot} />;
 }
 
-const text = (points: Point[]) => points.map((p) => `(${p.x}, ${p.y})`).join(', ');
+function said(points: Point[]): string {
+  if (points.length === 0) {
+    return 'No point is placed yet.';
+  }
+  return points.length === 1 ? `One point at ${textOf(points)}; one more makes the line.` : `The line goes through ${textOf(points)}.`;
+}
 
-/** A line by two of its points, by pointer or by keys; sends the two pairs. */
-export function PlotLine({ field, value, onChange, onEnter, disabled, grid }: FieldProps & { grid: Schemas['FigureGrid'] }) {
+function Plotting({ field, value, onChange, onEnter, disabled, scene, plot }: FieldProps & { scene: Scene; plot: Plot }) {
   const points = pointsOf(value);
   const [active, setActive] = useState(0);
-  const { x, y } = scales(grid);
-  const snap = (n: number, low: number, high: number) => Math.min(high, Math.max(low, Math.round(n / grid.step) * grid.step));
-  const put = (index: number, px: number, py: number) => {
-    const point = { x: snap(px, grid.xMin, grid.xMax), y: snap(py, grid.yMin, grid.yMax) };
-    onChange(text(index < points.length ? points.with(index, point) : [...points, point]));
-  };
-  /** A click sets the first point, then the second, then whichever is nearer. */
-  const place = (px: number, py: number) => {
-    const [a, b] = points;
-    const nearer = a !== undefined && b !== undefined && Math.hypot(px - b.x, py - b.y) < Math.hypot(px - a.x, py - a.y) ? 1 : 0;
-    const index = points.length < 2 ? points.length : nearer;
+  const put = (index: number, point: Point) => onChange(textOf(index < points.length ? points.with(index, point) : [...points, point]));
+  const place = (x: number, y: number) => {
+    const index = indexAt(points, { x, y });
     setActive(index);
-    put(index, px, py);
+    put(index, snapped(plot, { x, y }));
+  };
+  /** The first move of a point places it. */
+  const move = (by: [number, number]) => {
+    const point = points[active];
+    put(active, point === undefined ? snapped(plot, { x: active * plot.step, y: 0 }) : moved(plot, point, by));
   };
   const onKey = (event: KeyboardEvent) => {
-    const move = MOVES[event.key];
-    const point = points[active];
-    if (move !== undefined) {
+    const by = MOVES[event.key];
+    if (by !== undefined) {
       event.preventDefault();
-      put(active, (point?.x ?? active) + (point === undefined ? 0 : move[0] * grid.step), (point?.y ?? 0) + (point === undefined ? 0 : move[1] * grid.step));
+      move(by);
     } else if (event.key === ' ') {
       event.preventDefault();
       setActive(points.length === 0 ? 0 : 1 - active);
@@ -42,17 +47,12 @@ export function PlotLine({ field, value, onChange, onEnter, disabled, grid }: Fi
       onEnter();
     }
   };
-  const said = points.length === 0 ? 'No point is placed yet.' : points.length === 1 ? `One point at ${text(points)}; one more makes the line.` : `The line goes through ${text(points)}.`;
-  const marks = (
-    <>
-      <Through points={points} x={x} y={y} />
-      {points.map((p, i) => (
-        <circle key={i === 0 ? 'first' : 'second'} cx={x(p.x)} cy={y(p.y)} r={i === active ? 8 : 6} fill="var(--color-spruce)" stroke="var(--color-leaf)" strokeWidth="2" />
-      ))}
-    </>
-  );
   if (disabled) {
-    return <GridFigure figure={grid}>{marks}</GridFigure>;
+    return (
+      <SceneView scene={scene}>
+        <Through plot={plot} points={points} active={-1} />
+      </SceneView>
+    );
   }
   return (
     <div className="grid gap-2">
@@ -60,23 +60,28 @@ export function PlotLine({ field, value, onChange, onEnter, disabled, grid }: Fi
         {field.label}: click two points, or move one with the arrow keys; space takes the other.
       </p>
       {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex, jsx-a11y/no-noninteractive-element-interactions -- an application: keys move the points */}
-      <div role="application" tabIndex={0} data-answer aria-label={`${field.label}. ${said}`} aria-describedby={`${field.id}-how`} onKeyDown={onKey} className="w-fit">
-        <GridFigure figure={grid} onPlace={place}>
-          {marks}
-        </GridFigure>
+      <div role="application" tabIndex={0} data-answer aria-label={`${field.label}. ${said(points)}`} aria-describedby={`${field.id}-how`} onKeyDown={onKey} className="w-full max-w-[26rem]">
+        <SceneView scene={scene} onPlace={place}>
+          <Through plot={plot} points={points} active={active} />
+        </SceneView>
       </div>
-      <p aria-live="polite">{said}</p>
+      <Nudges onMove={move} />
+      <p aria-live="polite">{said(points)}</p>
     </div>
   );
 }
 
-const FAR = 100;
-
-function Through({ points, x, y }: { points: Point[]; x: (v: number) => number; y: (v: number) => number }) {
+/** @param active the point that moves, larger than the other; −1 for none */
+function Through({ plot, points, active }: { plot: Plot; points: Point[]; active: number }) {
+  const { x, y } = scales(plot);
   const [a, b] = points;
-  if (a === undefined || b === undefined || (a.x === b.x && a.y === b.y)) {
-    return null;
-  }
-  const [dx, dy] = [b.x - a.x, b.y - a.y];
-  return <line x1={x(a.x - FAR * dx)} y1={y(a.y - FAR * dy)} x2={x(a.x + FAR * dx)} y2={y(a.y + FAR * dy)} stroke="var(--color-spruce)" strokeWidth="2.4" />;
+  const line = a === undefined || b === undefined ? null : across(plot, a, b);
+  return (
+    <>
+      {line !== null && <line x1={line[0]} y1={line[1]} x2={line[2]} y2={line[3]} stroke="var(--color-spruce)" strokeWidth="2.4" />}
+      {points.map((p, i) => (
+        <circle key={i === 0 ? 'first' : 'second'} cx={x(p.x)} cy={y(p.y)} r={i === active ? 8 : 6} fill="var(--color-spruce)" stroke="var(--color-leaf)" strokeWidth="2" />
+      ))}
+    </>
+  );
 }

@@ -1,8 +1,8 @@
-import { useState } from 'react';
-import type { Schemas } from '../../../api/client';
-import { FractionFigure } from '../../../figures/FractionFigure';
-import { ShapesFigure } from '../../../figures/ShapesFigure';
-import { type FieldProps, idsOf, toggled } from './types';
+import { useId, useState } from 'react';
+import { linePath } from '../../../figures/geometry';
+import { Hatching } from '../../../figures/paint';
+import { type Scene, SceneView, type Spot } from '../../../figures/SceneView';
+import type { FieldProps } from './types';
 
 /** How many parts an earlier entry had shaded: its numerator. */
 function countOf(value: string): number {
@@ -11,26 +11,53 @@ function countOf(value: string): number {
 }
 
 /** Parts of a whole to shade; sends shaded parts over the parts of one whole. */
-export function Shade({ field, value, onChange, disabled, picture }: FieldProps & { picture: Schemas['FigureFractionPicture'] }) {
-  const [chosen, setChosen] = useState(() => new Set(Array.from({ length: countOf(value) }, (_, i) => i)));
-  const toggle = (part: number) => {
+export function Shade({ field, value, onChange, disabled, scene, partsOfOne }: FieldProps & { scene: Scene; partsOfOne: number }) {
+  const [chosen, setChosen] = useState(() => new Set(scene.spots.slice(0, countOf(value)).map((spot) => spot.id)));
+  const hatch = useId();
+  const toggle = (id: string) => {
     const next = new Set(chosen);
-    if (!next.delete(part)) {
-      next.add(part);
+    if (!next.delete(id)) {
+      next.add(id);
     }
     setChosen(next);
-    onChange(next.size === 0 ? '' : `${next.size}/${picture.cuts.length}`);
+    onChange(next.size === 0 ? '' : `${next.size}/${partsOfOne}`);
   };
   return (
     <div className="grid gap-2">
       <p className="text-sm text-soft">{field.label}</p>
-      <FractionFigure figure={picture} chosen={chosen} onToggle={disabled ? undefined : toggle} />
+      <SceneView scene={scene} interactive>
+        <Hatching id={hatch} />
+        {scene.spots.map((spot) => (
+          <Part key={spot.id} spot={spot} hatch={hatch} shaded={chosen.has(spot.id)} onToggle={disabled ? undefined : () => toggle(spot.id)} />
+        ))}
+      </SceneView>
       <p aria-live="polite">{chosen.size === 1 ? '1 part is shaded.' : `${chosen.size} parts are shaded.`}</p>
     </div>
   );
 }
 
-/** Shapes to choose in a picture. */
-export function SelectShapes({ value, onChange, disabled, right, shapes }: FieldProps & { shapes: Schemas['FigureShapes'] }) {
-  return <ShapesFigure figure={shapes} chosen={idsOf(value)} right={right} onToggle={disabled ? undefined : (id) => onChange(toggled(value, id))} />;
+function Part({ spot, hatch, shaded, onToggle }: { spot: Spot; hatch: string; shaded: boolean; onToggle: (() => void) | undefined }) {
+  return (
+    <path
+      d={linePath(spot.outline, true)}
+      fill={shaded ? `url(#${hatch})` : 'var(--color-leaf)'}
+      stroke="var(--color-ink)"
+      strokeWidth="1.6"
+      {...(onToggle !== undefined && {
+        role: 'checkbox',
+        tabIndex: 0,
+        'data-answer': '',
+        'aria-label': spot.label,
+        'aria-checked': shaded,
+        className: 'cursor-pointer outline-none focus-visible:[stroke-width:4] focus-visible:[stroke:var(--color-glacier)]',
+        onClick: onToggle,
+        onKeyDown: (e) => {
+          if (e.key === ' ') {
+            e.preventDefault();
+            onToggle();
+          }
+        },
+      })}
+    />
+  );
 }

@@ -21,7 +21,7 @@ import littlesummit.app.served.ServedItems;
 import littlesummit.core.item.Item;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;

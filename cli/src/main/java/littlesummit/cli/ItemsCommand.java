@@ -16,7 +16,7 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.Layout;
 import littlesummit.core.item.Option;
 import littlesummit.core.item.Part;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.content.Catalogue;
 import littlesummit.core.skill.Skill;
 
 /** Prints items of a skill, keys and mistakes included, for people who write generators; docs/formats.md describes the fields. */
@@ -25,14 +25,14 @@ final class ItemsCommand {
 
     static int run(List<String> options, BufferedWriter out) throws IOException {
         if (options.contains("--list")) {
-            for (Skill skill : Catalogue.all()) {
+            for (Skill skill : new Catalogue().skills()) {
                 out.write(skill.id());
                 out.newLine();
             }
             return 0;
         }
         Optional<Map<String, String>> read = named(options);
-        Optional<Skill> skill = read.map(r -> r.get("skill")).flatMap(Catalogue::find);
+        Optional<Skill> skill = read.map(r -> r.get("skill")).flatMap(new Catalogue()::find);
         if (skill.isEmpty()) {
             System.err.println("usage: items --skill ID [--tier 1..3] [--count N] [--seed S], or items --list");
             return 2;

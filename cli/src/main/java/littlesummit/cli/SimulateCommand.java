@@ -6,7 +6,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import littlesummit.content.Catalogue;
+import littlesummit.content.Curricula;
 import littlesummit.core.placement.Evidence;
+import littlesummit.core.placement.SkillOrder;
 import littlesummit.core.practice.Learner;
 import littlesummit.core.practice.Simulation;
 import littlesummit.core.practice.Target;
@@ -45,8 +48,9 @@ final class SimulateCommand {
         int students = Integer.parseInt(named.getOrDefault("students", "100"));
         out.write(String.format(Locale.ROOT, "%d students a row, slip %.2f, guess 0.03%n%n| way of asking | items, mean | skills classified rightly |%n|---|---|---|%n", students,
                 Evidence.SLIP));
+        SkillOrder order = SkillOrder.of(Curricula.shipped(new Catalogue()).first());
         for (var way : littlesummit.core.placement.Simulation.Way.values()) {
-            var report = littlesummit.core.placement.Simulation.run(way, students, Long.parseLong(named.getOrDefault("seed", "1")));
+            var report = littlesummit.core.placement.Simulation.run(order, way, students, Long.parseLong(named.getOrDefault("seed", "1")));
             out.write(String.format(Locale.ROOT, "| %s | %.1f | %.1f %% |%n", way.name().toLowerCase(Locale.ROOT).replace('_', ' '), report.items(), 100 * report.rightly()));
         }
         return 0;

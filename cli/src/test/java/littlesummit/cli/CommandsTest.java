@@ -16,7 +16,7 @@ import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Grader;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.grading.Verdict;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -107,7 +107,7 @@ class CommandsTest {
     /** What is printed as expected and as mistakes can be fed to the grader as it stands. */
     @Test
     void everyPrintedKeyGradesAsCorrectAndEveryMistakeDoesNot() throws IOException {
-        for (var skill : Catalogue.all()) {
+        for (var skill : new Catalogue().skills()) {
             for (JsonNode item : items("--skill", skill.id(), "--count", "9").lines()) {
                 item.at("/parts").forEach(part -> part.get("fields").forEach(field -> check(item.get("id").textValue(), field)));
             }

@@ -14,7 +14,7 @@ import littlesummit.app.served.ServedItems;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Response;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.content.Catalogue;
 
 /** One student at the screen; looks up on the server what would be right, as no browser can. */
 final class Desk {
@@ -71,7 +71,7 @@ final class Desk {
     Item item() {
         String[] parts = page.url().split("/");
         String id = summit.part(PracticeService.class).currentItem(new Place(person, parts[parts.length - 2], parts[parts.length - 1]));
-        return Catalogue.make(summit.part(ServedItems.class).require(person, id).ref());
+        return new Catalogue().make(summit.part(ServedItems.class).require(person, id).ref());
     }
 
     Field field(int part) {

@@ -10,7 +10,7 @@ import java.util.stream.LongStream;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Response;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -42,14 +42,14 @@ class ResponseKindsTest {
 
     /** The first seed that gives the variant. */
     private static long seed(String skill, int tier, String variant) {
-        return LongStream.range(1, 200).filter(s -> Catalogue.require(skill).make(tier, s).ref().variant().equals(variant)).findFirst().orElseThrow();
+        return LongStream.range(1, 200).filter(s -> new Catalogue().require(skill).make(tier, s).ref().variant().equals(variant)).findFirst().orElseThrow();
     }
 
     private static Item open(String skill, int tier, String variant) {
         long seed = seed(skill, tier, variant);
         page.navigate("/gallery/" + skill + "/" + tier + "/" + seed);
         assertThat(part(0)).isVisible();
-        return Catalogue.require(skill).make(tier, seed);
+        return new Catalogue().require(skill).make(tier, seed);
     }
 
     private static Locator part(int part) {

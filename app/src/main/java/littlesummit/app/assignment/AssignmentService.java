@@ -16,18 +16,21 @@ import littlesummit.app.web.Problem;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import littlesummit.core.quiz.QuizPlan;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What is assigned to whom. */
 @Service
 public class AssignmentService {
+    private final ItemSource catalogue;
     private final AssignmentRepository assignments;
     private final ExceptionRepository exceptions;
     private final Json json;
     private final Clock clock;
 
-    AssignmentService(AssignmentRepository assignments, ExceptionRepository exceptions, Json json, Clock clock) {
+    AssignmentService(AssignmentRepository assignments, ExceptionRepository exceptions, Json json, Clock clock, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.assignments = assignments;
         this.exceptions = exceptions;
         this.json = json;
@@ -125,7 +128,7 @@ public class AssignmentService {
     /** @throws Problem when there is none, or when it is another class's, or not set for the person, or not open to a student */
     @Transactional(readOnly = true, noRollbackFor = Problem.class)
     public Assignment require(Person person, String id) {
-        return OwnChoice.find(id).orElseGet(() -> {
+        return OwnChoice.find(id, catalogue).orElseGet(() -> {
             AssignmentEntity entity = entity(person, id);
             List<ForOne> own = exceptions.findById(new ExceptionEntity.Key(id, person.id())).map(AssignmentService::forOne).stream().toList();
             if (person.role() == Role.INSTRUCTOR) {
@@ -145,7 +148,7 @@ public class AssignmentService {
      */
     @Transactional(readOnly = true)
     public Assignment lookBack(String id) {
-        return OwnChoice.find(id).or(() -> assignments.findById(id).map(this::assignment)).orElseGet(AssignmentService::refuse);
+        return OwnChoice.find(id, catalogue).or(() -> assignments.findById(id).map(this::assignment)).orElseGet(AssignmentService::refuse);
     }
 
     @Transactional

@@ -4,9 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.ItemSource;
 import littlesummit.core.skill.Skill;
-import littlesummit.core.skill.lesson.Lessons;
 
 /** What is open to everybody without being assigned: any skill of the map, and the lessons. */
 public final class OwnChoice {
@@ -21,12 +20,17 @@ public final class OwnChoice {
 
     private OwnChoice() {}
 
+    /** Whether an id is one of these, and not of what is assigned. */
+    public static boolean isOne(String id) {
+        return List.of(SKILLS, LESSONS, REFRESH, CHECK).contains(id);
+    }
+
     /** Empty for an id of what is assigned. */
-    public static Optional<Assignment> find(String id) {
+    public static Optional<Assignment> find(String id, ItemSource catalogue) {
         return switch (id) {
-            case SKILLS -> Optional.of(open(SKILLS, "Own choice", Catalogue.all(), new Target.Score(80)));
-            case LESSONS -> Optional.of(open(LESSONS, "Lesson", Lessons.all(), new Target.Percent(100, 2)));
-            case REFRESH -> Optional.of(open(REFRESH, "Refresh", Catalogue.all(), new Target.Score(80)));
+            case SKILLS -> Optional.of(open(SKILLS, "Own choice", catalogue.skills(), new Target.Score(80)));
+            case LESSONS -> Optional.of(open(LESSONS, "Lesson", catalogue.lessons(), new Target.Percent(100, 2)));
+            case REFRESH -> Optional.of(open(REFRESH, "Refresh", catalogue.skills(), new Target.Score(80)));
             case CHECK -> Optional.of(open(CHECK, "Check", List.of(), new Target.Score(80)));
             default -> Optional.empty();
         };

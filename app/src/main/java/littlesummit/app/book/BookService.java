@@ -27,15 +27,16 @@ import littlesummit.core.item.Item;
 import littlesummit.core.math.Syntax;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.quiz.QuizPlan;
-import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.WorkLetters;
 import littlesummit.core.working.WorkState;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The book of a student: all pages of own work, to be found and read again. */
 @Service
 public class BookService {
+    private final ItemSource catalogue;
     private final WorkService work;
     private final ServedItems items;
     private final AssignmentService assignments;
@@ -46,7 +47,8 @@ public class BookService {
     private final PeopleService people;
 
     BookService(WorkService work, ServedItems items, AssignmentService assignments, PracticeRecord practice, QuizService quizzes, QuizRecord quizRecord, PlacementService placement,
-            PeopleService people) {
+            PeopleService people, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.placement = placement;
         this.quizzes = quizzes;
         this.quizRecord = quizRecord;
@@ -92,13 +94,13 @@ public class BookService {
     }
 
     private PageEntry entry(Person person, WorkService.Entry e, Optional<QuizRecord.Note> note) {
-        return new PageEntry(e.itemId(), title(e.assignmentId()), e.skillId(), Catalogue.generator(e.skillId()).name(), e.startedAt(),
+        return new PageEntry(e.itemId(), title(e.assignmentId()), e.skillId(), catalogue.generator(e.skillId()).name(), e.startedAt(),
                 shown(e.lines(), items.requireSeen(person, e.itemId()).item()), e.hasInk(), e.photos(), e.state(), note.map(QuizRecord.Note::text).orElse(""));
     }
 
     /** A correction of an item that has no page of work. */
     private PageEntry entry(Person person, QuizRecord.Note n) {
-        return new PageEntry(n.itemId(), title(n.assignmentId()), n.skillId(), Catalogue.require(n.skillId()).name(), n.at(), List.of(), false, 0,
+        return new PageEntry(n.itemId(), title(n.assignmentId()), n.skillId(), catalogue.require(n.skillId()).name(), n.at(), List.of(), false, 0,
                 WorkState.START, n.text());
     }
 
@@ -117,7 +119,7 @@ public class BookService {
         Assignment assignment = assignments.lookBack(served.assignmentId());
         ItemView item = practice.item(served).or(() -> quizzes.item(served)).or(() -> placement.item(served)).orElseThrow(() -> Problem.notFound("There is no such page for you."));
         return new BookPage(served.personId(), people.require(served.personId()).name(), assignment.id(), assignment.title(), served.ref().skill(),
-                Catalogue.generator(served.ref().skill()).name(), wantsWork(assignment), item,
+                catalogue.generator(served.ref().skill()).name(), wantsWork(assignment), item,
                 shown(work.page(person, itemId).lines(), served.item()), practice.tries(served),
                 quizRecord.notes(served.personId()).stream().filter(n -> n.itemId().equals(itemId)).map(QuizRecord.Note::text).findFirst().orElse(""));
     }

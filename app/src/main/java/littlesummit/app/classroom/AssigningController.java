@@ -11,7 +11,7 @@ import littlesummit.app.practice.ItemViews;
 import littlesummit.app.practice.PracticeView;
 import littlesummit.app.web.Problem;
 import littlesummit.core.practice.Policy;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -25,10 +25,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/class")
 class AssigningController {
+    private final ItemSource catalogue;
     private final AssigningService assigning;
     private final SkillChoices skills;
 
-    AssigningController(AssigningService assigning, SkillChoices skills) {
+    AssigningController(AssigningService assigning, SkillChoices skills, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.assigning = assigning;
         this.skills = skills;
     }
@@ -64,7 +66,7 @@ class AssigningController {
         if (tier < 1 || tier > 3) {
             throw Problem.badRequest("There are three levels.");
         }
-        return new Preview(ItemViews.open(Catalogue.find(skillId).orElseThrow(() -> Problem.notFound("There is no such skill.")).make(tier, seed)));
+        return new Preview(ItemViews.open(catalogue.find(skillId).orElseThrow(() -> Problem.notFound("There is no such skill.")).make(tier, seed)));
     }
 
     @GetMapping("/assignments")

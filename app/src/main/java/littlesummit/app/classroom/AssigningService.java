@@ -22,7 +22,7 @@ import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import littlesummit.core.quiz.PointsScheme;
 import littlesummit.core.quiz.QuizPlan;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,13 +30,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class AssigningService {
     private static final String PAST = "The due date lies in the past.";
+    private final ItemSource catalogue;
     private final PlacementService placement;
     private final AssignmentService assignments;
     private final PeopleService people;
     private final Overview overview;
     private final Clock clock;
 
-    AssigningService(AssignmentService assignments, PeopleService people, Overview overview, Clock clock, PlacementService placement) {
+    AssigningService(AssignmentService assignments, PeopleService people, Overview overview, Clock clock, PlacementService placement, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.placement = placement;
         this.assignments = assignments;
         this.people = people;
@@ -67,7 +69,7 @@ class AssigningService {
     private AssignmentRow row(Overview.Whole whole, Assignment a, List<ForStudent> exceptions) {
         int started = (int) whole.students().stream().filter(s -> whole.standings(s, a).values().stream().anyMatch(p -> p.lastAt().isPresent())).count();
         int finished = (int) whole.students().stream().filter(s -> a.isCheck() ? a.isDoneBy(placement.lastCourse(s.id())) : !a.isQuizOnly() && Overview.isReached(a, whole.standings(s, a))).count();
-        return new AssignmentRow(a.id(), a.title(), a.skills(), a.skills().stream().map(id -> Catalogue.require(id).name()).toList(), a.target().code(), Explain.target(a.target()), a.opens(),
+        return new AssignmentRow(a.id(), a.title(), a.skills(), a.skills().stream().map(id -> catalogue.require(id).name()).toList(), a.target().code(), Explain.target(a.target()), a.opens(),
                 a.due().orElseThrow(), a.quiz(), a.policy(), started, finished, whole.students().size() - (int) exceptions.stream().filter(ForStudent::leftOut).count(), exceptions);
     }
 
@@ -77,7 +79,7 @@ class AssigningService {
         String title = title(wish.title());
         Target target = Target.of(wish.target()).orElseThrow(() -> Problem.badRequest("This target is none: a score of 1 to 100, a run, a percent of a set, a quiz, or the starting check."));
         boolean isCheck = target instanceof Target.Check;
-        if (!isCheck && (wish.skills().isEmpty() || wish.skills().stream().distinct().count() < wish.skills().size() || wish.skills().stream().anyMatch(id -> Catalogue.find(id).isEmpty()))) {
+        if (!isCheck && (wish.skills().isEmpty() || wish.skills().stream().distinct().count() < wish.skills().size() || wish.skills().stream().anyMatch(id -> catalogue.find(id).isEmpty()))) {
             throw Problem.badRequest("Choose at least one skill of the map, each once.");
         }
         if (!wish.due().isAfter(clock.instant())) {

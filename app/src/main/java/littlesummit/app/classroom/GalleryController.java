@@ -8,10 +8,10 @@ import java.util.Map;
 import littlesummit.app.practice.ItemViews;
 import littlesummit.app.practice.PracticeView;
 import littlesummit.app.web.Problem;
+import littlesummit.core.curriculum.Course;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.PartCheck;
-import littlesummit.core.skill.Catalogue;
 import littlesummit.core.skill.Skill;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -23,11 +23,20 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
+import littlesummit.core.skill.ItemSource;
 
 /** Every skill, tier and seed to open and try, to look at; nothing is counted. For instructors. */
 @RestController
 @RequestMapping("/api/gallery")
 class GalleryController {
+    private final ItemSource catalogue;
+    private final Course course;
+
+    GalleryController(ItemSource catalogue, Course course) {
+        this.catalogue = catalogue;
+        this.course = course;
+    }
+
     record GallerySkill(String id, String name, String strand, List<String> prerequisites) {}
 
     record Shown(PracticeView.ItemView item) {}
@@ -40,7 +49,7 @@ class GalleryController {
     @GetMapping
     List<GallerySkill> all(@AuthenticationPrincipal Person person) {
         require(person);
-        return Catalogue.all().stream().map(s -> new GallerySkill(s.id(), s.name(), s.strand().title(), s.prerequisites())).toList();
+        return course.skills().stream().map(s -> new GallerySkill(s.id(), s.name(), s.strand().title(), s.prerequisites())).toList();
     }
 
     @GetMapping("/{skillId}/{tier}/{seed}")
@@ -67,8 +76,8 @@ class GalleryController {
         }
     }
 
-    private static Item item(String skillId, int tier, long seed) {
-        Skill skill = Catalogue.find(skillId).orElseThrow(() -> Problem.notFound("There is no such skill."));
+    private Item item(String skillId, int tier, long seed) {
+        Skill skill = catalogue.find(skillId).orElseThrow(() -> Problem.notFound("There is no such skill."));
         if (tier < 1 || tier > 3) {
             throw Problem.badRequest("There are three levels.");
         }

@@ -22,7 +22,7 @@ import littlesummit.app.practice.PracticeRecord.Standing;
 import littlesummit.app.practice.PracticeRecord.Stuck;
 import littlesummit.app.quiz.QuizRecord;
 import littlesummit.core.practice.ActiveTime;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,12 +30,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class GlanceService {
     private static final Duration WEEK = Duration.ofDays(7);
+    private final ItemSource catalogue;
     private final Overview overview;
     private final PeopleService people;
     private final PracticeRecord practice;
     private final QuizRecord quizzes;
 
-    GlanceService(Overview overview, PeopleService people, PracticeRecord practice, QuizRecord quizzes) {
+    GlanceService(Overview overview, PeopleService people, PracticeRecord practice, QuizRecord quizzes, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.overview = overview;
         this.people = people;
         this.practice = practice;
@@ -52,35 +54,35 @@ class GlanceService {
         Map<String, List<Instant>> quizzed = quizzes.moments(whole.ids(), weekAgo);
         List<StudentRow> rows = whole.students().stream().map(s -> row(whole, s, known.get(s.id()).size(),
                 ActiveTime.of(Stream.of(practised, quizzed).flatMap(m -> m.getOrDefault(s.id(), List.of()).stream()).toList()), of(s, stuck))).toList();
-        return new Glance(instructor.className(), Catalogue.all().size(), rows, people.closed(instructor.classId()), stuckSkills(whole, stuck));
+        return new Glance(instructor.className(), catalogue.skills().size(), rows, people.closed(instructor.classId()), stuckSkills(whole, stuck));
     }
 
     private static List<Stuck> of(Student student, List<Stuck> stuck) {
         return stuck.stream().filter(s -> s.personId().equals(student.id())).toList();
     }
 
-    private static StudentRow row(Overview.Whole whole, Student student, int known, Duration worked, List<Stuck> stuck) {
+    private StudentRow row(Overview.Whole whole, Student student, int known, Duration worked, List<Stuck> stuck) {
         List<Assignment> unfinished = whole.setFor(student).stream().filter(a -> a.isPractice() && !Overview.isReached(a, whole.standings(student, a))).toList();
         int late = (int) unfinished.stream().filter(a -> a.isPast(whole.now())).count();
         Optional<Standing> last = whole.standings(student).filter(s -> s.lastAt().isPresent()).max(Comparator.comparing(s -> s.lastAt().orElseThrow()));
         return new StudentRow(student, known, unfinished.size() - late, late, last.flatMap(Standing::lastAt), (int) worked.toMinutes(), last.flatMap(s -> where(whole, s)),
-                stuck.stream().map(s -> Catalogue.generator(s.skillId()).name()).distinct().toList());
+                stuck.stream().map(s -> catalogue.generator(s.skillId()).name()).distinct().toList());
     }
 
-    private static Optional<Where> where(Overview.Whole whole, Standing s) {
-        return whole.find(s.assignmentId()).map(a -> new Where(a.title(), Catalogue.generator(s.skillId()).name(), s.stands(), a.target().flag(), s.reached()));
+    private Optional<Where> where(Overview.Whole whole, Standing s) {
+        return whole.find(s.assignmentId()).map(a -> new Where(a.title(), catalogue.generator(s.skillId()).name(), s.stands(), a.target().flag(), s.reached()));
     }
 
-    private static List<StuckSkill> stuckSkills(Overview.Whole whole, List<Stuck> stuck) {
+    private List<StuckSkill> stuckSkills(Overview.Whole whole, List<Stuck> stuck) {
         Map<String, String> names = whole.students().stream().collect(Collectors.toMap(Student::id, Student::name));
         return stuck.stream().collect(Collectors.groupingBy(Stuck::skillId)).entrySet().stream().map(e -> stuckSkill(e.getKey(), e.getValue(), names))
                 .sorted(Comparator.comparing((StuckSkill s) -> -s.students().size()).thenComparing(StuckSkill::skill)).toList();
     }
 
-    private static StuckSkill stuckSkill(String skill, List<Stuck> who, Map<String, String> names) {
+    private StuckSkill stuckSkill(String skill, List<Stuck> who, Map<String, String> names) {
         Map<String, Long> mistakes = who.stream().flatMap(s -> s.mistakes().stream()).collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
         Optional<Map.Entry<String, Long>> most = mistakes.entrySet().stream().max(Map.Entry.<String, Long>comparingByValue().thenComparing(Map.Entry.comparingByKey()));
-        return new StuckSkill(skill, Catalogue.generator(skill).name(), who.stream().map(s -> names.get(s.personId())).distinct().sorted().toList(), most.map(Map.Entry::getKey).orElse(""),
+        return new StuckSkill(skill, catalogue.generator(skill).name(), who.stream().map(s -> names.get(s.personId())).distinct().sorted().toList(), most.map(Map.Entry::getKey).orElse(""),
                 most.map(e -> e.getValue().intValue()).orElse(0));
     }
 }

@@ -16,25 +16,35 @@ import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.PeopleService.Student;
 import littlesummit.app.practice.PracticeRecord;
 import littlesummit.app.practice.PracticeRecord.Standing;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Component;
 
 /** Reads a whole class in a handful of queries, however many students and assignments it has. */
 @Component
 class Overview {
+    private final ItemSource catalogue;
     private final PeopleService people;
     private final AssignmentService assignments;
     private final PracticeRecord practice;
     private final Clock clock;
 
-    Overview(PeopleService people, AssignmentService assignments, PracticeRecord practice, Clock clock) {
+    Overview(PeopleService people, AssignmentService assignments, PracticeRecord practice, Clock clock, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.people = people;
         this.assignments = assignments;
         this.practice = practice;
         this.clock = clock;
     }
 
-    /** @param exceptions by student; @param standings by student, assignment and skill */
-    record Whole(Instant now, List<Student> students, List<Assignment> assignments, Map<String, List<ForOne>> exceptions, Map<String, Map<String, Map<String, Standing>>> standings) {
+    /**
+     * A class at one moment.
+     *
+     * @param exceptions by student
+     * @param standings by student, assignment and skill
+     * @param catalogue of what everybody may choose
+     */
+    record Whole(Instant now, List<Student> students, List<Assignment> assignments, Map<String, List<ForOne>> exceptions,
+            Map<String, Map<String, Map<String, Standing>>> standings, ItemSource catalogue) {
         /** Those that are set for a student and open, with the dates that hold for this one. */
         List<Assignment> setFor(Student student) {
             return AssignmentService.setFor(assignments, exceptions.getOrDefault(student.id(), List.of()), now);
@@ -51,7 +61,7 @@ class Overview {
 
         /** Also what everybody may choose; empty for what was withdrawn, or is another class's. */
         Optional<Assignment> find(String assignmentId) {
-            return assignments.stream().filter(a -> a.id().equals(assignmentId)).findFirst().or(() -> OwnChoice.find(assignmentId));
+            return assignments.stream().filter(a -> a.id().equals(assignmentId)).findFirst().or(() -> OwnChoice.find(assignmentId, catalogue));
         }
 
         List<String> ids() {
@@ -64,7 +74,7 @@ class Overview {
         List<Assignment> all = assignments.ofClass(classId);
         return new Whole(clock.instant(), students, all, assignments.exceptions(all).stream().collect(Collectors.groupingBy(ForOne::personId)),
                 practice.standings(students.stream().map(Student::id).toList()).stream()
-                        .collect(Collectors.groupingBy(Standing::personId, Collectors.groupingBy(Standing::assignmentId, Collectors.toMap(Standing::skillId, Function.identity())))));
+                        .collect(Collectors.groupingBy(Standing::personId, Collectors.groupingBy(Standing::assignmentId, Collectors.toMap(Standing::skillId, Function.identity())))), catalogue);
     }
 
     /** Whether all skills of an assignment are reached. */

@@ -9,18 +9,19 @@ import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.PeopleService.Student;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeRecord;
-import littlesummit.core.practice.SkillMap;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.curriculum.Course;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The skills that an assignment can have, and who in the class knows them already. */
 @Service
 class SkillChoices {
+    private final Course course;
     private final PeopleService people;
     private final PracticeRecord practice;
 
-    SkillChoices(PeopleService people, PracticeRecord practice) {
+    SkillChoices(PeopleService people, PracticeRecord practice, Course course) {
+        this.course = course;
         this.people = people;
         this.practice = practice;
     }
@@ -29,7 +30,7 @@ class SkillChoices {
     public List<SkillChoice> of(Person instructor) {
         List<String> students = people.students(instructor.classId()).stream().map(Student::id).toList();
         Map<String, Long> known = practice.known(students, practice.standings(students)).values().stream().flatMap(List::stream).collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
-        return Catalogue.all().stream().map(s -> new SkillChoice(s.id(), s.name(), s.strand().title(), s.prerequisites(),
-                SkillMap.depth(s), known.getOrDefault(s.id(), 0L).intValue())).toList();
+        return course.skills().stream().map(s -> new SkillChoice(s.id(), s.name(), s.strand().title(), s.prerequisites(),
+                course.depth(s.id()), known.getOrDefault(s.id(), 0L).intValue())).toList();
     }
 }

@@ -15,12 +15,15 @@ public sealed interface DrawnDto {
 
     record Asymptote(double a, double b, double c, String label) implements DrawnDto {}
 
+    record Line(double a, double b, double c, boolean dashed) implements DrawnDto {}
+
     static DrawnDto of(Drawn drawn) {
         return switch (drawn) {
             case Drawn.Point d -> new Point(d.x(), d.y(), d.label());
             case Drawn.Circle d -> new Circle(d.x(), d.y(), d.radius());
             case Drawn.Hole d -> new Hole(d.x(), d.y());
             case Drawn.Curve d -> new Curve(d.branches());
+            case Drawn.Line d -> new Line(d.a(), d.b(), d.c(), d.dashed());
             case Drawn.Asymptote d -> new Asymptote(d.a(), d.b(), d.c(), d.label());
         };
     }
@@ -31,6 +34,7 @@ public sealed interface DrawnDto {
             case Circle d -> new Drawn.Circle(d.x, d.y, d.radius);
             case Hole d -> new Drawn.Hole(d.x, d.y);
             case Curve d -> new Drawn.Curve(d.branches);
+            case Line d -> new Drawn.Line(d.a, d.b, d.c, d.dashed);
             case Asymptote d -> new Drawn.Asymptote(d.a, d.b, d.c, d.label);
         };
     }

@@ -20,8 +20,8 @@ import littlesummit.app.working.WorkService;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.SkillMap;
 import littlesummit.core.practice.Target;
-import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.WorkState;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,6 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 class DueController {
     /** To the end of the seventh day from today, wherever the student is. */
     private static final Duration SOON = Duration.ofDays(8);
+    private final ItemSource catalogue;
     private final AssignmentService assignments;
     private final PracticeRecord practice;
     private final WorkService work;
@@ -39,7 +40,8 @@ class DueController {
     private final PlacementService placement;
     private final Clock clock;
 
-    DueController(AssignmentService assignments, PracticeRecord practice, WorkService work, QuizService quizzes, PlacementService placement, Clock clock) {
+    DueController(AssignmentService assignments, PracticeRecord practice, WorkService work, QuizService quizzes, PlacementService placement, Clock clock, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.placement = placement;
         this.quizzes = quizzes;
         this.work = work;
@@ -92,7 +94,7 @@ class DueController {
         return new Due(now, all.stream().map(a -> due(a, worked.getOrDefault(a.id(), List.of()), pages.getOrDefault(a.id(), List.of()), known, checked, Optional.ofNullable(quiz.get(a.id())), now)).toList());
     }
 
-    private static DueAssignment due(Assignment assignment, List<Worked> worked, List<WorkService.Standing> pages, Set<String> known, Optional<Instant> checked, Optional<QuizService.Summary> quiz, Instant now) {
+    private DueAssignment due(Assignment assignment, List<Worked> worked, List<WorkService.Standing> pages, Set<String> known, Optional<Instant> checked, Optional<QuizService.Summary> quiz, Instant now) {
         Instant until = assignment.due().orElseThrow();
         List<DueSkill> skills = !assignment.isPractice() ? List.of() : assignment.skills().stream().map(id -> skill(id, assignment, worked, known)).toList();
         List<PageBack> back = pages.stream().flatMap(p -> p.state() instanceof WorkState.SentBack s ? Stream.of(new PageBack(p.itemId(), s.comment())) : Stream.empty()).toList();
@@ -110,8 +112,8 @@ class DueController {
                 .map(DueSkill::id).orElse(assignment.skills().stream().findFirst().orElse(""));
     }
 
-    private static DueSkill skill(String id, Assignment assignment, List<Worked> worked, Set<String> known) {
-        String name = Catalogue.require(id).name();
+    private DueSkill skill(String id, Assignment assignment, List<Worked> worked, Set<String> known) {
+        String name = catalogue.require(id).name();
         Optional<Worked> found = worked.stream().filter(w -> w.standing().skillId().equals(id)).findFirst();
         return found.map(w -> new DueSkill(id, name, w.standing().stands(), w.standing().unread().hoped(), w.standing().unread().pages(), w.standing().unread().reached(), known.contains(id), true, w.standing().reached(), w.standing().reachedAt().filter(assignment::isPast).isPresent(), w.course()))
                 .orElse(new DueSkill(id, name, 0, 0, 0, false, known.contains(id), false, false, false, List.of()));

@@ -9,7 +9,7 @@ import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.web.Problem;
 import littlesummit.app.working.WorkService;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,13 +17,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class MarkingService {
     private static final int MOST_COMMENTS = 20;
+    private final ItemSource catalogue;
     private final WorkService work;
     private final PracticeService practice;
     private final PeopleService people;
     private final AssignmentService assignments;
     private final SavedCommentRepository comments;
 
-    MarkingService(WorkService work, PracticeService practice, PeopleService people, AssignmentService assignments, SavedCommentRepository comments) {
+    MarkingService(WorkService work, PracticeService practice, PeopleService people, AssignmentService assignments, SavedCommentRepository comments, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.work = work;
         this.practice = practice;
         this.people = people;
@@ -46,7 +48,7 @@ class MarkingService {
 
     private WaitingPage page(WorkService.Waiting w) {
         return new WaitingPage(w.itemId(), w.personId(), people.require(w.personId()).name(), assignments.lookBack(w.assignmentId()).title(),
-                w.skillId(), Catalogue.generator(w.skillId()).name(), w.since());
+                w.skillId(), catalogue.generator(w.skillId()).name(), w.since());
     }
 
     /** @throws Problem when it was not handed in */

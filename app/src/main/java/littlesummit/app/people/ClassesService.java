@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import littlesummit.app.people.SchoolClass.Goal;
 import littlesummit.app.web.Problem;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -15,13 +15,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ClassesService {
     private static final int LONGEST_NAME = 100;
+    private final ItemSource catalogue;
     private final ClassRepository classes;
     private final TeachingRepository teaching;
     private final PersonRepository people;
     private final PeopleService accounts;
     private final Clock clock;
 
-    ClassesService(ClassRepository classes, TeachingRepository teaching, PersonRepository people, PeopleService accounts, Clock clock) {
+    ClassesService(ClassRepository classes, TeachingRepository teaching, PersonRepository people, PeopleService accounts, Clock clock, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.classes = classes;
         this.teaching = teaching;
         this.people = people;
@@ -62,8 +64,8 @@ public class ClassesService {
     @Transactional
     public void aim(Person instructor, int skills, LocalDate date) {
         LocalDate today = LocalDate.now(clock);
-        if (skills < 1 || skills > Catalogue.all().size()) {
-            throw Problem.badRequest("The map has 1 to " + Catalogue.all().size() + " skills.");
+        if (skills < 1 || skills > catalogue.skills().size()) {
+            throw Problem.badRequest("The map has 1 to " + catalogue.skills().size() + " skills.");
         }
         if (!date.isAfter(today)) {
             throw Problem.badRequest("The day of a goal lies ahead.");

@@ -25,17 +25,19 @@ import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Json;
 import littlesummit.app.web.Problem;
 import littlesummit.core.grading.Verdict;
+import littlesummit.core.curriculum.Course;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.placement.CheckState;
 import littlesummit.core.placement.Evidence;
 import littlesummit.core.placement.Placement;
+import littlesummit.core.placement.SkillOrder;
 import littlesummit.core.placement.RetakeRules;
 import littlesummit.core.practice.PartCheck;
 import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.SkillMap;
-import littlesummit.core.skill.Catalogue;
 import littlesummit.core.skill.Skill;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -44,6 +46,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class PlacementService {
     private static final int TIER = 2;
     private static final int MOST_IN_A_SHORT_ONE = 6;
+    private final ItemSource catalogue;
+    private final SkillOrder order;
     private final SkillCheckRepository checks;
     private final ServedItems items;
     private final PracticeRecord practice;
@@ -52,7 +56,9 @@ public class PlacementService {
     private final Json json;
     private final Clock clock;
 
-    PlacementService(SkillCheckRepository checks, ServedItems items, PracticeRecord practice, KnowledgeService knowledge, AssignmentService assignments, Json json, Clock clock) {
+    PlacementService(SkillCheckRepository checks, ServedItems items, PracticeRecord practice, KnowledgeService knowledge, AssignmentService assignments, Json json, Clock clock, ItemSource catalogue, Course course) {
+        this.catalogue = catalogue;
+        this.order = SkillOrder.of(course);
         this.assignments = assignments;
         this.checks = checks;
         this.items = items;
@@ -80,7 +86,7 @@ public class PlacementService {
         CheckState.Asked waiting = state.waiting().orElseThrow();
         ServedItem served = items.require(person, waiting.itemId());
         Item item = served.item();
-        return new RunningCheck(!state.isShort(), state.asked().size() - 1, state.most(),
+        return new RunningCheck(!state.isShort(), state.asked().size() - 1, state.most(order),
                 ItemViews.inQuiz(served, state.asked().size(), item.calculator(), served.draft().typed(item), Optional.empty()));
     }
 
@@ -133,22 +139,22 @@ public class PlacementService {
 
     /** What a check over the course said of each skill. */
     private List<Placement.Verdict> verdicts(SkillCheckEntity check) {
-        return check.verdicts().map(kept -> List.of(json.read(kept, Placement.Verdict[].class))).orElseGet(() -> state(check).verdicts());
+        return check.verdicts().map(kept -> List.of(json.read(kept, Placement.Verdict[].class))).orElseGet(() -> state(check).verdicts(order));
     }
 
     private DoneCheck done(SkillCheckEntity check) {
         CheckState state = state(check);
         List<String> known = state.isShort() ? state.confirmed() : known(verdicts(check));
         return new DoneCheck(check.finishedAt().orElseThrow(), !state.isShort(), state.asked().size(), names(known), names(check.fell().isEmpty() && state.isShort() ? state.fallen() : check.fell()),
-                state.asked().stream().map(i -> new CheckedItem(i.itemId(), Catalogue.require(i.ref().skill()).name(), i.at(), i.kind().orElseThrow())).toList());
+                state.asked().stream().map(i -> new CheckedItem(i.itemId(), catalogue.require(i.ref().skill()).name(), i.at(), i.kind().orElseThrow())).toList());
     }
 
     private static List<String> known(List<Placement.Verdict> verdicts) {
         return verdicts.stream().filter(v -> v.standing() == Placement.Standing.KNOWN).map(Placement.Verdict::skill).toList();
     }
 
-    private static List<String> names(List<String> skills) {
-        return skills.stream().map(id -> Catalogue.require(id).name()).toList();
+    private List<String> names(List<String> skills) {
+        return skills.stream().map(id -> catalogue.require(id).name()).toList();
     }
 
     /** Begins a check, or goes on with the one that runs. @throws Problem when it is too early, or nothing is due */
@@ -180,13 +186,13 @@ public class PlacementService {
 
     /** Asks the next item, or closes the check. */
     private void goOn(Person person, SkillCheckEntity entity, CheckState state) {
-        CheckState next = state.next().map(skill -> {
+        CheckState next = state.next(order).map(skill -> {
             ServedItem served = items.serveOpen(person.id(), OwnChoice.CHECK, skill, TIER);
             return state.asking(served.id(), served.ref(), served.item().guessChance(), clock.instant());
         }).orElse(state);
         entity.keep(json.write(next));
         if (next.waiting().isEmpty()) {
-            List<Placement.Verdict> verdicts = next.isShort() ? List.of() : next.verdicts();
+            List<Placement.Verdict> verdicts = next.isShort() ? List.of() : next.verdicts(order);
             entity.finish(clock.instant(), learn(person, next, verdicts), json.write(verdicts));
         }
         checks.saveAndFlush(entity);

@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import littlesummit.app.content.BlockDto;
-import littlesummit.app.content.LayoutDto;
-import littlesummit.app.content.ResponseDto;
-import littlesummit.app.content.SecondViewDto;
+import littlesummit.app.shown.ShownBlock;
+import littlesummit.app.shown.ShownLayout;
+import littlesummit.app.shown.ShownResponse;
+import littlesummit.app.shown.ShownSecondView;
 import littlesummit.app.content.WorkedStepDto;
 import littlesummit.app.practice.PracticeView.AnswerView;
 import littlesummit.app.practice.PracticeView.ExampleView;
@@ -46,7 +46,7 @@ public final class ItemViews {
     /** An item with all its parts open at once and nothing told, for trying it out. */
     public static ItemView open(Item item) {
         List<PartView> parts = item.parts().stream().map(ItemViews::openPart).toList();
-        return new ItemView(item.ref().variant(), 1, Explain.level(item.ref().tier()), false, BlockDto.of(item.stem()), parts, 0, item.calculator(), true, false,
+        return new ItemView(item.ref().variant(), 1, Explain.level(item.ref().tier()), false, ShownBlock.of(item.stem()), parts, 0, item.calculator(), true, false,
                 Optional.empty(), Optional.empty(), false, Optional.of(solution(item)), false, List.of(), "", letters(item), List.of(), false);
     }
 
@@ -62,20 +62,20 @@ public final class ItemViews {
         for (int i = 0; i < item.parts().size(); i++) {
             parts.add(inQuiz(item.parts().get(i), i < entries.size() ? entries.get(i) : Map.of(), outcome.isPresent()));
         }
-        return new ItemView(served.id(), number, Explain.level(served.ref().tier()), false, BlockDto.of(item.stem()), parts, 0, calculator, false, false, Optional.empty(), outcome,
+        return new ItemView(served.id(), number, Explain.level(served.ref().tier()), false, ShownBlock.of(item.stem()), parts, 0, calculator, false, false, Optional.empty(), outcome,
                 false, outcome.map(o -> solution(item)), false, List.of(), Tag.ofEntries(entries).value(), letters(item), calculator ? ItemData.of(item) : List.of(), false);
     }
 
     private static PartView inQuiz(Part part, Map<String, String> entries, boolean closed) {
         PartCheck check = PartCheck.of(part, entries);
         String status = !closed ? PartState.Status.OPEN.name() : check.result() == PracticeEvent.Result.CORRECT ? PartState.Status.RIGHT.name() : PartState.Status.MISSED.name();
-        return new PartView(part.prompt(), LayoutDto.of(part.layout()), part.fields().stream().map(ItemViews::field).toList(), 0, 0, List.of(), 0, status, entries,
+        return new PartView(part.prompt(), ShownLayout.of(part.layout()), part.fields().stream().map(ItemViews::field).toList(), 0, 0, List.of(), 0, status, entries,
                 closed ? feedback(check) : List.of(), closed ? part.fields().stream().map(ItemViews::answer).toList() : List.of());
     }
 
     /** A part with all its hints and its answer, for trying it out. */
     public static PartView openPart(Part p) {
-        return new PartView(p.prompt(), LayoutDto.of(p.layout()), p.fields().stream().map(ItemViews::field).toList(), Policy.DEFAULT.tries(p), Policy.DEFAULT.tries(p),
+        return new PartView(p.prompt(), ShownLayout.of(p.layout()), p.fields().stream().map(ItemViews::field).toList(), Policy.DEFAULT.tries(p), Policy.DEFAULT.tries(p),
                 p.hints(), p.hints().size(), PartState.Status.OPEN.name(), Map.of(), List.of(), p.fields().stream().map(ItemViews::answer).toList());
     }
 
@@ -107,18 +107,18 @@ public final class ItemViews {
         }
         List<Map<String, String>> typed = served.draft().typed(item);
         Optional<SolutionView> solution = now.isClosed() ? Optional.of(solution(item)) : Optional.empty();
-        return new ItemView(served.id(), served.number(), Explain.level(served.ref().tier()), now.similar(), BlockDto.of(item.stem()), parts,
+        return new ItemView(served.id(), served.number(), Explain.level(served.ref().tier()), now.similar(), ShownBlock.of(item.stem()), parts,
                 current, calculator, state.policy().hints(), state.policy().example(), now.exampleOpened() ? example.map(ItemViews::example) : Optional.empty(),
                 now.outcome().map(Enum::name), now.awaitsWork(), solution, state.offersSimilar(), typed, Tag.ofEntries(typed).value(), letters(item),
                 calculator ? ItemData.of(item) : List.of(), state.policy().checksLines(now.isClosed() || now.anyTryUsed()));
     }
 
     private static ExampleView example(Item example) {
-        return new ExampleView(BlockDto.of(example.stem()), WorkedStepDto.of(example.worked()), SecondViewDto.of(example.second()));
+        return new ExampleView(ShownBlock.of(example.stem()), WorkedStepDto.of(example.worked()), ShownSecondView.of(example.second()));
     }
 
     private static SolutionView solution(Item item) {
-        return new SolutionView(WorkedStepDto.of(item.worked()), SecondViewDto.of(item.second()));
+        return new SolutionView(WorkedStepDto.of(item.worked()), ShownSecondView.of(item.second()));
     }
 
     private static List<String> letters(Item item) {
@@ -127,7 +127,7 @@ public final class ItemViews {
 
     private static PartView part(Part part, PartState state, boolean itemClosed) {
         boolean closed = itemClosed || !state.isOpen();
-        return new PartView(part.prompt(), LayoutDto.of(part.layout()), part.fields().stream().map(ItemViews::field).toList(), state.allowed(),
+        return new PartView(part.prompt(), ShownLayout.of(part.layout()), part.fields().stream().map(ItemViews::field).toList(), state.allowed(),
                 state.left(), part.hints().subList(0, Math.min(state.hints(), part.hints().size())), part.hints().size(),
                 itemClosed && state.isOpen() ? PartState.Status.MISSED.name() : state.status().name(), state.last(),
                 state.last().isEmpty() ? List.of() : feedback(PartCheck.of(part, state.last())),
@@ -137,7 +137,7 @@ public final class ItemViews {
     private static FieldView field(Field field) {
         AnswerSpec answer = field.answer();
         return new FieldView(field.id(), field.label(), field.wanted(), answer.kind().code(), answer.letters().stream().sorted().toList(),
-                answer.suffix(), ResponseDto.of(field.response()),
+                answer.suffix(), ShownResponse.of(field.response()),
                 field.response().options().stream().collect(Collectors.toMap(Option::id, Option::spoken)));
     }
 

@@ -12,9 +12,10 @@ import littlesummit.app.knowledge.KnowledgeService.Known;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
+import littlesummit.core.curriculum.CourseSkill;
 import littlesummit.core.practice.SkillMap;
 import littlesummit.core.skill.Skill;
-import littlesummit.core.skill.lesson.Lessons;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,11 +26,13 @@ import org.springframework.web.bind.annotation.RestController;
 /** The map of all skills. */
 @RestController
 class MapController {
+    private final ItemSource catalogue;
     private final Places places;
     private final KnowledgeService knowledge;
     private final PeopleService people;
 
-    MapController(Places places, KnowledgeService knowledge, PeopleService people) {
+    MapController(Places places, KnowledgeService knowledge, PeopleService people, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.people = people;
         this.places = places;
         this.knowledge = knowledge;
@@ -71,11 +74,11 @@ class MapController {
         return map(people.student(person, studentId));
     }
 
-    private static MapSkill skill(SkillMap.Node node, Function<String, String> open, Optional<Known> checked) {
-        Skill skill = node.skill();
+    private MapSkill skill(SkillMap.Node node, Function<String, String> open, Optional<Known> checked) {
+        CourseSkill skill = node.skill();
         boolean known = node.isKnown();
         return new MapSkill(skill.id(), skill.name(), skill.strand().title(), node.status(), skill.prerequisites(), node.missing(), node.depth(),
-                known ? OwnChoice.SKILLS : open.apply(skill.id()), Lessons.teaching(skill.id()).map(Skill::id), checked.flatMap(Known::said).filter(s -> node.record().confirmed().filter(s.at()::isBefore).isEmpty()).map(s -> new Said(s.why(), s.at())),
+                known ? OwnChoice.SKILLS : open.apply(skill.id()), catalogue.lessonOn(skill.id()).map(Skill::id), checked.flatMap(Known::said).filter(s -> node.record().confirmed().filter(s.at()::isBefore).isEmpty()).map(s -> new Said(s.why(), s.at())),
                 node.record().confirmed().filter(at -> known), SkillMap.dueAt(node.record()).filter(at -> known), checked.flatMap(Known::fallen).filter(at -> !known));
     }
 }

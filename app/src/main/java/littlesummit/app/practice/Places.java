@@ -14,18 +14,21 @@ import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.knowledge.KnowledgeService;
 import littlesummit.app.people.Person;
+import littlesummit.core.curriculum.Course;
 import littlesummit.core.practice.SkillMap;
 import org.springframework.stereotype.Component;
 
 /** Where in the application a student works on which skill, and what is known of it over all assignments. */
 @Component
 class Places {
+    private final Course course;
     private final PracticeLog log;
     private final AssignmentService assignments;
     private final KnowledgeService knowledge;
     private final Clock clock;
 
-    Places(PracticeLog log, AssignmentService assignments, KnowledgeService knowledge, Clock clock) {
+    Places(PracticeLog log, AssignmentService assignments, KnowledgeService knowledge, Clock clock, Course course) {
+        this.course = course;
         this.knowledge = knowledge;
         this.log = log;
         this.assignments = assignments;
@@ -75,13 +78,13 @@ class Places {
     }
 
     List<SkillMap.Node> map(Person person) {
-        return SkillMap.of(records(person), clock.instant());
+        return SkillMap.of(course, records(person), clock.instant());
     }
 
     /** @param practised standings of all of them */
     Map<String, List<SkillMap.Node>> maps(Collection<String> personIds, List<PracticeRecord.Standing> practised) {
         Map<String, Map<String, SkillMap.Record>> records = records(practised, knowledge.of(personIds));
-        return personIds.stream().collect(Collectors.toMap(id -> id, id -> SkillMap.of(records.getOrDefault(id, Map.of()), clock.instant())));
+        return personIds.stream().collect(Collectors.toMap(id -> id, id -> SkillMap.of(course, records.getOrDefault(id, Map.of()), clock.instant())));
     }
 
     /** Id of the assignment in which a skill is best gone on with: one that is open, else one's own choice. */

@@ -30,6 +30,7 @@ import littlesummit.core.working.CheckedLine;
 import littlesummit.core.working.LineVerdict;
 import littlesummit.core.working.WorkCheck;
 import littlesummit.core.working.WorkLetters;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,6 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Practice of one skill of an assignment: reads the state, asks core, appends to the log. */
 @Service
 public class PracticeService {
+    private final ItemSource catalogue;
     private final AssignmentService assignments;
     private final ServedItems items;
     private final WorkService work;
@@ -47,7 +49,8 @@ public class PracticeService {
     private final int checksPerMinute;
 
     PracticeService(AssignmentService assignments, ServedItems items, WorkService work, PracticeLog log, EventRepository events,
-            Surroundings surroundings, Clock clock, @Value("${summit.checks-per-minute}") int checksPerMinute) {
+            Surroundings surroundings, Clock clock, @Value("${summit.checks-per-minute}") int checksPerMinute, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.assignments = assignments;
         this.items = items;
         this.work = work;
@@ -114,7 +117,7 @@ public class PracticeService {
             now = log.append(row, state, served(first, state, false, state.nextSlot()), "first-" + first.id());
         }
         ServedItem served = items.require(place.person(), now.current().orElseThrow().itemId());
-        return PracticeViews.of(assignment, place.skillId(), now, served, items.example(served), surroundings.of(place, assignment, now), clock.instant());
+        return PracticeViews.of(assignment, catalogue.generator(place.skillId()), now, served, items.example(served), surroundings.of(place, assignment, now), clock.instant());
     }
 
     private PracticeEvent served(ServedItem item, SkillState state, boolean similar, int slot) {

@@ -4,11 +4,11 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import littlesummit.app.content.BlockDto;
-import littlesummit.app.content.LayoutDto;
-import littlesummit.app.content.ResponseDto;
+import littlesummit.app.shown.ShownBlock;
+import littlesummit.app.shown.ShownLayout;
+import littlesummit.app.shown.ShownResponse;
 import littlesummit.app.content.WorkedStepDto;
-import littlesummit.app.content.SecondViewDto;
+import littlesummit.app.shown.ShownSecondView;
 import littlesummit.core.practice.Forecast;
 import littlesummit.core.practice.Standing;
 
@@ -58,7 +58,7 @@ public record PracticeView(String assignmentId, String assignment, Optional<Inst
      * @param draftTag of what is typed, or saved in a quiz; says on which version a change is built
      * @param data numbers to bring into the calculator; @param checksLines whether own lines may be checked now
      */
-    public record ItemView(String id, int number, String level, boolean similar, List<BlockDto> stem, List<PartView> parts, int currentPart,
+    public record ItemView(String id, int number, String level, boolean similar, List<ShownBlock> stem, List<PartView> parts, int currentPart,
             boolean calculator, boolean hintsAllowed, boolean exampleAllowed, Optional<ExampleView> example, Optional<String> outcome,
             boolean needsWork, Optional<SolutionView> solution, boolean offersSimilar, List<Map<String, String>> draft, String draftTag, List<String> letters, List<String> data, boolean checksLines) {}
 
@@ -67,11 +67,11 @@ public record PracticeView(String assignmentId, String assignment, Optional<Inst
      * @param entries the last ones that were checked
      * @param feedback what came of them
      */
-    public record PartView(String prompt, LayoutDto layout, List<FieldView> fields, int triesAllowed, int triesLeft, List<String> hints,
+    public record PartView(String prompt, ShownLayout layout, List<FieldView> fields, int triesAllowed, int triesLeft, List<String> hints,
             int hintsInAll, String status, Map<String, String> entries, List<FeedbackView> feedback, List<AnswerView> answers) {}
 
     /** @param spoken what to read aloud for each option, by its id: a formula or a picture names nothing by itself */
-    public record FieldView(String id, String label, String wanted, String answerKind, List<String> letters, String suffix, ResponseDto response,
+    public record FieldView(String id, String label, String wanted, String answerKind, List<String> letters, String suffix, ShownResponse response,
             Map<String, String> spoken) {}
 
     /** @param verdict correct, form, incorrect or unreadable; @param at where reading stopped, −1 for nowhere */
@@ -80,7 +80,7 @@ public record PracticeView(String assignmentId, String assignment, Optional<Inst
     /** The right answer of a closed part. @param latex empty for a choice; @param options ids of the right options */
     public record AnswerView(String fieldId, String latex, List<String> options) {}
 
-    public record ExampleView(List<BlockDto> stem, List<WorkedStepDto> worked, Optional<SecondViewDto> second) {}
+    public record ExampleView(List<ShownBlock> stem, List<WorkedStepDto> worked, Optional<ShownSecondView> second) {}
 
-    public record SolutionView(List<WorkedStepDto> worked, Optional<SecondViewDto> second) {}
+    public record SolutionView(List<WorkedStepDto> worked, Optional<ShownSecondView> second) {}
 }

@@ -19,14 +19,14 @@ import littlesummit.core.practice.SkillState;
 import littlesummit.core.practice.Standing;
 import littlesummit.core.practice.Step;
 import littlesummit.core.practice.Target;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.Skill;
 
 /** Makes what the practice screen shows out of the state. */
 final class PracticeViews {
     private PracticeViews() {}
 
-    static PracticeView of(Assignment assignment, String skillId, SkillState state, ServedItem served, Optional<Item> example, PracticeView.Around around, Instant now) {
-        return new PracticeView(assignment.id(), assignment.title(), assignment.due(), assignment.isPast(now), skillId, Catalogue.generator(skillId).name(),
+    static PracticeView of(Assignment assignment, Skill skill, SkillState state, ServedItem served, Optional<Item> example, PracticeView.Around around, Instant now) {
+        return new PracticeView(assignment.id(), assignment.title(), assignment.due(), assignment.isPast(now), skill.id(), skill.name(),
                 target(state), state.history().stream().map(step -> point(state.target(), step)).toList(), Forecast.of(state),
                 Explain.policy(state.policy()), state.policy().lineCheck() != Policy.LineCheck.NEVER, state.policy().work() == Policy.Work.REQUIRED, ActiveTime.of(state.history().stream().map(Step::at).toList()).toSeconds(), around, ItemViews.item(state, served, example));
     }

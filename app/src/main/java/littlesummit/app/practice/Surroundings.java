@@ -13,42 +13,46 @@ import littlesummit.app.practice.PracticeService.Place;
 import littlesummit.app.practice.PracticeView.Around;
 import littlesummit.app.practice.PracticeView.Offer;
 import littlesummit.app.practice.PracticeView.SkillLink;
+import littlesummit.core.curriculum.Course;
+import littlesummit.core.curriculum.CourseSkill;
 import littlesummit.core.practice.SkillMap;
 import littlesummit.core.practice.SkillState;
-import littlesummit.core.skill.Catalogue;
-import littlesummit.core.skill.Skill;
-import littlesummit.core.skill.lesson.Lesson;
-import littlesummit.core.skill.lesson.Lessons;
+import littlesummit.core.skill.Lesson;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Component;
 
 /** What lies around a skill: what comes before it, a lesson, and other ways on for one who is stuck. */
 @Component
 class Surroundings {
+    private final ItemSource catalogue;
+    private final Course course;
     private final Places places;
 
     private final PracticeLog log;
 
-    Surroundings(Places places, PracticeLog log) {
+    Surroundings(Places places, PracticeLog log, ItemSource catalogue, Course course) {
+        this.course = course;
+        this.catalogue = catalogue;
         this.places = places;
         this.log = log;
     }
 
     Around of(Place place, Assignment assignment, SkillState state) {
-        Optional<Lesson> lesson = Lessons.find(place.skillId());
+        Optional<Lesson> lesson = catalogue.lesson(place.skillId());
         if (lesson.isPresent()) {
             String taught = lesson.get().teaches();
-            return new Around(List.of(), Optional.empty(), Optional.of(link(places.of(place.person(), taught), Catalogue.require(taught))), Optional.empty(), Optional.empty());
+            return new Around(List.of(), Optional.empty(), Optional.of(link(places.of(place.person(), taught), course.require(taught))), Optional.empty(), Optional.empty());
         }
-        Skill skill = Catalogue.require(place.skillId());
+        CourseSkill skill = course.require(place.skillId());
         Map<String, SkillMap.Record> records = places.records(place.person());
-        List<SkillLink> missing = SkillMap.missing(skill, records).stream().map(id -> link(OwnChoice.SKILLS, Catalogue.require(id))).toList();
-        return new Around(missing, Lessons.teaching(skill.id()).map(l -> link(OwnChoice.LESSONS, l)), Optional.empty(), next(place, assignment),
+        List<SkillLink> missing = SkillMap.missing(skill, records).stream().map(id -> link(OwnChoice.SKILLS, course.require(id))).toList();
+        return new Around(missing, catalogue.lessonOn(skill.id()).map(l -> new SkillLink(OwnChoice.LESSONS, l.id(), l.name())), Optional.empty(), next(place, assignment),
                 state.offersPause() ? Optional.of(offer(place.person(), skill, state)) : Optional.empty());
     }
 
     /** The next of the assignment that is not reached, in its order and round to the first ones. */
     private Optional<SkillLink> next(Place place, Assignment assignment) {
-        if (OwnChoice.find(assignment.id()).isPresent()) {
+        if (OwnChoice.isOne(assignment.id())) {
             return Optional.empty();
         }
         Set<String> done = log.of(place.person().id()).stream().filter(row -> row.assignmentId().equals(assignment.id()))
@@ -56,18 +60,18 @@ class Surroundings {
         int at = assignment.skills().indexOf(place.skillId());
         List<String> inOrder = new ArrayList<>(assignment.skills().subList(at + 1, assignment.skills().size()));
         inOrder.addAll(assignment.skills().subList(0, at));
-        return inOrder.stream().filter(id -> !done.contains(id)).findFirst().map(id -> link(assignment.id(), Catalogue.require(id)));
+        return inOrder.stream().filter(id -> !done.contains(id)).findFirst().map(id -> link(assignment.id(), course.require(id)));
     }
 
-    private Offer offer(Person person, Skill skill, SkillState state) {
-        List<SkillLink> before = skill.prerequisites().stream().map(id -> link(OwnChoice.SKILLS, Catalogue.require(id))).toList();
+    private Offer offer(Person person, CourseSkill skill, SkillState state) {
+        List<SkillLink> before = skill.prerequisites().stream().map(id -> link(OwnChoice.SKILLS, course.require(id))).toList();
         Optional<SkillLink> other = places.map(person).stream()
                 .filter(n -> n.status() == SkillMap.Status.READY || n.status() == SkillMap.Status.IN_PROGRESS)
-                .map(SkillMap.Node::skill).filter(s -> s != skill && !s.prerequisites().contains(skill.id())).findFirst().map(s -> link(places.of(person, s.id()), s));
+                .map(SkillMap.Node::skill).filter(s -> !s.equals(skill) && !s.prerequisites().contains(skill.id())).findFirst().map(s -> link(places.of(person, s.id()), s));
         return new Offer(before, other, state.current().filter(i -> i.ref().tier() > 1).isPresent());
     }
 
-    private static SkillLink link(String assignmentId, Skill skill) {
+    private static SkillLink link(String assignmentId, CourseSkill skill) {
         return new SkillLink(assignmentId, skill.id(), skill.name());
     }
 }

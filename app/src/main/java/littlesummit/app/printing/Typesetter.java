@@ -5,9 +5,10 @@ import java.awt.Font;
 import java.awt.FontFormatException;
 import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Dimension2D;
 import java.io.IOException;
 import java.io.InputStream;
+import littlesummit.core.figure.Scene;
+import littlesummit.core.figure.Scenes;
 import littlesummit.core.item.Figure;
 import org.openpdf.text.BadElementException;
 import org.openpdf.text.Chunk;
@@ -25,9 +26,10 @@ import org.scilab.forge.jlatexmath.TeXIcon;
 final class Typesetter {
     private static final String SERIF = "liberation/LiberationSerif-";
     /** Width of a figure on paper, in points a unit. */
-    private static final double FIGURE_SCALE = 0.5;
+    private static final double FIGURE_SCALE = 0.6;
     private static final double WIDEST_PT = 330;
     private static final Font LABELS = awt(SERIF + "Regular.ttf");
+    private static final Font HEAVY_LABELS = awt(SERIF + "Bold.ttf");
     private final PdfWriter writer;
     private final BaseFont regular = embedded(SERIF + "Regular.ttf");
     private final BaseFont bold = embedded(SERIF + "Bold.ttf");
@@ -92,14 +94,14 @@ final class Typesetter {
     }
 
     Image figure(Figure figure, double widest) {
-        Dimension2D size = FigureDrawing.size(figure);
-        double scale = Math.min(FIGURE_SCALE, widest / size.getWidth());
-        float width = (float) (size.getWidth() * scale);
-        float height = (float) (size.getHeight() * scale);
+        Scene scene = Scenes.of(figure);
+        double scale = Math.min(FIGURE_SCALE, widest / scene.width());
+        float width = (float) (scene.width() * scale);
+        float height = (float) (scene.height() * scale);
         PdfTemplate template = writer.getDirectContent().createTemplate(width, height);
         Graphics2D g = template.createGraphicsShapes(width, height);
         g.transform(AffineTransform.getScaleInstance(scale, scale));
-        FigureDrawing.draw(figure, new DrawingPen(g, LABELS));
+        new ScenePen(g, LABELS, HEAVY_LABELS).draw(scene);
         g.dispose();
         try {
             Image image = Image.getInstance(template);

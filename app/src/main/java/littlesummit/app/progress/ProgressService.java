@@ -35,7 +35,7 @@ import littlesummit.core.practice.ActiveTime;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.Pace;
 import littlesummit.core.practice.SkillMap;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,6 +43,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class ProgressService {
     private static final int DAYS_SHOWN = 42;
+    private final ItemSource catalogue;
     private final AssignmentService assignments;
     private final PracticeRecord practice;
     private final KnowledgeService knowledge;
@@ -53,7 +54,8 @@ class ProgressService {
     private final Clock clock;
 
     ProgressService(AssignmentService assignments, PracticeRecord practice, KnowledgeService knowledge, PlacementService placement, QuizService quizzes, QuizRecord quizzed,
-            ClassesService classes, Clock clock) {
+            ClassesService classes, Clock clock, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.assignments = assignments;
         this.practice = practice;
         this.knowledge = knowledge;
@@ -82,7 +84,7 @@ class ProgressService {
     private List<Assignment> all(Person person, List<Worked> worked) {
         Map<String, Assignment> all = new LinkedHashMap<>();
         assignments.of(person).forEach(a -> all.put(a.id(), a));
-        Stream.concat(worked.stream().map(w -> w.standing().assignmentId()).filter(id -> OwnChoice.find(id).isEmpty()), Stream.of(OwnChoice.SKILLS, OwnChoice.REFRESH, OwnChoice.LESSONS))
+        Stream.concat(worked.stream().map(w -> w.standing().assignmentId()).filter(id -> !OwnChoice.isOne(id)), Stream.of(OwnChoice.SKILLS, OwnChoice.REFRESH, OwnChoice.LESSONS))
                 .forEach(id -> all.computeIfAbsent(id, assignments::lookBack));
         return List.copyOf(all.values());
     }
@@ -94,7 +96,7 @@ class ProgressService {
     private List<KnownPoint> known(Person person, List<Worked> worked, List<Assignment> all, Optional<Pace> pace) {
         Map<String, LocalDate> byPractice = new HashMap<>();
         worked.forEach(w -> w.standing().reachedAt().ifPresent(at -> byPractice.merge(w.standing().skillId(), day(at), (a, b) -> a.isBefore(b) ? a : b)));
-        byPractice.keySet().removeIf(id -> Catalogue.find(id).isEmpty());
+        byPractice.keySet().removeIf(id -> catalogue.find(id).isEmpty());
         Map<String, LocalDate> byCheck = new HashMap<>();
         knowledge.of(person.id()).forEach(k -> k.knownSince().ifPresent(at -> byCheck.put(k.skill(), day(at))));
         byCheck.keySet().removeIf(id -> byPractice.containsKey(id) && !byPractice.get(id).isAfter(byCheck.get(id)));
@@ -126,8 +128,8 @@ class ProgressService {
         return days;
     }
 
-    private static AssignmentCourse course(Assignment a, List<Worked> worked, Optional<QuizService.Summary> quiz, List<QuizRecord.DoneRound> rounds) {
-        List<SkillCourse> skills = worked.stream().map(w -> new SkillCourse(w.standing().skillId(), Catalogue.generator(w.standing().skillId()).name(), w.standing().stands(), w.standing().reached(),
+    private AssignmentCourse course(Assignment a, List<Worked> worked, Optional<QuizService.Summary> quiz, List<QuizRecord.DoneRound> rounds) {
+        List<SkillCourse> skills = worked.stream().map(w -> new SkillCourse(w.standing().skillId(), catalogue.generator(w.standing().skillId()).name(), w.standing().stands(), w.standing().reached(),
                 w.course(), w.items())).toList();
         Set<String> reached = skills.stream().filter(SkillCourse::reached).map(SkillCourse::id).collect(Collectors.toSet());
         boolean asksForSomething = !a.skills().isEmpty() || quiz.isPresent();

@@ -4,7 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import littlesummit.app.content.BlockDto;
+import littlesummit.app.shown.ShownBlock;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
@@ -15,13 +15,14 @@ import littlesummit.app.web.Problem;
 import littlesummit.app.web.RequestKey;
 import littlesummit.app.working.WorkService;
 import littlesummit.core.item.Item;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The list of what students bring to their instructor. */
 @Service
 public class QuestionService {
+    private final ItemSource catalogue;
     private final QuestionRepository questions;
     private final ServedItems items;
     private final PracticeRecord practice;
@@ -29,7 +30,8 @@ public class QuestionService {
     private final PeopleService people;
     private final Clock clock;
 
-    QuestionService(QuestionRepository questions, ServedItems items, PracticeRecord practice, WorkService work, PeopleService people, Clock clock) {
+    QuestionService(QuestionRepository questions, ServedItems items, PracticeRecord practice, WorkService work, PeopleService people, Clock clock, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.questions = questions;
         this.items = items;
         this.practice = practice;
@@ -45,7 +47,7 @@ public class QuestionService {
      * @param lines of the student's own page
      * @param prompts what each part of the item asks
      */
-    public record Question(String id, String student, String assignmentId, String skillId, String skill, List<BlockDto> stem, List<String> prompts, List<PracticeRecord.Try> tries,
+    public record Question(String id, String student, String assignmentId, String skillId, String skill, List<ShownBlock> stem, List<String> prompts, List<PracticeRecord.Try> tries,
             List<String> lines, String question, Instant askedAt, Optional<String> answer, Optional<String> answeredBy, Optional<Instant> answeredAt) {}
 
     /** The student's own, or all of the instructor's class; the latest first. */
@@ -77,7 +79,7 @@ public class QuestionService {
         Person student = people.require(entity.personId());
         ServedItem served = items.require(student, entity.itemId());
         Item item = served.item();
-        return new Question(entity.id(), student.name(), served.assignmentId(), served.ref().skill(), Catalogue.generator(served.ref().skill()).name(), BlockDto.of(item.stem()),
+        return new Question(entity.id(), student.name(), served.assignmentId(), served.ref().skill(), catalogue.generator(served.ref().skill()).name(), ShownBlock.of(item.stem()),
                 item.parts().stream().map(p -> p.prompt()).toList(), practice.tries(served), work.page(student, entity.itemId()).counted(), entity.question(), entity.askedAt(),
                 entity.answer(), entity.answeredBy(), entity.answeredAt());
     }

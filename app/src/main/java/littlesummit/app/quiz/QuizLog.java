@@ -4,7 +4,9 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Json;
+import littlesummit.core.item.Item;
 import littlesummit.core.quiz.QuizEvent;
 import littlesummit.core.quiz.QuizPlan;
 import littlesummit.core.quiz.QuizState;
@@ -15,9 +17,11 @@ import org.springframework.stereotype.Component;
 class QuizLog {
     private final QuizRunRepository runs;
     private final QuizEventRepository events;
+    private final ServedItems items;
     private final Json json;
 
-    QuizLog(QuizRunRepository runs, QuizEventRepository events, Json json) {
+    QuizLog(QuizRunRepository runs, QuizEventRepository events, ServedItems items, Json json) {
+        this.items = items;
         this.runs = runs;
         this.events = events;
         this.json = json;
@@ -59,15 +63,19 @@ class QuizLog {
     /** Appends to the log and moves the snapshot on; both or none. */
     QuizState append(QuizRunEntity run, QuizState before, QuizEvent event, String key) {
         events.save(new QuizEventEntity(run, key, QuizEventDto.SCHEMA.newest(), json.write(QuizEventDto.of(event), QuizEventDto.SCHEMA), event.at()));
-        QuizState after = before.after(event);
+        QuizState after = before.after(event, this::issued);
         run.keep(json.write(after));
         runs.save(run);
         return after;
     }
 
+    private Item issued(String itemId) {
+        return items.item(itemId).orElseThrow();
+    }
+
     /** The fold of the whole log, to compare the snapshot with. */
     QuizState replayed(QuizRunEntity run) {
         return QuizState.replay(state(run).plan(), events.findByPersonIdAndAssignmentIdOrderById(run.personId(), run.assignmentId()).stream()
-                .map(e -> json.read(e.payload(), e.shape(), QuizEventDto.SCHEMA).toCore()).toList());
+                .map(e -> json.read(e.payload(), e.shape(), QuizEventDto.SCHEMA).toCore()).toList(), this::issued);
     }
 }

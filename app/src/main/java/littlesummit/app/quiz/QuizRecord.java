@@ -16,17 +16,19 @@ import littlesummit.app.served.ServedItems;
 import littlesummit.core.item.Item;
 import littlesummit.core.quiz.QuizPlan;
 import littlesummit.core.quiz.Round;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Looks at quizzes, and changes nothing. */
 @Service
 public class QuizRecord {
+    private final ItemSource catalogue;
     private final QuizLog log;
     private final ServedItems items;
 
-    QuizRecord(QuizLog log, ServedItems items) {
+    QuizRecord(QuizLog log, ServedItems items, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.log = log;
         this.items = items;
     }
@@ -79,7 +81,7 @@ public class QuizRecord {
     public List<Item> sample(Assignment assignment, long seed) {
         QuizPlan plan = assignment.quiz().orElseThrow(() -> Problem.notFound("There is no quiz in this assignment."));
         return plan.shares().stream().flatMap(share -> IntStream.range(0, share.items())
-                .mapToObj(place -> Catalogue.require(share.skill()).makeOpen(QuizPlan.tier(place, share.items()), seed * 1000 + place))).toList();
+                .mapToObj(place -> catalogue.require(share.skill()).makeOpen(QuizPlan.tier(place, share.items()), seed * 1000 + place))).toList();
     }
 
     /** When something was done in a quiz. */

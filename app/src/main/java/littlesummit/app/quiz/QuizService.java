@@ -30,8 +30,8 @@ import littlesummit.core.quiz.QuizEvent;
 import littlesummit.core.quiz.QuizPlan;
 import littlesummit.core.quiz.QuizState;
 import littlesummit.core.quiz.Round;
-import littlesummit.core.skill.Catalogue;
 import littlesummit.core.working.WorkLetters;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,6 +39,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class QuizService {
     private static final String OVER = "The time of this round is over. What was saved by then counts.";
+    private final ItemSource catalogue;
     private final AssignmentService assignments;
     private final PracticeRecord practice;
     private final ServedItems items;
@@ -47,7 +48,8 @@ public class QuizService {
     private final QuizLog log;
     private final Clock clock;
 
-    QuizService(AssignmentService assignments, PracticeRecord practice, ServedItems items, WorkService work, PeopleService people, QuizLog log, Clock clock) {
+    QuizService(AssignmentService assignments, PracticeRecord practice, ServedItems items, WorkService work, PeopleService people, QuizLog log, Clock clock, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.assignments = assignments;
         this.practice = practice;
         this.items = items;
@@ -92,7 +94,7 @@ public class QuizService {
 
     private QuizView view(Sitting s) {
         Optional<QuizView.Running> running = s.state().running().map(round -> QuizViews.running(s.state(), round, served(s.person(), round), worked(s.person()), clock.instant()));
-        return QuizViews.of(s.assignment(), s.state(), people.extraTime(s.person().id()), opensAfter(s), running);
+        return QuizViews.of(s.assignment(), s.state(), people.extraTime(s.person().id()), opensAfter(s), running, catalogue);
     }
 
     private List<ServedItem> served(Person person, Round round) {
@@ -114,9 +116,9 @@ public class QuizService {
     }
 
     /** Names of skills that must be reached before: all of a practice assignment. */
-    private static List<String> opensAfter(Assignment assignment, QuizState state, Set<Skill> reached) {
+    private List<String> opensAfter(Assignment assignment, QuizState state, Set<Skill> reached) {
         return assignment.isQuizOnly() || !state.rounds().isEmpty() ? List.of()
-                : assignment.skills().stream().filter(id -> !reached.contains(new Skill(assignment.id(), id))).map(id -> Catalogue.require(id).name()).toList();
+                : assignment.skills().stream().filter(id -> !reached.contains(new Skill(assignment.id(), id))).map(id -> catalogue.require(id).name()).toList();
     }
 
     /** Begins the next round; the running one goes on when there is one. */

@@ -26,17 +26,17 @@ import littlesummit.core.quiz.Points;
 import littlesummit.core.quiz.QuizPlan;
 import littlesummit.core.quiz.QuizState;
 import littlesummit.core.quiz.Round;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.ItemSource;
 
 /** Makes what the quiz screen shows out of the state. */
 final class QuizViews {
     private QuizViews() {}
 
     /** @param running of the open round, if there is one */
-    static QuizView of(Assignment assignment, QuizState state, int extraPercent, List<String> opensAfter, Optional<Running> running) {
+    static QuizView of(Assignment assignment, QuizState state, int extraPercent, List<String> opensAfter, Optional<Running> running, ItemSource catalogue) {
         QuizPlan plan = state.plan();
         return new QuizView(assignment.id(), assignment.title(), assignment.due(), state.phase(),
-                plan.shares().stream().map(s -> new QuizSkill(s.skill(), Catalogue.require(s.skill()).name(), s.items())).toList(), plan.items(),
+                plan.shares().stream().map(s -> new QuizSkill(s.skill(), catalogue.require(s.skill()).name(), s.items())).toList(), plan.items(),
                 (int) time(plan, extraPercent).toMinutes(), extraPercent, plan.rounds(), plan.target(), percent(state.best()), state.isReached(), plan.workRequired(), rules(plan), points(state),
                 state.rounds().stream().filter(r -> !r.isOpen()).map(QuizViews::round).toList(), opensAfter, running);
     }

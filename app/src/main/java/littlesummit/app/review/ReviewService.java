@@ -22,13 +22,14 @@ import littlesummit.app.web.Problem;
 import littlesummit.core.practice.Outcome;
 import littlesummit.core.practice.RefreshSet;
 import littlesummit.core.practice.SkillMap;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Practice of what is known already, in mixed sets: what is right there is confirmed, and what is missed takes nothing away. */
 @Service
 public class ReviewService {
+    private final ItemSource catalogue;
     private final RefreshSetRepository sets;
     private final PracticeService practice;
     private final PracticeRecord record;
@@ -37,7 +38,8 @@ public class ReviewService {
     private final Json json;
     private final Clock clock;
 
-    ReviewService(RefreshSetRepository sets, PracticeService practice, PracticeRecord record, KnowledgeService knowledge, ServedItems items, Json json, Clock clock) {
+    ReviewService(RefreshSetRepository sets, PracticeService practice, PracticeRecord record, KnowledgeService knowledge, ServedItems items, Json json, Clock clock, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.sets = sets;
         this.practice = practice;
         this.record = record;
@@ -52,7 +54,7 @@ public class ReviewService {
         Instant now = clock.instant();
         List<KnownSkill> skills = record.map(person).stream().filter(SkillMap.Node::isKnown).map(n -> known(n, now))
                 .sorted(Comparator.comparing(KnownSkill::dueAt)).toList();
-        return new ReviewView(now, skills, RefreshSet.MOST, sets.findById(person.id()).map(this::state).map(ReviewService::shown));
+        return new ReviewView(now, skills, RefreshSet.MOST, sets.findById(person.id()).map(this::state).map(this::shown));
     }
 
     private static KnownSkill known(SkillMap.Node n, Instant now) {
@@ -61,8 +63,8 @@ public class ReviewService {
                 SkillMap.isDue(n.record(), now));
     }
 
-    private static SetView shown(RefreshSet set) {
-        List<SetPlace> places = set.places().stream().map(p -> new SetPlace(p.skill(), Catalogue.require(p.skill()).name(), p.outcome())).toList();
+    private SetView shown(RefreshSet set) {
+        List<SetPlace> places = set.places().stream().map(p -> new SetPlace(p.skill(), catalogue.require(p.skill()).name(), p.outcome())).toList();
         return new SetView(places, set.current().map(skill -> (int) set.places().stream().takeWhile(p -> p.outcome().isPresent()).count()).orElse(-1));
     }
 

@@ -3,7 +3,7 @@ package littlesummit.app.served;
 import littlesummit.app.content.FrozenItems;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.data.domain.Limit;
@@ -14,11 +14,13 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class OldItems implements ApplicationRunner {
     private static final int AT_ONCE = 500;
+    private final ItemSource catalogue;
     private final ServedItemRepository items;
     private final FrozenItems frozen;
     private final TransactionTemplate transaction;
 
-    OldItems(ServedItemRepository items, FrozenItems frozen, TransactionTemplate transaction) {
+    OldItems(ServedItemRepository items, FrozenItems frozen, TransactionTemplate transaction, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.items = items;
         this.frozen = frozen;
         this.transaction = transaction;
@@ -41,7 +43,7 @@ class OldItems implements ApplicationRunner {
     }
 
     /** Whatever version it was of, students have seen it as it is made today: that was the rule then. */
-    private static Item made(ItemRef ref) {
-        return Catalogue.like(ref, ref.seed());
+    private Item made(ItemRef ref) {
+        return catalogue.like(ref, ref.seed());
     }
 }

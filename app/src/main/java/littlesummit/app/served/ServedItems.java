@@ -15,8 +15,8 @@ import littlesummit.app.web.Problem;
 import littlesummit.app.web.Tag;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
-import littlesummit.core.skill.Catalogue;
 import littlesummit.core.skill.Skill;
+import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,13 +26,15 @@ public class ServedItems {
     /** Seeds tried before the numbers of a tier count as used up. */
     private static final int MOST_TRIES = 300;
     private static final String NONE = "There is no such item for you.";
+    private final ItemSource catalogue;
     private final ServedItemRepository items;
     private final PeopleService people;
     private final FrozenItems frozen;
     private final Json json;
     private final SecureRandom seeds = new SecureRandom();
 
-    ServedItems(ServedItemRepository items, PeopleService people, FrozenItems frozen, Json json) {
+    ServedItems(ServedItemRepository items, PeopleService people, FrozenItems frozen, Json json, ItemSource catalogue) {
+        this.catalogue = catalogue;
         this.items = items;
         this.people = people;
         this.frozen = frozen;
@@ -42,21 +44,21 @@ public class ServedItems {
     /** A fresh item of a tier, any variant. */
     @Transactional
     public ServedItem serve(String personId, String assignmentId, String skillId, int tier) {
-        Skill skill = Catalogue.generator(skillId);
+        Skill skill = catalogue.generator(skillId);
         return keep(personId, assignmentId, fresh(personId, () -> skill.make(tier, seeds.nextLong())));
     }
 
     /** A fresh item whose parts may all stand open at once, for a check or a quiz. */
     @Transactional
     public ServedItem serveOpen(String personId, String assignmentId, String skillId, int tier) {
-        Skill skill = Catalogue.generator(skillId);
+        Skill skill = catalogue.generator(skillId);
         return keep(personId, assignmentId, fresh(personId, () -> skill.makeOpen(tier, seeds.nextLong())));
     }
 
     /** Another one like it. */
     @Transactional
     public ServedItem serveLike(String personId, String assignmentId, ItemRef ref) {
-        return keep(personId, assignmentId, fresh(personId, () -> Catalogue.like(ref, seeds.nextLong())));
+        return keep(personId, assignmentId, fresh(personId, () -> catalogue.like(ref, seeds.nextLong())));
     }
 
     /** An item that the student has not had, while there are such. */
@@ -81,7 +83,7 @@ public class ServedItems {
     /** A seed whose item has other numbers than this one. */
     private long exampleSeed(Item item) {
         long seed = seeds.nextLong();
-        while (Catalogue.make(item.ref().withSeed(seed)).fingerprint().equals(item.fingerprint())) {
+        while (catalogue.make(item.ref().withSeed(seed)).fingerprint().equals(item.fingerprint())) {
             seed = seeds.nextLong();
         }
         return seed;
@@ -103,7 +105,7 @@ public class ServedItems {
     @Transactional
     public void openExample(ServedItem served) {
         items.findById(served.id()).filter(entity -> entity.exampleContentId().isEmpty())
-                .ifPresent(entity -> entity.freezeExample(frozen.freeze(Catalogue.like(entity.example(), entity.example().seed()))));
+                .ifPresent(entity -> entity.freezeExample(frozen.freeze(catalogue.like(entity.example(), entity.example().seed()))));
     }
 
     private Item item(ServedItemEntity entity) {

@@ -12,7 +12,7 @@ import littlesummit.app.ClockedApiTest;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import littlesummit.core.quiz.QuizPlan;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.Test;
 
 class GlanceApiTest extends ClockedApiTest {
@@ -88,7 +88,7 @@ class GlanceApiTest extends ClockedApiTest {
 
     @Test
     void theMapHasItsSkillsAndAnEmptyClassNobody() {
-        assertEquals(Catalogue.all().size(), instructor.get("/api/class").body().at("/skills").intValue());
+        assertEquals(new Catalogue().skills().size(), instructor.get("/api/class").body().at("/skills").intValue());
         assertEquals(0, stranger.get("/api/class").body().at("/students").size());
         assertEquals(0, stranger.get("/api/class/marks").body().at("/rows").size());
         assertEquals(0, stranger.get("/api/class/assignments").body().at("/all").size());

@@ -15,9 +15,8 @@ import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Layout;
 import littlesummit.core.item.Response;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.content.Catalogue;
 import littlesummit.core.skill.Skill;
-import littlesummit.core.skill.lesson.Lessons;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -33,7 +32,7 @@ class ItemDtoTest extends ApiTest {
     private ObjectMapper mapper;
 
     static Stream<Skill> makers() {
-        return Stream.concat(Catalogue.all().stream(), Lessons.all().stream());
+        return Stream.concat(new Catalogue().skills().stream(), new Catalogue().lessons().stream());
     }
 
     @ParameterizedTest

@@ -12,6 +12,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.Map;
+import littlesummit.content.Catalogue;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
@@ -28,7 +29,7 @@ class CheckLimitTest {
     private final EventRepository events = mock(EventRepository.class);
     private final AssignmentService assignments = mock(AssignmentService.class);
     private final PracticeService practice = new PracticeService(assignments, mock(ServedItems.class), mock(WorkService.class),
-            mock(PracticeLog.class), events, mock(Surroundings.class), Clock.fixed(NOW, ZoneOffset.UTC), 40);
+            mock(PracticeLog.class), events, mock(Surroundings.class), Clock.fixed(NOW, ZoneOffset.UTC), 40, new Catalogue());
 
     @Test
     void checksAreLimitedByTheMinute() {

@@ -9,7 +9,7 @@ import java.util.stream.StreamSupport;
 import littlesummit.app.ApiTest;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.Test;
 
 class MapApiTest extends ApiTest {
@@ -20,7 +20,7 @@ class MapApiTest extends ApiTest {
 
     @Test
     void everySkillIsOnIt() {
-        assertEquals(Catalogue.all().size(), client.get("/api/map").body().at("/skills").size());
+        assertEquals(new Catalogue().skills().size(), client.get("/api/map").body().at("/skills").size());
         assertEquals("READY", skill("place-value").at("/status").textValue());
         assertEquals("LOCKED", skill("percent-discount").at("/status").textValue());
         assertEquals("percent-parts", skill("percent-discount").at("/missing/0").textValue());

@@ -14,7 +14,7 @@ import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Option;
 import littlesummit.core.item.Response;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.content.Catalogue;
 import littlesummit.core.skill.Skill;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,7 +24,7 @@ import org.openpdf.text.pdf.parser.PdfTextExtractor;
 
 class PaperPdfTest {
     static Stream<Skill> skills() {
-        return Catalogue.all().stream();
+        return new Catalogue().skills().stream();
     }
 
     private static List<Item> items(Skill skill) {
@@ -66,7 +66,7 @@ class PaperPdfTest {
 
     @Test
     void theSheetTellsNoAnswerAndFontsTravelInside() {
-        Item item = Catalogue.require("prime-factors").make(2, 7);
+        Item item = new Catalogue().require("prime-factors").make(2, 7);
         byte[] sheet = PaperPdf.sheet("Round", "sheet 1", List.of(item));
         assertFalse(text(sheet).contains(item.worked().getFirst().say().substring(0, 12)));
         assertTrue(new String(sheet, StandardCharsets.ISO_8859_1).contains("/FontFile2"));
@@ -78,7 +78,7 @@ class PaperPdfTest {
     }
 
     private static Item withPictures(long from) {
-        return LongStream.range(from, from + 200).boxed().flatMap(seed -> Stream.of(Catalogue.require("rational-analyse").make(1, seed)))
+        return LongStream.range(from, from + 200).boxed().flatMap(seed -> Stream.of(new Catalogue().require("rational-analyse").make(1, seed)))
                 .filter(item -> item.parts().getLast().fields().getFirst().response().options().stream().allMatch(o -> o.figure().isPresent())).findFirst().orElseThrow();
     }
 
@@ -97,9 +97,9 @@ class PaperPdfTest {
 
     @Test
     void oneToChooseHasRingsAndSeveralHaveBoxes() {
-        Item one = Catalogue.require("percent-discount").make(1, 3);
+        Item one = new Catalogue().require("percent-discount").make(1, 3);
         assertTrue(text(PaperPdf.sheet("Round", "", List.of(one))).contains("○ A"));
-        Item several = Stream.of(1, 2, 3).flatMap(tier -> Catalogue.all().stream().map(skill -> skill.make(tier, 9)))
+        Item several = Stream.of(1, 2, 3).flatMap(tier -> new Catalogue().skills().stream().map(skill -> skill.make(tier, 9)))
                 .filter(item -> item.parts().stream().flatMap(p -> p.fields().stream()).anyMatch(f -> f.response() instanceof Response.ChooseAll)).findFirst().orElseThrow();
         assertTrue(text(PaperPdf.sheet("Round", "", List.of(several))).contains("□ A"));
     }

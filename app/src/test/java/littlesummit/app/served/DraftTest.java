@@ -6,13 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Map;
 import littlesummit.core.item.Item;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.Test;
 
 /** A part opens empty unless something was typed in it. */
 class DraftTest {
     /** Four parts, of which two call their field alike. */
-    private static final Item LESSON = new littlesummit.core.skill.lesson.PercentDiscountLesson().make(1, 1);
+    private static final Item LESSON = new littlesummit.content.code.lesson.PercentDiscountLesson().make(1, 1);
 
     private static Draft typed(List<Map<String, String>> entries) {
         return Draft.of(LESSON, entries).orElseThrow();
@@ -37,7 +37,7 @@ class DraftTest {
     /** Drafts of earlier releases knew the field alone. */
     @Test
     void anOldDraftIsFoundWhereItCanOnlyBelongToOnePart() {
-        Item one = Catalogue.require("mean").make(1, 1);
+        Item one = new Catalogue().require("mean").make(1, 1);
         String field = one.parts().getFirst().fields().getFirst().id();
 
         assertEquals(Map.of(field, "17"), new Draft(Map.of(field, "17")).typed(one).getFirst());

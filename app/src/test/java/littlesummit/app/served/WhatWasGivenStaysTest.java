@@ -12,7 +12,7 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -58,8 +58,8 @@ class WhatWasGivenStaysTest extends ApiTest {
         String id = itemId(path);
         theGeneratorChanges(id);
         ItemRef like = items.serveLike(student.id(), "elsewhere", items.require(student, id).ref()).ref();
-        assertEquals(Catalogue.require("scientific-notation").version(), like.version());
-        assertTrue(Catalogue.require("scientific-notation").variants(like.tier()).contains(like.variant()));
+        assertEquals(new Catalogue().require("scientific-notation").version(), like.version());
+        assertTrue(new Catalogue().require("scientific-notation").variants(like.tier()).contains(like.variant()));
     }
 
     @Test
@@ -87,11 +87,11 @@ class WhatWasGivenStaysTest extends ApiTest {
 
     @Test
     void whatReadsAlikeIsKeptOnce() {
-        Item item = Catalogue.require("mean").make(1, 5);
+        Item item = new Catalogue().require("mean").make(1, 5);
         ItemRef other = item.ref().withSeed(6);
         Item same = new Item(other, item.stem(), item.parts(), item.worked(), item.second(), item.calculator(), item.given());
         assertEquals(frozen.freeze(item), frozen.freeze(same));
-        assertNotEquals(frozen.freeze(item), frozen.freeze(Catalogue.require("mean").make(1, 7)));
+        assertNotEquals(frozen.freeze(item), frozen.freeze(new Catalogue().require("mean").make(1, 7)));
         assertEquals(same, frozen.thaw(frozen.freeze(item), other));
     }
 

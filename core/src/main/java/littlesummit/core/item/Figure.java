@@ -50,6 +50,7 @@ public sealed interface Figure {
 
     /** What is drawn on a grid. */
     sealed interface Drawn {
+        /** A filled point. @param label beside it; may be empty */
         record Point(double x, double y, String label) implements Drawn {}
 
         record Circle(double x, double y, double radius) implements Drawn {}
@@ -60,7 +61,10 @@ public sealed interface Figure {
         /** A curve in branches of points, x and y alternating. */
         record Curve(List<List<Double>> branches) implements Drawn {}
 
-        /** a·x + b·y = c, dashed. */
+        /** The line a·x + b·y = c. */
+        record Line(double a, double b, double c, boolean dashed) implements Drawn {}
+
+        /** The line a·x + b·y = c, dashed, that a curve comes near. @param label its equation; not drawn, since it may be what is asked */
         record Asymptote(double a, double b, double c, String label) implements Drawn {}
     }
 

@@ -44,20 +44,20 @@ public record CheckState(List<String> plan, List<Asked> asked) {
     }
 
     /** Most items that it can have. */
-    public int most() {
-        return isShort() ? plan.size() : Placement.most(Course.ORDER.ids().size());
+    public int most(SkillOrder order) {
+        return isShort() ? plan.size() : Placement.most(order.size());
     }
 
     /** Id of the skill to ask next; empty when it is done, or while an item waits. */
-    public Optional<String> next() {
+    public Optional<String> next(SkillOrder order) {
         if (waiting().isPresent()) {
             return Optional.empty();
         }
-        return isShort() ? plan.stream().skip(asked.size()).findFirst() : Placement.next(Course.ORDER, evidence(), seed()).map(Course.ORDER.ids()::get);
+        return isShort() ? plan.stream().skip(asked.size()).findFirst() : Placement.next(order, evidence(order), seed()).map(order.ids()::get);
     }
 
-    public boolean isDone() {
-        return waiting().isEmpty() && next().isEmpty();
+    public boolean isDone(SkillOrder order) {
+        return waiting().isEmpty() && next(order).isEmpty();
     }
 
     public CheckState asking(String itemId, ItemRef ref, double guess, Instant at) {
@@ -75,13 +75,16 @@ public record CheckState(List<String> plan, List<Asked> asked) {
         }).orElse(this);
     }
 
-    public List<Evidence> evidence() {
-        return asked.stream().filter(a -> a.kind().isPresent()).map(a -> new Evidence(Course.ORDER.ids().indexOf(a.ref().skill()), a.kind().orElseThrow(), a.guess())).toList();
+    /** What was answered; a skill that is in the course no more says nothing. */
+    public List<Evidence> evidence(SkillOrder order) {
+        return asked.stream().filter(a -> a.kind().isPresent() && order.ids().contains(a.ref().skill()))
+                .map(a -> new Evidence(order.ids().indexOf(a.ref().skill()), a.kind().orElseThrow(), a.guess()))
+                .toList();
     }
 
     /** What the check over the course says of every skill. */
-    public List<Placement.Verdict> verdicts() {
-        return Placement.verdicts(Course.ORDER, evidence(), seed());
+    public List<Placement.Verdict> verdicts(SkillOrder order) {
+        return Placement.verdicts(order, evidence(order), seed());
     }
 
     /** Skills of which a check over the course says clearly that they are not known, after an item of their own. @param verdicts its own */

@@ -2,10 +2,8 @@ package littlesummit.core.placement;
 
 import java.util.List;
 import java.util.function.IntPredicate;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import littlesummit.core.placement.Evidence.Kind;
-import littlesummit.core.skill.Catalogue;
 
 /** The sentence that goes with a verdict: what was answered, here or nearby. */
 final class Reasons {
@@ -33,22 +31,30 @@ final class Reasons {
 
     /** Why solving it is not enough to count as known. */
     private static String whatIsMissing(SkillOrder order, double[] known, int skill) {
-        String missing = names(order, i -> order.comesBefore(i, skill) && known[i] < Placement.SURE);
-        return missing.isEmpty() ? "A choice can be right by luck, so a little practice will tell." : "It builds on " + missing + ", so begin there.";
+        List<String> missing = names(order, i -> order.comesBefore(i, skill) && known[i] < Placement.SURE);
+        return missing.isEmpty() ? "A choice can be right by luck, so a little practice will tell." : "It builds on " + together(missing) + ", so begin there.";
     }
 
     private static String fromAbove(SkillOrder order, List<Evidence> evidence, int skill) {
-        String shown = names(order, i -> order.comesBefore(skill, i) && evidence.stream().anyMatch(e -> e.skill() == i && e.kind() == Kind.RIGHT));
-        return shown.isEmpty() ? "Your other answers make it likely." : "You solved " + shown + ", which " + (shown.contains("” and “") ? "build" : "builds") + " on it.";
+        List<String> shown = names(order, i -> order.comesBefore(skill, i) && evidence.stream().anyMatch(e -> e.skill() == i && e.kind() == Kind.RIGHT));
+        return shown.isEmpty()
+                ? "Your other answers make it likely."
+                : "You solved " + together(shown) + ", which " + (shown.size() > 1 ? "build" : "builds") + " on it.";
     }
 
     private static String fromBelow(SkillOrder order, double[] known, int skill) {
-        String missing = names(order, i -> IntStream.of(order.before(skill)).anyMatch(b -> b == i) && known[i] < Placement.SURE);
-        return missing.isEmpty() ? "All that comes before it is known: it can be learned now." : "It builds on " + missing + ", which " + (missing.contains("” and “") ? "come" : "comes") + " first.";
+        List<String> missing = names(order, i -> IntStream.of(order.before(skill)).anyMatch(b -> b == i) && known[i] < Placement.SURE);
+        return missing.isEmpty()
+                ? "All that comes before it is known: it can be learned now."
+                : "It builds on " + together(missing) + ", which " + (missing.size() > 1 ? "come" : "comes") + " first.";
     }
 
-    private static String names(SkillOrder order, IntPredicate which) {
-        return IntStream.range(0, order.size()).filter(which).limit(2).mapToObj(i -> "“" + Catalogue.find(order.ids().get(i)).map(s -> s.name()).orElse(order.ids().get(i)) + "”")
-                .collect(Collectors.joining(" and "));
+    /** At most two, so that the sentence stays short. */
+    private static List<String> names(SkillOrder order, IntPredicate which) {
+        return IntStream.range(0, order.size()).filter(which).limit(2).mapToObj(i -> "“" + order.name(i) + "”").toList();
+    }
+
+    private static String together(List<String> names) {
+        return String.join(" and ", names);
     }
 }

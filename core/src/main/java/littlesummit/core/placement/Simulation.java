@@ -22,9 +22,8 @@ public final class Simulation {
     public record Report(Way way, double rightly, double items) {}
 
     /** Students whose states are drawn at random; they slip and guess as {@link Evidence} supposes. */
-    public static Report run(Way way, int students, long seed) {
+    public static Report run(SkillOrder order, Way way, int students, long seed) {
         Random random = new Random(seed);
-        SkillOrder order = Course.ORDER;
         double rightly = 0;
         double items = 0;
         for (int i = 0; i < students; i++) {

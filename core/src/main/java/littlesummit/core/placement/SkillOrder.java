@@ -5,6 +5,8 @@ import java.util.BitSet;
 import java.util.Collection;
 import java.util.List;
 import java.util.stream.IntStream;
+import littlesummit.core.curriculum.Course;
+import littlesummit.core.curriculum.CourseSkill;
 
 /**
  * Skills with what comes before each. A knowledge state is a set of skills that holds, with each skill, all that comes before it
@@ -13,23 +15,38 @@ import java.util.stream.IntStream;
  */
 public final class SkillOrder {
     private final List<String> ids;
+    private final List<String> names;
     private final int[][] before;
     private final int[][] after;
     private final BitSet[] allBefore;
 
-    private SkillOrder(List<String> ids, int[][] before) {
+    private SkillOrder(List<String> ids, List<String> names, int[][] before) {
         this.ids = List.copyOf(ids);
+        this.names = List.copyOf(names);
         this.before = before;
         this.after = turned(before);
         this.allBefore = closed(before);
     }
 
+    /** The skills of a course. */
+    public static SkillOrder of(Course course) {
+        List<CourseSkill> skills = course.inOrder();
+        List<String> ids = skills.stream().map(CourseSkill::id).toList();
+        return of(ids, skills.stream().map(CourseSkill::name).toList(), skills.stream().map(s -> s.prerequisites().stream().map(ids::indexOf).toList()).toList());
+    }
+
     /**
+     * Skills that are called by their ids.
+     *
      * @param ids of the skills, each after its prerequisites
      * @param before indices of the direct prerequisites, by skill
      * @throws IllegalArgumentException when a skill stands before one of its prerequisites, or the two lists do not match
      */
     public static SkillOrder of(List<String> ids, List<? extends Collection<Integer>> before) {
+        return of(ids, ids, before);
+    }
+
+    private static SkillOrder of(List<String> ids, List<String> names, List<? extends Collection<Integer>> before) {
         if (ids.size() != before.size()) {
             throw new IllegalArgumentException(ids.size() + " skills, " + before.size() + " sets of prerequisites");
         }
@@ -39,7 +56,7 @@ public final class SkillOrder {
                 throw new IllegalArgumentException(ids.get(i) + " stands before one of its prerequisites");
             }
         }
-        return new SkillOrder(ids, before.stream().map(b -> b.stream().mapToInt(Integer::intValue).distinct().sorted().toArray()).toArray(int[][]::new));
+        return new SkillOrder(ids, names, before.stream().map(b -> b.stream().mapToInt(Integer::intValue).distinct().sorted().toArray()).toArray(int[][]::new));
     }
 
     private static int[][] turned(int[][] before) {
@@ -66,6 +83,11 @@ public final class SkillOrder {
 
     public List<String> ids() {
         return ids;
+    }
+
+    /** Name of a skill, as a student reads it. */
+    String name(int skill) {
+        return names.get(skill);
     }
 
     public int size() {
@@ -121,6 +143,6 @@ public final class SkillOrder {
 
     /** The order of some skills that nothing outside is joined to. */
     SkillOrder only(List<Integer> group) {
-        return of(group.stream().map(ids::get).toList(), group.stream().map(skill -> IntStream.of(before[skill]).mapToObj(group::indexOf).toList()).toList());
+        return of(group.stream().map(ids::get).toList(), group.stream().map(names::get).toList(), group.stream().map(skill -> IntStream.of(before[skill]).mapToObj(group::indexOf).toList()).toList());
     }
 }

@@ -28,7 +28,7 @@ public record RefreshSet(List<Place> places) {
         List<SkillMap.Node> left = new ArrayList<>(skills);
         List<SkillMap.Node> mixed = new ArrayList<>();
         while (!left.isEmpty()) {
-            SkillMap.Node next = left.stream().filter(n -> mixed.isEmpty() || mixed.getLast().skill().strand() != n.skill().strand()).findFirst().orElse(left.getFirst());
+            SkillMap.Node next = left.stream().filter(n -> mixed.isEmpty() || !mixed.getLast().skill().strand().equals(n.skill().strand())).findFirst().orElse(left.getFirst());
             left.remove(next);
             mixed.add(next);
         }

@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import littlesummit.core.skill.Catalogue;
-import littlesummit.core.skill.Skill;
+import littlesummit.core.curriculum.Course;
+import littlesummit.core.curriculum.CourseSkill;
 
 /** Which skills are known, ready or not yet, and what stands between. */
 public final class SkillMap {
@@ -30,26 +30,35 @@ public final class SkillMap {
         public static final Record NONE = new Record(false, Optional.empty(), Optional.empty(), 0);
     }
 
-    /** @param missing prerequisites that are not known yet; @param depth longest chain of prerequisites below it, from 0 */
-    public record Node(Skill skill, Status status, List<String> missing, int depth, Record record) {
+    /**
+     * A skill of the course, as it stands for a student.
+     *
+     * @param missing prerequisites that are not known yet
+     * @param depth longest chain of prerequisites below it, from 0
+     */
+    public record Node(CourseSkill skill, Status status, List<String> missing, int depth, Record record) {
         public boolean isKnown() {
             return record.knownSince().isPresent();
         }
     }
 
-    /** @param records by skill id; a missing one counts as nothing done */
-    public static List<Node> of(Map<String, Record> records, Instant now) {
+    /**
+     * Every skill of a course.
+     *
+     * @param records by skill id; a missing one counts as nothing done
+     */
+    public static List<Node> of(Course course, Map<String, Record> records, Instant now) {
         List<Node> nodes = new ArrayList<>();
-        for (Skill skill : Catalogue.all()) {
+        for (CourseSkill skill : course.skills()) {
             List<String> missing = missing(skill, records);
             Record record = records.getOrDefault(skill.id(), Record.NONE);
-            nodes.add(new Node(skill, status(record, missing, now), missing, depth(skill), record));
+            nodes.add(new Node(skill, status(record, missing, now), missing, course.depth(skill.id()), record));
         }
         return nodes;
     }
 
     /** Prerequisites that are not known. */
-    public static List<String> missing(Skill skill, Map<String, Record> records) {
+    public static List<String> missing(CourseSkill skill, Map<String, Record> records) {
         return skill.prerequisites().stream().filter(p -> records.getOrDefault(p, Record.NONE).knownSince().isEmpty()).toList();
     }
 
@@ -69,10 +78,5 @@ public final class SkillMap {
     public static Optional<Instant> dueAt(Record record) {
         int days = REFRESH_DAYS[Math.min(record.refreshes(), REFRESH_DAYS.length - 1)];
         return record.confirmed().map(at -> at.plus(Duration.ofDays(days)));
-    }
-
-    /** Length of the longest chain of prerequisites below a skill, from 0. */
-    public static int depth(Skill skill) {
-        return skill.prerequisites().stream().mapToInt(id -> 1 + depth(Catalogue.require(id))).max().orElse(0);
     }
 }

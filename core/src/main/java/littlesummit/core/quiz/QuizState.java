@@ -19,10 +19,10 @@ public record QuizState(QuizPlan plan, List<Round> rounds, Instant latest) {
         return new QuizState(plan, List.of(), Instant.EPOCH);
     }
 
-    public static QuizState replay(QuizPlan plan, Iterable<QuizEvent> log) {
+    public static QuizState replay(QuizPlan plan, Iterable<QuizEvent> log, IssuedItems issued) {
         QuizState state = start(plan);
         for (QuizEvent event : log) {
-            state = state.after(event);
+            state = state.after(event, issued);
         }
         return state;
     }
@@ -68,14 +68,18 @@ public record QuizState(QuizPlan plan, List<Round> rounds, Instant latest) {
         return reachedIn().flatMap(n -> rounds.get(n - 1).submittedAt());
     }
 
-    /** The state after one more event; an event that does not fit the state changes nothing. */
-    public QuizState after(QuizEvent event) {
+    /**
+     * The state after one more event; an event that does not fit the state changes nothing.
+     *
+     * @param issued gives the items to mark when a round ends
+     */
+    public QuizState after(QuizEvent event, IssuedItems issued) {
         Instant at = timeAt(event.at());
         return switch (event) {
             case QuizEvent.Started s when phase() == Phase.READY -> begun(s, at);
             case QuizEvent.Saved s when isOpen(s.slot(), event.at()) -> changed(s.slot(), slot(s.slot()).saved(s.entries()), at);
             case QuizEvent.Flagged f when isOpen(f.slot(), event.at()) -> changed(f.slot(), slot(f.slot()).flagged(f.on()), at);
-            case QuizEvent.Submitted s when running().isPresent() -> replaced(rounds.getLast().submitted(s.at()), at);
+            case QuizEvent.Submitted s when running().isPresent() -> replaced(rounds.getLast().submitted(s.at(), issued), at);
             case QuizEvent.Corrected c when wantsNote(c.round(), c.slot()) -> corrected(c, at);
             case QuizEvent.Started s -> this;
             case QuizEvent.Saved s -> this;

@@ -10,7 +10,6 @@ import littlesummit.core.item.ItemRef;
 import littlesummit.core.math.Rational;
 import littlesummit.core.practice.PartCheck;
 import littlesummit.core.practice.PracticeEvent;
-import littlesummit.core.skill.Catalogue;
 
 /**
  * One round of a quiz.
@@ -48,8 +47,8 @@ public record Round(int number, Instant startedAt, Instant endsAt, List<Slot> sl
             return new Slot(itemId, ref, entries, on, mark, note);
         }
 
-        Slot graded() {
-            return new Slot(itemId, ref, entries, flagged, Optional.of(gradeOf()), note);
+        Slot graded(IssuedItems issued) {
+            return new Slot(itemId, ref, entries, flagged, Optional.of(gradeOf(issued)), note);
         }
 
         Slot corrected(String text) {
@@ -66,11 +65,11 @@ public record Round(int number, Instant startedAt, Instant endsAt, List<Slot> sl
             return entries.stream().flatMap(part -> part.values().stream()).anyMatch(entry -> !entry.isBlank());
         }
 
-        private Mark gradeOf() {
+        private Mark gradeOf(IssuedItems issued) {
             if (!isAnswered()) {
                 return Mark.EMPTY;
             }
-            Item item = Catalogue.make(ref);
+            Item item = issued.require(itemId);
             Mark worst = Mark.RIGHT;
             for (int i = 0; i < item.parts().size(); i++) {
                 Mark mark = mark(PartCheck.of(item.parts().get(i), of(i)).result());
@@ -124,7 +123,7 @@ public record Round(int number, Instant startedAt, Instant endsAt, List<Slot> sl
         return new Round(number, startedAt, endsAt, next, submittedAt);
     }
 
-    Round submitted(Instant at) {
-        return new Round(number, startedAt, endsAt, slots.stream().map(Slot::graded).toList(), Optional.of(at));
+    Round submitted(Instant at, IssuedItems issued) {
+        return new Round(number, startedAt, endsAt, slots.stream().map(slot -> slot.graded(issued)).toList(), Optional.of(at));
     }
 }

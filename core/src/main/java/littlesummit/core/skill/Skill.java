@@ -4,18 +4,16 @@ import java.util.List;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 
-/** A skill and the generator of its items. Implementations hold no state: the same {@link ItemRef} always gives the same item. */
+/**
+ * A skill and the generator of its items. Implementations hold no state: the same {@link ItemRef} always gives the same item. What comes before
+ * a skill, and where it stands on the map, is the business of a {@link littlesummit.core.curriculum.Course}.
+ */
 public interface Skill {
     /** Lower case with hyphens; never changes. */
     String id();
 
     /** A name that a student understands. */
     String name();
-
-    Strand strand();
-
-    /** Ids of the skills that come before. */
-    List<String> prerequisites();
 
     /** Raised whenever a seed would give another item than before. */
     default int version() {
@@ -33,6 +31,11 @@ public interface Skill {
      */
     default List<String> openVariants(int tier) {
         return variants(tier);
+    }
+
+    /** Whether a tier has a variant, in practice or for a check or a quiz. */
+    default boolean has(int tier, String variant) {
+        return variants(tier).contains(variant) || openVariants(tier).contains(variant);
     }
 
     /** Makes the item. @throws RuntimeException only for a bug of the generator */

@@ -1,2 +1,2 @@
-/** The skills, their graph, and one small generator a skill, in one package a strand. docs/adding-a-skill.md shows how to write one. */
+/** What a skill is, where items come from, and what helps to write one. The skills themselves are in the module {@code content}. */
 package littlesummit.core.skill;

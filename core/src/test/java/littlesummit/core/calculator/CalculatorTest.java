@@ -4,8 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.util.List;
-import littlesummit.core.skill.Catalogue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -44,21 +42,5 @@ class CalculatorTest {
         Calculator.Result.Unclear unclear = assertInstanceOf(Calculator.Result.Unclear.class, Calculator.compute(entry));
 
         assertTrue(unclear.message().length() > 10, entry);
-    }
-
-    @Test
-    void theDataOfATableIsTakenBeforeThatOfTheText() {
-        List<String> data = ItemData.of(Catalogue.require("two-way-read").make(1, 5));
-
-        assertTrue(data.size() >= 4, data.toString());
-        data.forEach(n -> assertInstanceOf(Calculator.Result.Value.class, Calculator.compute(n), n));
-    }
-
-    @Test
-    void everyMeanItemGivesNumbersThatTheCalculatorReads() {
-        for (long seed = 0; seed < 60; seed++) {
-            List<String> data = ItemData.of(Catalogue.require("mean").make((int) (seed % 3) + 1, seed));
-            assertInstanceOf(Calculator.Result.Value.class, Calculator.compute("mean(" + String.join(", ", data) + ")"), data.toString());
-        }
     }
 }

@@ -1,18 +1,10 @@
 package littlesummit.core.math;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
-import littlesummit.core.item.Block;
-import littlesummit.core.item.Item;
-import littlesummit.core.item.WorkedStep;
-import littlesummit.core.skill.Catalogue;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.MethodSource;
 
 class SpokenTextTest {
     @ParameterizedTest
@@ -32,23 +24,5 @@ class SpokenTextTest {
     @CsvFileSource(resources = "/littlesummit/spoken.csv", delimiter = '\t', quoteCharacter = '\u0000', numLinesToSkip = 2)
     void formulasAreSaidAsInTheTable(String latex, String spoken) {
         assertEquals(spoken, SpokenText.math(latex));
-    }
-
-    static Stream<String> texts() {
-        return Catalogue.all().stream().flatMap(s -> IntStream.range(0, 12).mapToObj(i -> s.make(i % 3 + 1, i))).flatMap(SpokenTextTest::texts).distinct();
-    }
-
-    private static Stream<String> texts(Item item) {
-        Stream<String> stem = item.stem().stream().filter(Block.Text.class::isInstance).map(b -> ((Block.Text) b).text());
-        Stream<String> hints = item.parts().stream().flatMap(p -> Stream.concat(Stream.of(p.prompt()), p.hints().stream()));
-        return Stream.of(stem, hints, item.worked().stream().map(WorkedStep::say)).flatMap(s -> s).distinct();
-    }
-
-    @ParameterizedTest
-    @MethodSource("texts")
-    void noSignOfTheSourceIsReadOut(String text) {
-        String spoken = SpokenText.of(text);
-
-        assertFalse(spoken.contains("\\") || spoken.contains("{") || spoken.contains("$"), () -> text + " -> " + spoken);
     }
 }

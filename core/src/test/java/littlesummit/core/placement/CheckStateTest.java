@@ -8,11 +8,13 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import littlesummit.core.curriculum.SampleCourse;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.placement.Evidence.Kind;
 import org.junit.jupiter.api.Test;
 
 class CheckStateTest {
+    private static final SkillOrder COURSE = SkillOrder.of(SampleCourse.COURSE);
     private static final Instant NOW = Instant.parse("2026-03-02T10:00:00Z");
 
     private static CheckState asked(CheckState state, String skill) {
@@ -22,10 +24,10 @@ class CheckStateTest {
     @Test
     void aShortCheckAsksEachSkillOnceAndTellsWhatHoldsAndWhatFell() {
         CheckState check = CheckState.of(List.of("mean", "both-sides"));
-        assertEquals(Optional.of("mean"), check.next());
+        assertEquals(Optional.of("mean"), check.next(COURSE));
         check = asked(check, "mean").answered(Kind.RIGHT, NOW);
-        check = asked(check, check.next().orElseThrow()).answered(Kind.WRONG, NOW);
-        assertTrue(check.isDone());
+        check = asked(check, check.next(COURSE).orElseThrow()).answered(Kind.WRONG, NOW);
+        assertTrue(check.isDone(COURSE));
         assertEquals(List.of("mean"), check.confirmed());
         assertEquals(List.of("both-sides"), check.fallen());
     }
@@ -33,10 +35,10 @@ class CheckStateTest {
     @Test
     void whileAnItemWaitsNothingElseIsAsked() {
         CheckState check = asked(CheckState.ofCourse(), "mean");
-        assertEquals(Optional.empty(), check.next());
-        assertFalse(check.isDone());
+        assertEquals(Optional.empty(), check.next(COURSE));
+        assertFalse(check.isDone(COURSE));
         assertEquals("i-mean", check.waiting().orElseThrow().itemId());
-        assertEquals(List.of(), check.evidence());
+        assertEquals(List.of(), check.evidence(COURSE));
     }
 
     @Test
@@ -46,7 +48,7 @@ class CheckStateTest {
 
     @Test
     void evenATypedAnswerIsLuckyAtTimes() {
-        assertTrue(asked(CheckState.ofCourse(), "mean").answered(Kind.RIGHT, NOW).evidence().getFirst().guess() > 0);
+        assertTrue(asked(CheckState.ofCourse(), "mean").answered(Kind.RIGHT, NOW).evidence(COURSE).getFirst().guess() > 0);
     }
 
     @Test

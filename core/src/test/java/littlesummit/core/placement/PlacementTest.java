@@ -12,13 +12,14 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
+import littlesummit.core.curriculum.SampleCourse;
 import littlesummit.core.placement.Evidence.Kind;
 import littlesummit.core.placement.Placement.Standing;
 import littlesummit.core.placement.Placement.Verdict;
 import org.junit.jupiter.api.Test;
 
 class PlacementTest {
-    private static final SkillOrder COURSE = Course.ORDER;
+    private static final SkillOrder COURSE = SkillOrder.of(SampleCourse.COURSE);
 
     /** A whole check of a student who knows a state, slips at times and guesses at times. */
     private static List<Evidence> check(BitSet state, Random random) {
@@ -129,8 +130,8 @@ class PlacementTest {
 
     @Test
     void adaptiveAskingDoesBetterThanAskingAtRandomWithAsManyItems() {
-        Simulation.Report adaptive = Simulation.run(Simulation.Way.ADAPTIVE, 10, 5);
-        Simulation.Report random = Simulation.run(Simulation.Way.RANDOM, 10, 5);
+        Simulation.Report adaptive = Simulation.run(COURSE, Simulation.Way.ADAPTIVE, 10, 5);
+        Simulation.Report random = Simulation.run(COURSE, Simulation.Way.RANDOM, 10, 5);
         assertTrue(adaptive.rightly() > random.rightly(), adaptive + " against " + random);
     }
 

@@ -1,6 +1,7 @@
 package littlesummit.core.practice;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
@@ -9,7 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.curriculum.SampleCourse;
 import org.junit.jupiter.api.Test;
 
 class RefreshSetTest {
@@ -21,7 +22,7 @@ class RefreshSetTest {
     }
 
     private static List<SkillMap.Node> map(Map<String, SkillMap.Record> records) {
-        return SkillMap.of(records, NOW);
+        return SkillMap.of(SampleCourse.COURSE, records, NOW);
     }
 
     private static List<String> ids(List<SkillMap.Node> nodes) {
@@ -48,7 +49,7 @@ class RefreshSetTest {
     @Test
     void aSetHasNotTooManySkills() {
         Map<String, SkillMap.Record> records = new HashMap<>();
-        Catalogue.all().forEach(s -> records.put(s.id(), shown(10, 0)));
+        SampleCourse.COURSE.skills().forEach(s -> records.put(s.id(), shown(10, 0)));
         assertEquals(RefreshSet.MOST, RefreshSet.due(map(records), NOW).size());
     }
 
@@ -58,7 +59,7 @@ class RefreshSetTest {
         List<String> mixed = RefreshSet.of(RefreshSet.due(map(records), NOW)).places().stream().map(RefreshSet.Place::skill).toList();
         assertEquals(5, mixed.size());
         for (int i = 1; i < mixed.size(); i++) {
-            assertTrue(Catalogue.require(mixed.get(i)).strand() != Catalogue.require(mixed.get(i - 1)).strand(), mixed.toString());
+            assertNotEquals(SampleCourse.COURSE.require(mixed.get(i)).strand(), SampleCourse.COURSE.require(mixed.get(i - 1)).strand(), mixed.toString());
         }
     }
 

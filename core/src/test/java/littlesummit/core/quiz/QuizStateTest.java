@@ -11,11 +11,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import littlesummit.core.grading.AnswerSpec;
+import littlesummit.core.grading.Form;
+import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
+import littlesummit.core.item.Part;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.quiz.QuizState.Phase;
-import littlesummit.core.skill.Catalogue;
+import littlesummit.core.skill.Items;
 import org.junit.jupiter.api.Test;
 
 class QuizStateTest {
@@ -27,7 +31,9 @@ class QuizStateTest {
     }
 
     private static Item item(int slot) {
-        return Catalogue.require("scientific-notation").make(1, 11 + slot);
+        AnswerSpec answer = AnswerSpec.number(Form.Shape.SCIENTIFIC, slot == 0 ? "4.7*10^5" : "3*10^-2");
+        Field field = Field.typed("answer", "In scientific notation", "a number times a power of ten", answer);
+        return Items.of(new ItemRef("powers", 1, 1, "written", slot)).text("A number of the valley.").part(Part.of("Write it.", field, "One.", "Two.", "Three.")).build();
     }
 
     private static List<Map<String, String>> right(Item item) {
@@ -49,8 +55,17 @@ class QuizStateTest {
         return new QuizEvent.Saved(at(minute), slot, List.of(Map.of("answer", entry)));
     }
 
+    /** What was given out, whatever a generator makes today. */
+    private static Item issued(String itemId) {
+        return item(itemId.startsWith("a") ? 0 : 1);
+    }
+
     private static QuizState after(QuizEvent... events) {
-        return QuizState.replay(PLAN, List.of(events));
+        return QuizState.replay(PLAN, List.of(events), QuizStateTest::issued);
+    }
+
+    private static QuizState next(QuizState state, QuizEvent event) {
+        return state.after(event, QuizStateTest::issued);
     }
 
     private static Round.Mark mark(QuizState state, int round, int slot) {
@@ -62,7 +77,7 @@ class QuizStateTest {
         QuizState open = after(started(0), new QuizEvent.Saved(at(1), 0, right(item(0))));
         assertEquals(Phase.RUNNING, open.phase());
         assertTrue(open.rounds().getFirst().slots().stream().allMatch(s -> s.mark().isEmpty()));
-        QuizState done = open.after(new QuizEvent.Submitted(at(5)));
+        QuizState done = next(open, new QuizEvent.Submitted(at(5)));
         assertEquals(Round.Mark.RIGHT, mark(done, 0, 0));
         assertEquals(Round.Mark.EMPTY, mark(done, 0, 1));
         assertEquals(50, done.rounds().getFirst().percent());
@@ -84,9 +99,9 @@ class QuizStateTest {
     @Test
     void nothingIsSavedAfterTheEndAndWhatWasSavedBeforeCounts() {
         QuizState open = after(started(0), new QuizEvent.Saved(at(44), 0, right(item(0))));
-        assertEquals(open, open.after(saved(45, 0, "17")));
+        assertEquals(open, next(open, saved(45, 0, "17")));
         assertEquals(Optional.empty(), open.overdue(at(44)));
-        QuizState done = open.after(open.overdue(at(300)).orElseThrow());
+        QuizState done = next(open, open.overdue(at(300)).orElseThrow());
         assertEquals(Optional.of(at(45)), done.rounds().getFirst().submittedAt());
         assertEquals(Round.Mark.RIGHT, mark(done, 0, 0));
     }
@@ -95,7 +110,7 @@ class QuizStateTest {
     void aClockThatIsSetBackGivesNoTime() {
         QuizState open = after(started(0), saved(40, 0, "17"));
         assertEquals(at(40), open.timeAt(at(-500)));
-        QuizState later = open.after(saved(-500, 1, "18"));
+        QuizState later = next(open, saved(-500, 1, "18"));
         assertEquals(at(40), later.latest());
         assertEquals(Optional.empty(), open.overdue(at(-500)));
     }
@@ -103,17 +118,17 @@ class QuizStateTest {
     @Test
     void theNextRoundOpensWhenEverythingIsCorrected() {
         QuizState missed = after(started(0), new QuizEvent.Saved(at(1), 0, right(item(0))), new QuizEvent.Submitted(at(5)));
-        assertEquals(missed, missed.after(started(6)));
-        QuizState corrected = missed.after(new QuizEvent.Corrected(at(7), 1, 1, "count the places from the left"));
+        assertEquals(missed, next(missed, started(6)));
+        QuizState corrected = next(missed, new QuizEvent.Corrected(at(7), 1, 1, "count the places from the left"));
         assertEquals(Phase.READY, corrected.phase());
-        assertEquals(Phase.RUNNING, corrected.after(started(8)).phase());
+        assertEquals(Phase.RUNNING, next(corrected, started(8)).phase());
     }
 
     @Test
     void aRightItemTakesNoNoteAndAnUnknownOneNeither() {
         QuizState missed = after(started(0), new QuizEvent.Saved(at(1), 0, right(item(0))), new QuizEvent.Submitted(at(5)));
         for (int[] wrong : new int[][] {{1, 0}, {1, 2}, {1, -1}, {0, 0}, {2, 0}}) {
-            assertEquals(missed, missed.after(new QuizEvent.Corrected(at(7), wrong[0], wrong[1], "no")));
+            assertEquals(missed, next(missed, new QuizEvent.Corrected(at(7), wrong[0], wrong[1], "no")));
         }
     }
 
@@ -122,7 +137,7 @@ class QuizStateTest {
         QuizState done = after(started(0), new QuizEvent.Saved(at(1), 0, right(item(0))), new QuizEvent.Saved(at(2), 1, right(item(1))), new QuizEvent.Submitted(at(5)));
         assertEquals(Phase.FINISHED, done.phase());
         assertEquals(Optional.of(at(5)), done.reachedAt());
-        assertEquals(done, done.after(started(10)));
+        assertEquals(done, next(done, started(10)));
     }
 
     @Test
@@ -130,7 +145,7 @@ class QuizStateTest {
         QuizState last = after(started(0), new QuizEvent.Submitted(at(1)), new QuizEvent.Corrected(at(2), 1, 0, "n"), new QuizEvent.Corrected(at(2), 1, 1, "n"), started(3),
                 new QuizEvent.Submitted(at(4)));
         assertEquals(Phase.CORRECTING, last.phase());
-        QuizState done = last.after(new QuizEvent.Corrected(at(5), 2, 0, "n")).after(new QuizEvent.Corrected(at(5), 2, 1, "n"));
+        QuizState done = next(next(last, new QuizEvent.Corrected(at(5), 2, 0, "n")), new QuizEvent.Corrected(at(5), 2, 1, "n"));
         assertEquals(Phase.FINISHED, done.phase());
         assertFalse(done.isReached());
     }
@@ -139,10 +154,10 @@ class QuizStateTest {
     void flagsComeAndGoAndSaySubmittingTwiceChangesNothing() {
         QuizState flagged = after(started(0), new QuizEvent.Flagged(at(1), 1, true));
         assertTrue(flagged.rounds().getFirst().slots().get(1).flagged());
-        assertFalse(flagged.after(new QuizEvent.Flagged(at(2), 1, false)).rounds().getFirst().slots().get(1).flagged());
-        QuizState done = flagged.after(new QuizEvent.Submitted(at(3)));
-        assertEquals(done, done.after(new QuizEvent.Submitted(at(4))));
-        assertEquals(done, done.after(saved(4, 0, "17")));
+        assertFalse(next(flagged, new QuizEvent.Flagged(at(2), 1, false)).rounds().getFirst().slots().get(1).flagged());
+        QuizState done = next(flagged, new QuizEvent.Submitted(at(3)));
+        assertEquals(done, next(done, new QuizEvent.Submitted(at(4))));
+        assertEquals(done, next(done, saved(4, 0, "17")));
     }
 
     @Test

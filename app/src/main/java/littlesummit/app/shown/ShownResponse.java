@@ -1,0 +1,55 @@
+package littlesummit.app.shown;
+
+import java.util.List;
+import littlesummit.core.figure.Scenes;
+import littlesummit.core.item.Figure;
+import littlesummit.core.item.Response;
+
+/** How a field is answered. */
+public sealed interface ShownResponse {
+    record Typed(List<String> palette) implements ShownResponse {}
+
+    record ChooseOne(List<ShownOption> options) implements ShownResponse {}
+
+    record ChooseAll(List<ShownOption> options) implements ShownResponse {}
+
+    record PickFromList(List<ShownOption> options) implements ShownResponse {}
+
+    record DropLabel(List<ShownOption> labels) implements ShownResponse {}
+
+    /** @param partsOfOne that one whole is cut into */
+    record Shade(ShownScene scene, int partsOfOne) implements ShownResponse {}
+
+    record PlotPoint(ShownScene scene) implements ShownResponse {}
+
+    record PlotLine(ShownScene scene) implements ShownResponse {}
+
+    record SelectShapes(ShownScene scene, List<ShapeChoice> shapes) implements ShownResponse {}
+
+    record ShapeChoice(String id, ShownScene scene) {}
+
+    /** @param unit that is laid along the object */
+    record LayUnits(ShownScene scene, String unit) implements ShownResponse {}
+
+    record InkWords() implements ShownResponse {}
+
+    static ShownResponse of(Response response) {
+        return switch (response) {
+            case Response.Typed(var palette) -> new Typed(palette);
+            case Response.ChooseOne(var options) -> new ChooseOne(ShownOption.of(options));
+            case Response.ChooseAll(var options) -> new ChooseAll(ShownOption.of(options));
+            case Response.PickFromList(var options) -> new PickFromList(ShownOption.of(options));
+            case Response.DropLabel(var labels) -> new DropLabel(ShownOption.of(labels));
+            case Response.Shade(var picture) -> new Shade(ShownScene.of(picture), picture.cuts().size());
+            case Response.PlotPoint(var grid) -> new PlotPoint(ShownScene.of(grid));
+            case Response.PlotLine(var grid) -> new PlotLine(ShownScene.of(grid));
+            case Response.SelectShapes(var shapes) -> new SelectShapes(ShownScene.of(shapes), shapes.items().stream().map(ShownResponse::choice).toList());
+            case Response.LayUnits(var object) -> new LayUnits(ShownScene.of(object), object.unit());
+            case Response.InkWords() -> new InkWords();
+        };
+    }
+
+    private static ShapeChoice choice(Figure.Polygon shape) {
+        return new ShapeChoice(shape.id(), ShownScene.of(Scenes.of(shape)));
+    }
+}

@@ -1,0 +1,67 @@
+package littlesummit.content;
+
+import java.util.List;
+import littlesummit.content.code.data.Mean;
+import littlesummit.content.code.data.TwoWayRead;
+import littlesummit.content.code.data.TwoWayRelative;
+import littlesummit.content.code.equation.BothSides;
+import littlesummit.content.code.equation.OneStepMultiplication;
+import littlesummit.content.code.equation.SolutionCount;
+import littlesummit.content.code.fraction.FractionPicture;
+import littlesummit.content.code.fraction.PercentDiscount;
+import littlesummit.content.code.fraction.PercentParts;
+import littlesummit.content.code.function.BinomialExpand;
+import littlesummit.content.code.function.CircleCenter;
+import littlesummit.content.code.function.PolynomialFactor;
+import littlesummit.content.code.function.RationalAnalyse;
+import littlesummit.content.code.lesson.AnglePairsLesson;
+import littlesummit.content.code.lesson.BinomialExpandLesson;
+import littlesummit.content.code.lesson.FractionLowestLesson;
+import littlesummit.content.code.lesson.FractionPictureLesson;
+import littlesummit.content.code.lesson.PercentDiscountLesson;
+import littlesummit.content.code.lesson.PercentPartsLesson;
+import littlesummit.content.code.measure.MassProblems;
+import littlesummit.content.code.measure.MassSense;
+import littlesummit.content.code.measure.TileLength;
+import littlesummit.content.code.number.AbsoluteValue;
+import littlesummit.content.code.number.CompareWhole;
+import littlesummit.content.code.number.FractionLowest;
+import littlesummit.content.code.number.IntegerAddSubtract;
+import littlesummit.content.code.number.PlaceValue;
+import littlesummit.content.code.number.PrimeFactors;
+import littlesummit.content.code.power.ExponentRules;
+import littlesummit.content.code.power.ScientificNotation;
+import littlesummit.content.code.shape.AnglePairs;
+import littlesummit.content.code.shape.CongruentSegments;
+import littlesummit.content.code.shape.LineKinds;
+import littlesummit.content.code.shape.SelectShapes;
+import littlesummit.core.skill.ItemSource;
+import littlesummit.core.skill.Lesson;
+import littlesummit.core.skill.Skill;
+
+/** The skills and lessons that are written as code. */
+public final class Catalogue implements ItemSource {
+    private static final List<Skill> SKILLS = List.of(
+            new PlaceValue(), new CompareWhole(), new IntegerAddSubtract(), new AbsoluteValue(), new PrimeFactors(),
+            new TileLength(), new MassSense(), new MassProblems(),
+            new SelectShapes(), new LineKinds(), new CongruentSegments(), new AnglePairs(),
+            new FractionPicture(), new FractionLowest(), new PercentParts(), new PercentDiscount(),
+            new Mean(), new TwoWayRead(), new TwoWayRelative(),
+            new ScientificNotation(), new ExponentRules(),
+            new OneStepMultiplication(), new BothSides(), new SolutionCount(),
+            new CircleCenter(), new PolynomialFactor(), new BinomialExpand(), new RationalAnalyse());
+
+    private static final List<Lesson> LESSONS = List.of(
+            new PercentPartsLesson(), new PercentDiscountLesson(), new FractionPictureLesson(), new FractionLowestLesson(),
+            new AnglePairsLesson(), new BinomialExpandLesson());
+
+    @Override
+    public List<Skill> skills() {
+        return SKILLS;
+    }
+
+    @Override
+    public List<Lesson> lessons() {
+        return LESSONS;
+    }
+}

@@ -1,0 +1,2 @@
+/** Courses: which skills there are in which strand, and which come before which. */
+package littlesummit.core.curriculum;
