@@ -20,6 +20,9 @@ if [ "$(npm_state)" != true ]; then
   say "Installing the packages of the screens ..."
   npm --prefix web ci --ignore-scripts --no-audit --no-fund --loglevel=error >&2
 fi
+say "Layout of the sources ..."
+source scripts/format.sh
+format_check
 say "Types, lint and unit tests of the screens ..."
 npm --prefix web run --silent check
 npm --prefix web run --silent lint

@@ -10,7 +10,8 @@ import './theme.css';
 
 /** A lost connection is worth another try, and so is a server that is busy: any other refusal stays one. */
 const BUSY = [429, 503];
-const retry = (count: number, error: Error) => error instanceof Refusal && (error.offline || BUSY.includes(error.status)) && count < 30;
+const retry = (count: number, error: Error) =>
+  error instanceof Refusal && (error.offline || BUSY.includes(error.status)) && count < 30;
 const retryDelay = (count: number) => Math.min(500 * 2 ** count, 5000);
 
 /** Two windows may stand side by side: going to one of them is no change of what is visible. */
@@ -24,7 +25,10 @@ focusManager.setEventListener((onFocus) => {
   };
 });
 
-/** Two windows may stand side by side, both in sight: what is shown is asked for anew when one turns to another, not only when it is uncovered. */
+/**
+ * Two windows may stand side by side, both in sight: what is shown is asked for anew when one turns to another, not
+ * only when it is uncovered.
+ */
 focusManager.setEventListener((onFocus) => {
   const turned = () => onFocus();
   window.addEventListener('focus', turned);
@@ -47,7 +51,10 @@ const queries = new QueryClient({
   },
 });
 
-/** What was sent with nobody waiting for it, perhaps from an earlier visit, changes what is shown; so does what was refused. */
+/**
+ * What was sent with nobody waiting for it, perhaps from an earlier visit, changes what is shown; so does what was
+ * refused.
+ */
 outbox.news.onDone((deed, { kind }, isWatched) => {
   if (kind === 'refused' || (!isWatched && (deed.soon !== true || !outbox.isMine(deed)))) {
     deed.refresh.forEach((queryKey) => void queries.invalidateQueries({ queryKey }));

@@ -34,7 +34,10 @@ export function showClass(id: string) {
 
 export const shownClassNow = () => shownClass;
 
-/** Cookies may have been cleared since the page was opened: the first answer brings a token, without which nothing is changed. */
+/**
+ * Cookies may have been cleared since the page was opened: the first answer brings a token, without which nothing is
+ * changed.
+ */
 async function withToken() {
   if (csrfToken() === '') {
     await fetch('/api/session').catch(() => undefined);
@@ -67,7 +70,11 @@ type ProblemDocument = { detail: string; current: unknown; tag: string | undefin
 /** What a problem document (RFC 9457) of the server says. */
 export function problemOf(problem: unknown): ProblemDocument {
   const fields: Record<string, unknown> = typeof problem === 'object' && problem !== null ? { ...problem } : {};
-  return { detail: typeof fields.detail === 'string' ? fields.detail : UNEXPECTED, current: fields.current, tag: typeof fields.tag === 'string' ? fields.tag : undefined };
+  return {
+    detail: typeof fields.detail === 'string' ? fields.detail : UNEXPECTED,
+    current: fields.current,
+    tag: typeof fields.tag === 'string' ? fields.tag : undefined,
+  };
 }
 
 /** The data of an answer, or the refusal as an exception. */
@@ -79,10 +86,14 @@ export async function taken<T>(answer: Promise<{ data?: T; error?: unknown; resp
   return data;
 }
 
-/** A key that makes a request count once, however often it is sent. Pages that did not come over a secure connection have no `randomUUID`. */
+/**
+ * A key that makes a request count once, however often it is sent. Pages that did not come over a secure connection
+ * have no `randomUUID`.
+ */
 export function newKey(): string {
   return [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 }
 
 /** An answer without a body. */
-export const done = (answer: Promise<{ error?: unknown; response: Response }>) => taken(answer.then(({ error, response }) => ({ data: response.ok ? true : undefined, error, response })));
+export const done = (answer: Promise<{ error?: unknown; response: Response }>) =>
+  taken(answer.then(({ error, response }) => ({ data: response.ok ? true : undefined, error, response })));

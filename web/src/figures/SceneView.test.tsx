@@ -37,12 +37,18 @@ describe('a scene is drawn', () => {
     const disc = find('circle');
     expect([disc?.getAttribute('cx'), disc?.getAttribute('cy'), disc?.getAttribute('r')]).toEqual(['12', '34', '5']);
     const text = find('text');
-    expect([text?.textContent, text?.getAttribute('x'), text?.getAttribute('text-anchor')]).toEqual(['−4', '60', 'end']);
+    expect([text?.textContent, text?.getAttribute('x'), text?.getAttribute('text-anchor')]).toEqual([
+      '−4',
+      '60',
+      'end',
+    ]);
   });
 
   it('in the colours of the tokens alone', () => {
     const { container } = render(<SceneView scene={sceneOf({ shapes: SHAPES })} />);
-    const colors = [...container.querySelectorAll('[fill], [stroke]')].flatMap((e) => [e.getAttribute('fill'), e.getAttribute('stroke')]).filter((c) => c !== null);
+    const colors = [...container.querySelectorAll('[fill], [stroke]')]
+      .flatMap((e) => [e.getAttribute('fill'), e.getAttribute('stroke')])
+      .filter((c) => c !== null);
     expect(colors.length).toBeGreaterThan(5);
     expect(colors.filter((c) => !/^(none|var\(--color-[a-z-]+\)|url\(#.+\))$/.test(c))).toEqual([]);
   });
@@ -56,7 +62,9 @@ describe('a scene is drawn', () => {
     );
     const ids = [...container.querySelectorAll('pattern')].map((p) => p.id);
     expect(new Set(ids).size).toBe(2);
-    expect([...container.querySelectorAll('path[fill^=url]')].map((p) => p.getAttribute('fill'))).toEqual(ids.map((id) => `url(#${id})`));
+    expect([...container.querySelectorAll('path[fill^=url]')].map((p) => p.getAttribute('fill'))).toEqual(
+      ids.map((id) => `url(#${id})`),
+    );
   });
 
   it('with a rim round the letters only where lines run behind them', () => {

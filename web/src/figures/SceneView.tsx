@@ -29,7 +29,10 @@ export function SceneView({ scene, children, interactive = false, onPlace, silen
     const box = event.currentTarget.getBoundingClientRect();
     const x = ((event.clientX - box.left) / box.width) * scene.width;
     const y = ((event.clientY - box.top) / box.height) * scene.height;
-    onPlace(plot.xMin + ((x - plot.left) / plot.width) * (plot.xMax - plot.xMin), plot.yMax - ((y - plot.top) / plot.height) * (plot.yMax - plot.yMin));
+    onPlace(
+      plot.xMin + ((x - plot.left) / plot.width) * (plot.xMax - plot.xMin),
+      plot.yMax - ((y - plot.top) / plot.height) * (plot.yMax - plot.yMin),
+    );
   };
   return (
     <svg
@@ -50,17 +53,32 @@ export function SceneView({ scene, children, interactive = false, onPlace, silen
 }
 
 const ANCHORS = { START: 'start', MIDDLE: 'middle', END: 'end' } as const;
-const STYLES = { PLAIN: 'fill-ink', BOLD: 'fill-ink font-semibold', SOFT: 'fill-soft', LETTER: 'fill-ink font-serif italic' };
+const STYLES = {
+  PLAIN: 'fill-ink',
+  BOLD: 'fill-ink font-semibold',
+  SOFT: 'fill-soft',
+  LETTER: 'fill-ink font-serif italic',
+};
 
 /** @param rimmed whether letters have a rim of paper, since lines run behind them */
 function ShapeView({ shape, hatch, rimmed }: { shape: Schemas['ShownShape']; hatch: string; rimmed: boolean }) {
   switch (shape.kind) {
     case 'Path':
-      return <path d={linePath(shape.points, shape.closed)} fill={paintOf(shape.fill, hatch)} {...strokeOf(shape.stroke)} />;
+      return (
+        <path d={linePath(shape.points, shape.closed)} fill={paintOf(shape.fill, hatch)} {...strokeOf(shape.stroke)} />
+      );
     case 'Arc':
       return <path d={arcPath(shape)} fill="none" {...strokeOf(shape.stroke)} />;
     case 'Disc':
-      return <circle cx={shape.x} cy={shape.y} r={shape.radius} fill={paintOf(shape.fill, hatch)} {...strokeOf(shape.stroke)} />;
+      return (
+        <circle
+          cx={shape.x}
+          cy={shape.y}
+          r={shape.radius}
+          fill={paintOf(shape.fill, hatch)}
+          {...strokeOf(shape.stroke)}
+        />
+      );
     case 'Text':
       return (
         <text
@@ -69,7 +87,12 @@ function ShapeView({ shape, hatch, rimmed }: { shape: Schemas['ShownShape']; hat
           fontSize={shape.size}
           textAnchor={ANCHORS[shape.anchor]}
           className={STYLES[shape.style]}
-          {...(rimmed && { stroke: 'var(--color-leaf)', strokeWidth: 3, paintOrder: 'stroke', strokeLinejoin: 'round' })}
+          {...(rimmed && {
+            stroke: 'var(--color-leaf)',
+            strokeWidth: 3,
+            paintOrder: 'stroke',
+            strokeLinejoin: 'round',
+          })}
         >
           {shape.text}
         </text>
@@ -82,5 +105,11 @@ function ShapeView({ shape, hatch, rimmed }: { shape: Schemas['ShownShape']; hat
 }
 
 function strokeOf({ paint, width, dashed }: Schemas['ShownStroke']) {
-  return { stroke: paintOf(paint, ''), strokeWidth: width, strokeLinecap: dashed ? 'butt' : 'round', strokeLinejoin: 'round', ...(dashed && { strokeDasharray: '7 5' }) } as const;
+  return {
+    stroke: paintOf(paint, ''),
+    strokeWidth: width,
+    strokeLinecap: dashed ? 'butt' : 'round',
+    strokeLinejoin: 'round',
+    ...(dashed && { strokeDasharray: '7 5' }),
+  } as const;
 }

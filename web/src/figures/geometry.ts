@@ -1,10 +1,13 @@
 import type { Schemas } from '../api/client';
 
-const pairs = (flat: number[]) => Array.from({ length: flat.length / 2 }, (_, i) => [flat[2 * i] ?? 0, flat[2 * i + 1] ?? 0] as const);
+const pairs = (flat: number[]) =>
+  Array.from({ length: flat.length / 2 }, (_, i) => [flat[2 * i] ?? 0, flat[2 * i + 1] ?? 0] as const);
 
 /** @param flat x and y alternating */
 export function linePath(flat: number[], closed: boolean): string {
-  return `M${pairs(flat).map(([x, y]) => `${x} ${y}`).join('L')}${closed ? 'Z' : ''}`;
+  return `M${pairs(flat)
+    .map(([x, y]) => `${x} ${y}`)
+    .join('L')}${closed ? 'Z' : ''}`;
 }
 
 type Arc = { x: number; y: number; radius: number; from: number; to: number };
@@ -35,13 +38,18 @@ export function scales(plot: Schemas['ShownPlot']) {
 }
 
 /** The part of the line through two points that lies in the picture; null for one point twice. */
-export function across(plot: Schemas['ShownPlot'], a: { x: number; y: number }, b: { x: number; y: number }): [number, number, number, number] | null {
+export function across(
+  plot: Schemas['ShownPlot'],
+  a: { x: number; y: number },
+  b: { x: number; y: number },
+): [number, number, number, number] | null {
   const [dx, dy] = [b.x - a.x, b.y - a.y];
   if (dx === 0 && dy === 0) {
     return null;
   }
   /** Where the line, a at 0 and b at 1, leaves a side. */
-  const range = (from: number, step: number, low: number, high: number) => (step === 0 ? [-Infinity, Infinity] : [(low - from) / step, (high - from) / step].toSorted((p, q) => p - q));
+  const range = (from: number, step: number, low: number, high: number) =>
+    step === 0 ? [-Infinity, Infinity] : [(low - from) / step, (high - from) / step].toSorted((p, q) => p - q);
   const [x0 = 0, x1 = 0] = range(a.x, dx, plot.xMin, plot.xMax);
   const [y0 = 0, y1 = 0] = range(a.y, dy, plot.yMin, plot.yMax);
   const [from, to] = [Math.max(x0, y0), Math.min(x1, y1)];

@@ -97,7 +97,10 @@ function powersBraced(text: string): string {
   return text.replace(/\^(-?\w+)/g, '^{$1}').replaceAll('*', String.raw`\cdot `);
 }
 
-/** What was typed as text is read by the server's parser, so that it means the same in the field; what was typed there meanwhile stands. */
+/**
+ * What was typed as text is read by the server's parser, so that it means the same in the field; what was typed there
+ * meanwhile stands.
+ */
 async function asLatex(field: Field, { kind, letters }: Props, text: string) {
   let isTyped = false;
   const typed = () => {
@@ -128,7 +131,9 @@ function prepare(field: Field, latest: { current: Props }, onChange: (latex: str
   field.setAttribute('aria-describedby', describedBy);
   field.mathVirtualKeyboardPolicy = 'manual';
   fill(field, latest.current);
-  field.className = line ? 'block w-full border-b border-rule bg-leaf px-1 text-lg text-ink' : 'block w-full rounded-slip border-2 border-ink bg-leaf px-3 py-1 text-2xl text-ink';
+  field.className = line
+    ? 'block w-full border-b border-rule bg-leaf px-1 text-lg text-ink'
+    : 'block w-full rounded-slip border-2 border-ink bg-leaf px-3 py-1 text-2xl text-ink';
   field.addEventListener('mount', () => settle(field));
   field.addEventListener('input', () => onChange(braced(field.getValue('latex'))));
   field.addEventListener(

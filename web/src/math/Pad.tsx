@@ -28,7 +28,13 @@ export function Pad({ kind, letters, palette, onType, onCommand, children }: Pro
     <div className="grid justify-items-start gap-1.5">
       <div className="flex flex-wrap items-center gap-3">
         {children}
-        <button type="button" aria-expanded={open} className="min-h-6 cursor-pointer rounded text-sm text-glacier underline" onMouseDown={(e) => e.preventDefault()} onClick={() => setOpen(!open)}>
+        <button
+          type="button"
+          aria-expanded={open}
+          className="min-h-6 cursor-pointer rounded text-sm text-glacier underline"
+          onMouseDown={(e) => e.preventDefault()}
+          onClick={() => setOpen(!open)}
+        >
           {open ? 'Hide the keys' : 'Keys on the screen'}
         </button>
       </div>

@@ -23,7 +23,11 @@ function laterOr(error: Error): string {
   if (!(error instanceof Refusal)) {
     return error.message;
   }
-  return error.offline ? '… when the connection is back' : NOT_SIGNED_IN.includes(error.status) ? '… when you have signed in again' : error.message;
+  return error.offline
+    ? '… when the connection is back'
+    : NOT_SIGNED_IN.includes(error.status)
+      ? '… when you have signed in again'
+      : error.message;
 }
 
 /** What was typed, in plain signs, with the place marked where reading stopped. */
@@ -39,7 +43,9 @@ function Understood({ reading }: { reading: Schemas['ReadAs'] }) {
     <span>
       <span className="font-mono">
         {reading.typed.before}
-        <mark className="rounded-sm border-b-2 border-dashed border-larch bg-larch-wash px-0.5 text-ink">{reading.typed.at || '…'}</mark>
+        <mark className="rounded-sm border-b-2 border-dashed border-larch bg-larch-wash px-0.5 text-ink">
+          {reading.typed.at || '…'}
+        </mark>
         {reading.typed.after}
       </span>{' '}
       {reading.message}

@@ -1,7 +1,8 @@
 /**
- * Which boxes of a math field are open because of what was typed: a raised exponent after ^, the lower part of a fraction after /,
- * the inside of a root after sqrt. Plain typing has no boxes; there one operand follows the sign, and what comes behind it belongs
- * to the line again. This keeps to that rule, so that x^12+1 and 1/2+3 mean the same in both kinds of field.
+ * Which boxes of a math field are open because of what was typed: a raised exponent after ^, the lower part of a
+ * fraction after /, the inside of a root after sqrt. Plain typing has no boxes; there one operand follows the sign, and
+ * what comes behind it belongs to the line again. This keeps to that rule, so that x^12+1 and 1/2+3 mean the same in
+ * both kinds of field.
  */
 export type Boxes = readonly Box[];
 

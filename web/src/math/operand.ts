@@ -2,11 +2,21 @@
 const PIECES = /\\(?:[a-zA-Z]+|.)|[^\\]/g;
 const OPENS = new Set(['(', '[', '{', String.raw`\lbrace`]);
 const CLOSES = new Set([')', ']', '}', String.raw`\rbrace`]);
-const PARTS = new Set(['+', '-', '=', '<', '>', ',', ';', ':', ...['pm', 'le', 'ge', 'ne', 'lt', 'gt', 'cup', 'approx', ':', ',', ' ', ';'].map((name) => `\\${name}`)]);
+const PARTS = new Set([
+  '+',
+  '-',
+  '=',
+  '<',
+  '>',
+  ',',
+  ';',
+  ':',
+  ...['pm', 'le', 'ge', 'ne', 'lt', 'gt', 'cup', 'approx', ':', ',', ' ', ';'].map((name) => `\\${name}`),
+]);
 
 /**
- * Whether a piece of LaTeX is one product, and so what plain typing would divide: numbers, letters, brackets, fractions and bars
- * side by side, every bracket closed, and no sign between them that parts terms or items.
+ * Whether a piece of LaTeX is one product, and so what plain typing would divide: numbers, letters, brackets, fractions
+ * and bars side by side, every bracket closed, and no sign between them that parts terms or items.
  */
 export function isProduct(latex: string): boolean {
   let open = 0;

@@ -1,7 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import { characterOf, padKeys } from './pad';
 
-const shown = (kind: string, letters: string[] = [], palette: string[] = []) => padKeys(kind, letters, palette).flat().map((key) => key.show);
+const shown = (kind: string, letters: string[] = [], palette: string[] = []) =>
+  padKeys(kind, letters, palette)
+    .flat()
+    .map((key) => key.show);
 
 describe('the pad', () => {
   test('has every digit and the ways back, whatever the field', () => {
@@ -23,9 +26,15 @@ describe('the pad', () => {
   });
   test('types plain characters', () => {
     const keys = padKeys('expression', ['x'], []).flat();
-    expect(keys.filter((key) => key.does === 'type').map(characterOf)).toEqual(expect.arrayContaining(['-', '*', '7', 'x', '^']));
+    expect(keys.filter((key) => key.does === 'type').map(characterOf)).toEqual(
+      expect.arrayContaining(['-', '*', '7', 'x', '^']),
+    );
   });
   test('gives every key a name', () => {
-    expect(padKeys('domain', ['x'], []).flat().every((key) => key.name !== '')).toBe(true);
+    expect(
+      padKeys('domain', ['x'], [])
+        .flat()
+        .every((key) => key.name !== ''),
+    ).toBe(true);
   });
 });

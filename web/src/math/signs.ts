@@ -39,7 +39,9 @@ const NAMES: Record<string, string> = {
 };
 
 export const signName = (sign: string) => NAMES[sign] ?? sign;
-/** Of a button: what is seen on it and what it means, for those who speak to the page and for those who listen to it. */
+/**
+ * Of a button: what is seen on it and what it means, for those who speak to the page and for those who listen to it.
+ */
 export const buttonName = (shown: string, name: string) => (shown === name ? name : `${shown} ${name}`);
 export const fieldLatex = (sign: string) => LATEX[sign] ?? sign;
 export const plainText = (sign: string) => PLAIN[sign] ?? sign;

@@ -15,7 +15,17 @@ const SHORTCUTS = {
 };
 
 /** Signs that keyboards and documents write in several ways. */
-const SAME: Record<string, string> = { '−': '-', '–': '-', '‐': '-', '×': '*', '·': '*', '÷': '/', '\u00A0': ' ', '\n': ' ', '\t': ' ' };
+const SAME: Record<string, string> = {
+  '−': '-',
+  '–': '-',
+  '‐': '-',
+  '×': '*',
+  '·': '*',
+  '÷': '/',
+  '\u00A0': ' ',
+  '\n': ' ',
+  '\t': ' ',
+};
 
 export type Typing = {
   /** As if these characters had been typed. */

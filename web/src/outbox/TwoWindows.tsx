@@ -8,7 +8,11 @@ export function TwoWindows<T>({ sides, show }: { sides: TwoSides<T> | null; show
     return null;
   }
   return (
-    <section role="alert" aria-label="Changed in two windows" className="grid max-w-2xl gap-2 rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
+    <section
+      role="alert"
+      aria-label="Changed in two windows"
+      className="grid max-w-2xl gap-2 rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4"
+    >
       <p className="font-semibold">This was changed in another window too. Which one do you want to keep?</p>
       <div className="grid gap-3 sm:grid-cols-2">
         <Side name="Typed here" use="Keep this one" onUse={sides.keepMine}>

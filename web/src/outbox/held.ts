@@ -48,7 +48,10 @@ export class Held {
     return this.deeds.find((d) => d.id === id);
   }
 
-  /** Whether nothing that is sent as it is comes after it in its place. What is made next must not overtake such a thing. */
+  /**
+   * Whether nothing that is sent as it is comes after it in its place. What is made next must not overtake such a
+   * thing.
+   */
   isLast(deed: Deed): boolean {
     return this.own().every((d) => d.place !== deed.place || d.turn <= deed.turn || d.slot !== undefined);
   }

@@ -8,7 +8,10 @@ import { type Shelf, shelfIn, shelfInMemory } from './shelf';
 const NAME = 'little-summit';
 const HERE = newKey();
 
-/** Browsers keep locks from pages that did not come over a secure connection; windows then take care of their own only while they are new. */
+/**
+ * Browsers keep locks from pages that did not come over a secure connection; windows then take care of their own only
+ * while they are new.
+ */
 const locks: LockManager | undefined = 'locks' in navigator ? navigator.locks : undefined;
 const nameOf = (window: string) => `${NAME}-window-${window}`;
 
@@ -48,5 +51,8 @@ async function opened(): Promise<Outbox> {
   return fresh;
 }
 
-/** The one outbox of this page. The page is drawn when it has been opened, so that every field finds what was left in it. */
+/**
+ * The one outbox of this page. The page is drawn when it has been opened, so that every field finds what was left in
+ * it.
+ */
 export const outbox = await opened();

@@ -1,6 +1,9 @@
 import type { Shelf } from './shelf';
 
-/** Texts that stay on this device until they are sent by a button: notes and questions that are being written. Each person sees their own. */
+/**
+ * Texts that stay on this device until they are sent by a button: notes and questions that are being written. Each
+ * person sees their own.
+ */
 export class Jottings {
   private readonly texts = new Map<string, string>();
 

@@ -3,9 +3,17 @@ export const AGAIN_MS = [1000, 2000, 4000, 8000];
 /** What came of sending the next of a lane: go on, wait for something to happen, or try again after a while. */
 export type Step = 'more' | 'wait' | 'again';
 
-type Lane = { running: Promise<void> | null; timer: ReturnType<typeof setTimeout> | undefined; failures: number; due: number };
+type Lane = {
+  running: Promise<void> | null;
+  timer: ReturnType<typeof setTimeout> | undefined;
+  failures: number;
+  due: number;
+};
 
-/** One lane a place: each runs by itself, one step after the other, and is tried again, later and later, when a step has failed. */
+/**
+ * One lane a place: each runs by itself, one step after the other, and is tried again, later and later, when a step has
+ * failed.
+ */
 export class Lanes {
   private readonly lanes = new Map<string, Lane>();
 

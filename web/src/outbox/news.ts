@@ -21,7 +21,8 @@ export type Snapshot = {
 type Elsewhere = { kind: 'elsewhere' };
 
 /** Told when a deed has left the outbox. */
-export type Outcome = Exclude<Answer, { kind: 'unreached' | 'signedOut' | 'changed' }> | Elsewhere | { kind: 'withdrawn' };
+export type Outcome =
+  Exclude<Answer, { kind: 'unreached' | 'signedOut' | 'changed' }> | Elsewhere | { kind: 'withdrawn' };
 
 /** @param isWatched whether somebody waits for its outcome, and shows it */
 export type OnDone = (deed: Deed, outcome: Outcome, isWatched: boolean) => void;

@@ -180,7 +180,16 @@ describe('a refusal that will not change', () => {
     await pass(0);
     await to.answer(refused);
     await to.take();
-    expect(box.snapshot().refused).toEqual([{ id: 'one-1', owner: 'wim', words: 'Your answer', copy: '3333', page: '/practice/set/mean', sentence: 'The round is over.' }]);
+    expect(box.snapshot().refused).toEqual([
+      {
+        id: 'one-1',
+        owner: 'wim',
+        words: 'Your answer',
+        copy: '3333',
+        page: '/practice/set/mean',
+        sentence: 'The round is over.',
+      },
+    ]);
     expect(to.has).toEqual(['next']);
     const later = await outboxOf(server(), { ...shelf }, 'two');
     expect(later.snapshot().refused).toHaveLength(1);
@@ -199,4 +208,3 @@ describe('a refusal that will not change', () => {
     expect(box.snapshot().refused).toHaveLength(0);
   });
 });
-

@@ -10,9 +10,9 @@ export const SOON_MS = 400;
 const OTHERS_MS = 1000;
 
 /**
- * Everything that a person makes goes out through here: laid on this device at once, and kept until the server has said yes or has
- * refused it for good. What was made in one place goes out one at a time, in the order in which it was made; places do not wait for
- * one another. What another visit left goes out first.
+ * Everything that a person makes goes out through here: laid on this device at once, and kept until the server has said
+ * yes or has refused it for good. What was made in one place goes out one at a time, in the order in which it was made;
+ * places do not wait for one another. What another visit left goes out first.
  */
 export class Outbox {
   private readonly held: Held;
@@ -98,7 +98,11 @@ export class Outbox {
   /** What waits in a slot and may still be replaced by something later. */
   replaceable(slot: string): Deed | undefined {
     const last = this.latest(slot);
-    const isFree = last !== undefined && this.isMine(last) && !this.underWay.has(last.id) && this.held.disputeOf(last.id) === undefined;
+    const isFree =
+      last !== undefined &&
+      this.isMine(last) &&
+      !this.underWay.has(last.id) &&
+      this.held.disputeOf(last.id) === undefined;
     return isFree && this.held.isLast(last) ? last : undefined;
   }
 
@@ -119,7 +123,15 @@ export class Outbox {
     const { window, newId, now, page } = this.around;
     const before = wish.slot === undefined || wish.adds === true ? undefined : this.replaceable(wish.slot);
     const base = before?.base ?? (wish.slot === undefined ? null : this.slots.base(wish.slot));
-    const deed: Deed = { ...wish, id: newId(), turn: this.held.turn(now()), owner: this.held.owner, window, page: page(), base };
+    const deed: Deed = {
+      ...wish,
+      id: newId(),
+      turn: this.held.turn(now()),
+      owner: this.held.owner,
+      window,
+      page: page(),
+      base,
+    };
     this.turns++;
     this.held.add(deed, before);
     this.tell();
@@ -169,14 +181,20 @@ export class Outbox {
     await Promise.all([...new Set(this.held.own().map((d) => d.place))].map((place) => this.lanes.run(place)));
   }
 
-  /** Like {@link flush}, after reading what other windows left: for when the connection is back or the page is seen again. */
+  /**
+   * Like {@link flush}, after reading what other windows left: for when the connection is back or the page is seen
+   * again.
+   */
   async wake(): Promise<void> {
     await this.open();
     this.lanes.refresh();
     await this.flush();
   }
 
-  /** Another window of this browser has sent something: who shows it asks the server anew. What belongs to somebody else is nobody's news here. */
+  /**
+   * Another window of this browser has sent something: who shows it asks the server anew. What belongs to somebody else
+   * is nobody's news here.
+   */
   readonly heard = (deed: Deed) => void (deed.owner === this.held.owner && this.gone(deed, { kind: 'elsewhere' }));
 
   private async step(place: string): Promise<Step> {
@@ -209,7 +227,14 @@ export class Outbox {
   }
 
   private after(deed: Deed, answer: Answer): Step {
-    this.standing = answer.kind === 'signedOut' ? 'signedOut' : answer.kind !== 'unreached' ? 'fine' : answer.busy ? 'busy' : 'unreached';
+    this.standing =
+      answer.kind === 'signedOut'
+        ? 'signedOut'
+        : answer.kind !== 'unreached'
+          ? 'fine'
+          : answer.busy
+            ? 'busy'
+            : 'unreached';
     switch (answer.kind) {
       case 'done':
         this.saved(deed, answer.tag);

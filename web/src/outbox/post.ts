@@ -9,7 +9,11 @@ const BUSY = [429, 502, 503, 504];
 const FORBIDDEN = 403;
 
 /** The client knows its paths by type; a letter is data, and was typed when it was written. */
-type Asking = (method: string, path: string, init: object) => Promise<{ data?: unknown; error?: unknown; response: Response }>;
+type Asking = (
+  method: string,
+  path: string,
+  init: object,
+) => Promise<{ data?: unknown; error?: unknown; response: Response }>;
 // oxlint-disable-next-line typescript/no-unsafe-type-assertion -- see above
 const ask = api.request as unknown as Asking;
 

@@ -27,11 +27,14 @@ type StoreName = 'deeds' | 'refused' | 'jottings';
 const NAMES: StoreName[] = ['deeds', 'refused', 'jottings'];
 
 /**
- * A shelf in IndexedDB. Every change is committed at once, without waiting for what it answers: a page that is closed in the next
- * moment has laid it all the same.
+ * A shelf in IndexedDB. Every change is committed at once, without waiting for what it answers: a page that is closed
+ * in the next moment has laid it all the same.
  */
 export async function shelfIn(name: string): Promise<Shelf> {
-  const db = await openDB<Stores>(name, 1, { upgrade: (fresh) => NAMES.forEach((store) => fresh.createObjectStore(store, store === 'jottings' ? undefined : { keyPath: 'id' })) });
+  const db = await openDB<Stores>(name, 1, {
+    upgrade: (fresh) =>
+      NAMES.forEach((store) => fresh.createObjectStore(store, store === 'jottings' ? undefined : { keyPath: 'id' })),
+  });
   return shelfOf(db);
 }
 
@@ -58,14 +61,23 @@ function shelfOf(db: IDBPDatabase<Stores>): Shelf {
         tx.objectStore('jottings').getAllKeys(),
         tx.objectStore('jottings').getAll(),
       ]);
-      return { deeds: deeds.toSorted((a, b) => a.turn - b.turn), refused, jottings: names.map((key, i): [string, string] => [key, texts[i] ?? '']) };
+      return {
+        deeds: deeds.toSorted((a, b) => a.turn - b.turn),
+        refused,
+        jottings: names.map((key, i): [string, string] => [key, texts[i] ?? '']),
+      };
     },
     has: async (id) => (await db.count('deeds', id)) > 0,
-    lay: (deed, replaced) => change((tx) => [...replaced.map((id) => tx.objectStore('deeds').delete(id)), tx.objectStore('deeds').put(deed)]),
+    lay: (deed, replaced) =>
+      change((tx) => [...replaced.map((id) => tx.objectStore('deeds').delete(id)), tx.objectStore('deeds').put(deed)]),
     take: (id) => change((tx) => [tx.objectStore('deeds').delete(id)]),
-    refuse: (refused) => change((tx) => [tx.objectStore('deeds').delete(refused.id), tx.objectStore('refused').put(refused)]),
+    refuse: (refused) =>
+      change((tx) => [tx.objectStore('deeds').delete(refused.id), tx.objectStore('refused').put(refused)]),
     dismiss: (id) => change((tx) => [tx.objectStore('refused').delete(id)]),
-    jot: (key, text) => change((tx) => [text === '' ? tx.objectStore('jottings').delete(key) : tx.objectStore('jottings').put(text, key)]),
+    jot: (key, text) =>
+      change((tx) => [
+        text === '' ? tx.objectStore('jottings').delete(key) : tx.objectStore('jottings').put(text, key),
+      ]),
   };
 }
 
@@ -76,7 +88,12 @@ export function shelfInMemory(): Shelf {
   const jottings = new Map<string, string>();
   return {
     lasts: false,
-    all: () => Promise.resolve({ deeds: [...deeds.values()].toSorted((a, b) => a.turn - b.turn), refused: [...refused.values()], jottings: [...jottings] }),
+    all: () =>
+      Promise.resolve({
+        deeds: [...deeds.values()].toSorted((a, b) => a.turn - b.turn),
+        refused: [...refused.values()],
+        jottings: [...jottings],
+      }),
     has: (id) => Promise.resolve(deeds.has(id)),
     lay: (deed, replaced) => {
       replaced.forEach((id) => deeds.delete(id));

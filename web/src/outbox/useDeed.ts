@@ -22,8 +22,8 @@ type Doing<In, Out> = {
 const NOTHING = Symbol('nothing');
 
 /**
- * Something that is done by the press of a button, once, however often it is sent. It waits on this device while the server cannot be
- * reached, also when the page is closed; while it waits and has not been sent it can be taken back.
+ * Something that is done by the press of a button, once, however often it is sent. It waits on this device while the
+ * server cannot be reached, also when the page is closed; while it waits and has not been sent it can be taken back.
  */
 export function useDeed<In, Out>(doing: Doing<In, Out>) {
   const { deeds, underWay, standing } = useOutbox();

@@ -16,8 +16,9 @@ async function askLast<T>(ask: () => Promise<T>, times = MOST_TIMES): Promise<T>
 }
 
 /**
- * What the server knows of a place where something is typed. It is asked anew whenever the place is opened, after everything typed
- * here has been sent, so that nobody is shown what stood there earlier. Without a connection the last known state is shown.
+ * What the server knows of a place where something is typed. It is asked anew whenever the place is opened, after
+ * everything typed here has been sent, so that nobody is shown what stood there earlier. Without a connection the last
+ * known state is shown.
  */
 export function useFresh<T>(queryKey: QueryKey, ask: () => Promise<T>, more: { refetchInterval?: number } = {}) {
   const query = useQuery({ queryKey, queryFn: () => askLast(ask), staleTime: 0, refetchOnMount: 'always', ...more });

@@ -20,15 +20,18 @@ export type Typing<T> = {
   onDone?: (data: unknown) => void;
 };
 
-/** How a typed value stands: on the server; on its way; on this device until the connection is back, or until one has signed in again. */
+/**
+ * How a typed value stands: on the server; on its way; on this device until the connection is back, or until one has
+ * signed in again.
+ */
 export type Keeping = 'kept' | 'keeping' | 'waiting' | 'signedOut';
 
 /** The same was changed here and elsewhere. */
 export type TwoSides<T> = { mine: T; theirs: T; keepMine: () => void; takeTheirs: () => void };
 
 /**
- * A value that is typed here and kept: what waits to be sent, else what the server has. When the server comes to have something
- * else, from another window or after a new start, and nothing typed here waits, that is shown.
+ * A value that is typed here and kept: what waits to be sent, else what the server has. When the server comes to have
+ * something else, from another window or after a new start, and nothing typed here waits, that is shown.
  *
  * @param tag of the version that the server has
  */
@@ -62,12 +65,26 @@ export function useTyped<T>(typing: Typing<T>, onServer: T, tag: string) {
   useEffect(() => {
     latest.current = typing;
   });
-  useEffect(() => outbox.news.onDone((deed, outcome) => deed.slot === slot && outcome.kind === 'done' && latest.current.onDone?.(outcome.data)), [slot]);
+  useEffect(
+    () =>
+      outbox.news.onDone(
+        (deed, outcome) => deed.slot === slot && outcome.kind === 'done' && latest.current.onDone?.(outcome.data),
+      ),
+    [slot],
+  );
   /** One leaves the place: nothing waits any longer for more. */
   useEffect(() => () => void outbox.flush(), []);
   const change = (next: T) => {
     setValue(next);
-    outbox.put({ place: typing.place, slot, words: typing.words, copy: typing.copy(next), letter: typing.letter(next), refresh: [typing.source], soon: true });
+    outbox.put({
+      place: typing.place,
+      slot,
+      words: typing.words,
+      copy: typing.copy(next),
+      letter: typing.letter(next),
+      refresh: [typing.source],
+      soon: true,
+    });
   };
   const dispute = disputes.find((d) => d.deed.slot === slot);
   const theirs = dispute === undefined ? null : typing.typed(dispute.theirs);
@@ -83,6 +100,13 @@ export function useTyped<T>(typing: Typing<T>, onServer: T, tag: string) {
             setValue(theirs);
           },
         };
-  const state: Keeping = waiting === undefined ? 'kept' : standing === 'fine' ? 'keeping' : standing === 'signedOut' ? 'signedOut' : 'waiting';
+  const state: Keeping =
+    waiting === undefined
+      ? 'kept'
+      : standing === 'fine'
+        ? 'keeping'
+        : standing === 'signedOut'
+          ? 'signedOut'
+          : 'waiting';
   return { value, change, state, twoSides };
 }

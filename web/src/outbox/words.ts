@@ -10,8 +10,12 @@ export function useWords(what: string, state: Keeping): string {
     case 'keeping':
       return `keeping the ${what} …`;
     case 'waiting':
-      return lasts ? `${what} kept here, sent when the connection is back` : `${what} not sent yet: leave this window open until the connection is back`;
+      return lasts
+        ? `${what} kept here, sent when the connection is back`
+        : `${what} not sent yet: leave this window open until the connection is back`;
     case 'signedOut':
-      return lasts ? `${what} kept here, sent when you have signed in again` : `${what} not sent yet: leave this window open and sign in again`;
+      return lasts
+        ? `${what} kept here, sent when you have signed in again`
+        : `${what} not sent yet: leave this window open and sign in again`;
   }
 }

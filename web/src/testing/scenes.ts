@@ -1,7 +1,17 @@
 import type { Schemas } from '../api/client';
 
 /** A grid from −5 to 5 both ways, 40 units of the picture to one. */
-export const PLOT: Schemas['ShownPlot'] = { left: 4, top: 4, width: 400, height: 400, xMin: -5, xMax: 5, yMin: -5, yMax: 5, step: 1 };
+export const PLOT: Schemas['ShownPlot'] = {
+  left: 4,
+  top: 4,
+  width: 400,
+  height: 400,
+  xMin: -5,
+  xMax: 5,
+  yMin: -5,
+  yMax: 5,
+  step: 1,
+};
 
 /** A picture for tests; nothing in it but what is given. */
 export function sceneOf(some: Partial<Schemas['ShownScene']>): Schemas['ShownScene'] {

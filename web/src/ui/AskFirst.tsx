@@ -16,7 +16,11 @@ type Props = {
 export function AskFirst({ name, words, yes, disabled = false, onYes }: Props) {
   const [asking, setAsking] = useState(false);
   return asking ? (
-    <span role="group" aria-label={name} className="flex flex-wrap items-center gap-2 rounded-slip bg-larch-wash px-3 py-1.5">
+    <span
+      role="group"
+      aria-label={name}
+      className="flex flex-wrap items-center gap-2 rounded-slip bg-larch-wash px-3 py-1.5"
+    >
       <span role="status">{words}</span>
       <Button
         disabled={disabled}

@@ -16,8 +16,20 @@ type Props = ComponentProps<'button'> & {
   small?: boolean;
 };
 
-/** A button. One that is disabled does nothing and keeps the focus, so that nobody who has just pressed it is thrown back to the top of the page. */
-export function Button({ look = 'plain', hint, small = false, disabled = false, className = '', children, onClick, ...rest }: Props) {
+/**
+ * A button. One that is disabled does nothing and keeps the focus, so that nobody who has just pressed it is thrown
+ * back to the top of the page.
+ */
+export function Button({
+  look = 'plain',
+  hint,
+  small = false,
+  disabled = false,
+  className = '',
+  children,
+  onClick,
+  ...rest
+}: Props) {
   return (
     <button
       type="button"
@@ -27,7 +39,9 @@ export function Button({ look = 'plain', hint, small = false, disabled = false, 
       className={`inline-flex cursor-pointer items-center gap-2 rounded-slip border ${small ? 'min-h-8 px-2 text-sm' : 'min-h-10 px-4 py-1.5 text-base'} aria-disabled:cursor-default aria-disabled:opacity-60 ${LOOKS[look]} ${className}`}
     >
       {children}
-      {hint !== undefined && <kbd className="rounded border border-current/50 px-1.5 font-sans text-xs font-normal opacity-90">{hint}</kbd>}
+      {hint !== undefined && (
+        <kbd className="rounded border border-current/50 px-1.5 font-sans text-xs font-normal opacity-90">{hint}</kbd>
+      )}
     </button>
   );
 }

@@ -4,8 +4,8 @@ import { type ReactNode, useEffect, useRef } from 'react';
 let hasLanded = false;
 
 /**
- * A page with its title. When one comes to it from another page, the focus goes to its heading, so that a reader knows where it is, and
- * not to the top of the navigation; a page that has put the focus somewhere itself keeps it.
+ * A page with its title. When one comes to it from another page, the focus goes to its heading, so that a reader knows
+ * where it is, and not to the top of the navigation; a page that has put the focus somewhere itself keeps it.
  *
  * @param title of the window, without the name of the application; empty where the page says its own
  */
@@ -25,7 +25,10 @@ export function Landing({ title, children }: { title: string; children: ReactNod
   );
 }
 
-/** A page may still wait for the server: its heading takes the focus when it comes, unless somebody has put it somewhere by then. */
+/**
+ * A page may still wait for the server: its heading takes the focus when it comes, unless somebody has put it somewhere
+ * by then.
+ */
 function landWhenThere(page: HTMLElement): () => void {
   const tried = () => {
     const heading = page.querySelector('main h1');

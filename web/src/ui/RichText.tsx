@@ -31,7 +31,9 @@ export function pieces(text: string): Piece[] {
 export function RichText({ text }: { text: string }) {
   return (
     <>
-      {pieces(text).map((piece) => (piece.math ? <Tex key={piece.at} latex={piece.text} /> : <span key={piece.at}>{piece.text}</span>))}
+      {pieces(text).map((piece) =>
+        piece.math ? <Tex key={piece.at} latex={piece.text} /> : <span key={piece.at}>{piece.text}</span>,
+      )}
     </>
   );
 }

@@ -45,7 +45,12 @@ export function TopBar({ children }: { children?: ReactNode }) {
         <Mark />
         <nav aria-label="Pages" className="flex flex-wrap gap-x-4">
           {places.map(([to, name]) => (
-            <NavLink key={to} to={to} end={to === '/class'} className="rounded py-1 text-ink no-underline aria-[current=page]:border-b-2 aria-[current=page]:border-larch-mark aria-[current=page]:font-semibold">
+            <NavLink
+              key={to}
+              to={to}
+              end={to === '/class'}
+              className="rounded py-1 text-ink no-underline aria-[current=page]:border-b-2 aria-[current=page]:border-larch-mark aria-[current=page]:font-semibold"
+            >
               {name}
               <Count of={counts[to]} />
             </NavLink>

@@ -11,7 +11,10 @@ function change(next: typeof said) {
   listeners.forEach((listener) => listener());
 }
 
-/** Says something to those who listen to the page, after what was said before. Short: who wants to know more finds it on the page. */
+/**
+ * Says something to those who listen to the page, after what was said before. Short: who wants to know more finds it on
+ * the page.
+ */
 export function announce(text: string) {
   const id = ++last;
   change([...said.slice(1 - MOST), { id, text }]);

@@ -1,6 +1,10 @@
 import { type RefObject, useEffect, useRef } from 'react';
 
-/** Brings something into view when it changes, no further than is needed. @param what by which one knows that it has changed */
+/**
+ * Brings something into view when it changes, no further than is needed.
+ *
+ * @param what by which one knows that it has changed
+ */
 export function useSeen<T extends HTMLElement>(what: string): RefObject<T | null> {
   const place = useRef<T>(null);
   const before = useRef(what);

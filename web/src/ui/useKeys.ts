@@ -1,12 +1,17 @@
 import { useEffect, useRef } from 'react';
 
 function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && (target.matches('input, textarea, select, math-field') || target.isContentEditable);
+  return (
+    target instanceof HTMLElement && (target.matches('input, textarea, select, math-field') || target.isContentEditable)
+  );
 }
 
 const SWITCH = 'single-keys';
 
-/** Whether single keys do something without Alt. Whoever speaks to the computer, or touches keys by accident, turns them off. */
+/**
+ * Whether single keys do something without Alt. Whoever speaks to the computer, or touches keys by accident, turns them
+ * off.
+ */
 export const singleKeys = {
   areOn: () => localStorage.getItem(SWITCH) !== 'off',
   turn: (on: boolean) => (on ? localStorage.removeItem(SWITCH) : localStorage.setItem(SWITCH, 'off')),

@@ -20,7 +20,11 @@ export default function AccountScreen() {
       <TopBar />
       <main className="page gap-8">
         <h1 className="font-serif text-3xl font-bold">Your account</h1>
-        {me.data?.mustChange === true && <p className="rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">The code worked. Now choose a password of your own.</p>}
+        {me.data?.mustChange === true && (
+          <p className="rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
+            The code worked. Now choose a password of your own.
+          </p>
+        )}
         <NewPassword code={me.data?.mustChange === true} />
         <section className="grid justify-items-start gap-2">
           <h2 className="font-serif text-xl font-semibold">Signed in elsewhere?</h2>
@@ -28,7 +32,11 @@ export default function AccountScreen() {
           <Button onClick={() => everywhere.mutate()} disabled={everywhere.isPending}>
             Sign out everywhere
           </Button>
-          {everywhere.isError && <p role="alert" className="text-rust">{everywhere.error.message}</p>}
+          {everywhere.isError && (
+            <p role="alert" className="text-rust">
+              {everywhere.error.message}
+            </p>
+          )}
         </section>
       </main>
     </div>
@@ -69,19 +77,51 @@ function NewPassword({ code }: { code: boolean }) {
       {!code && (
         <label className="grid gap-1">
           Your current password
-          <input className={INPUT} type="password" autoComplete="current-password" required maxLength={200} value={old} onChange={(e) => setOld(e.target.value)} />
+          <input
+            className={INPUT}
+            type="password"
+            autoComplete="current-password"
+            required
+            maxLength={200}
+            value={old}
+            onChange={(e) => setOld(e.target.value)}
+          />
         </label>
       )}
       <label className="grid gap-1">
         New password, at least 8 characters
-        <input className={INPUT} type="password" autoComplete="new-password" required maxLength={200} value={fresh} onChange={(e) => setFresh(e.target.value)} />
+        <input
+          className={INPUT}
+          type="password"
+          autoComplete="new-password"
+          required
+          maxLength={200}
+          value={fresh}
+          onChange={(e) => setFresh(e.target.value)}
+        />
       </label>
       <label className="grid gap-1">
         New password again
-        <input className={INPUT} type="password" autoComplete="new-password" required maxLength={200} value={again} onChange={(e) => setAgain(e.target.value)} />
+        <input
+          className={INPUT}
+          type="password"
+          autoComplete="new-password"
+          required
+          maxLength={200}
+          value={again}
+          onChange={(e) => setAgain(e.target.value)}
+        />
       </label>
-      {differs && <p role="alert" className="text-rust">The two passwords differ.</p>}
-      {change.isError && <p role="alert" className="text-rust">{change.error.message}</p>}
+      {differs && (
+        <p role="alert" className="text-rust">
+          The two passwords differ.
+        </p>
+      )}
+      {change.isError && (
+        <p role="alert" className="text-rust">
+          {change.error.message}
+        </p>
+      )}
       {change.isSuccess && <p role="status">Your password is changed. Other devices are signed out.</p>}
       <Button type="submit" look="main" className="w-fit" disabled={change.isPending || differs || again === ''}>
         Change it

@@ -34,7 +34,12 @@ export default function BookPageScreen() {
         <main className="grid flex-1 md:grid-cols-[50fr_50fr]">
           <section aria-label="Item" className="grid min-w-0 content-start gap-4 p-6 md:p-8">
             <p className="text-soft">
-              {teaches ? <Link to={`/class/students/${found.data.studentId}`}>{found.data.student}</Link> : <Link to="/book">Your book</Link>} · {found.data.assignment} · <h1 className="inline">{found.data.skill}</h1>, item {found.data.item.number}
+              {teaches ? (
+                <Link to={`/class/students/${found.data.studentId}`}>{found.data.student}</Link>
+              ) : (
+                <Link to="/book">Your book</Link>
+              )}{' '}
+              · {found.data.assignment} · <h1 className="inline">{found.data.skill}</h1>, item {found.data.item.number}
             </p>
             <ItemShown item={found.data.item} />
             {found.data.note !== '' && (
@@ -45,7 +50,9 @@ export default function BookPageScreen() {
             )}
             {found.data.tries.length > 0 && (
               <details>
-                <summary className="cursor-pointer text-glacier">{found.data.tries.length === 1 ? 'One try' : `${found.data.tries.length} tries`}</summary>
+                <summary className="cursor-pointer text-glacier">
+                  {found.data.tries.length === 1 ? 'One try' : `${found.data.tries.length} tries`}
+                </summary>
                 <Tries tries={found.data.tries} />
               </details>
             )}
@@ -59,18 +66,29 @@ export default function BookPageScreen() {
             )}
           </section>
           {teaches ? (
-            <section aria-label="Work" className="grid min-w-0 content-start gap-3 border-l-2 border-rust/40 bg-leaf p-6">
+            <section
+              aria-label="Work"
+              className="grid min-w-0 content-start gap-3 border-l-2 border-rust/40 bg-leaf p-6"
+            >
               <h2 className="text-sm font-semibold text-soft">The student&rsquo;s page</h2>
               {page.isSuccess && <WorkStanding state={page.data.state} required={false} own={!teaches} />}
               {page.isSuccess && (page.data.state.kind === 'HandedIn' || page.data.state.kind === 'Read') && (
                 <p>
-                  <Link to={`/handed-in/${itemId}`}>{page.data.state.kind === 'Read' ? 'Change what you said of it' : 'Read it'}</Link>
+                  <Link to={`/handed-in/${itemId}`}>
+                    {page.data.state.kind === 'Read' ? 'Change what you said of it' : 'Read it'}
+                  </Link>
                 </p>
               )}
               {page.isSuccess && <PageShown page={page.data} lines={found.data.lines} />}
             </section>
           ) : (
-            <WorkPage place={placeOf(found.data.item.id)} itemId={itemId} letters={found.data.item.letters} figures={figuresOf(found.data.item)} required={found.data.workRequired} />
+            <WorkPage
+              place={placeOf(found.data.item.id)}
+              itemId={itemId}
+              letters={found.data.item.letters}
+              figures={figuresOf(found.data.item)}
+              required={found.data.workRequired}
+            />
           )}
         </main>
       )}

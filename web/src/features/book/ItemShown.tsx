@@ -4,7 +4,11 @@ import { RichText } from '../../ui/RichText';
 import { ClosedPart } from '../practice/PartBlock';
 import { Solution } from '../practice/Slips';
 
-/** An item to read again: what was asked, what was entered, what is right once it is closed. @param explained whether the solution lies open */
+/**
+ * An item to read again: what was asked, what was entered, what is right once it is closed.
+ *
+ * @param explained whether the solution lies open
+ */
 export function ItemShown({ item, explained = false }: { item: Schemas['ItemView']; explained?: boolean }) {
   return (
     <div className="grid content-start gap-4">

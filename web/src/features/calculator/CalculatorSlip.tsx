@@ -47,7 +47,11 @@ export default function CalculatorSlip({ data, onClose }: { data: string[]; onCl
     });
   };
   return (
-    <section ref={slip} aria-label="Calculator" className="unfold grid gap-3 rounded-slip border-l-4 border-edge bg-leaf p-4">
+    <section
+      ref={slip}
+      aria-label="Calculator"
+      className="unfold grid gap-3 rounded-slip border-l-4 border-edge bg-leaf p-4"
+    >
       <div className="flex flex-wrap items-center justify-between gap-2">
         <p className="font-semibold">Calculator</p>
         <label className="flex items-center gap-2 text-sm">
@@ -93,7 +97,9 @@ export default function CalculatorSlip({ data, onClose }: { data: string[]; onCl
             // oxlint-disable-next-line react/no-array-index-key -- numbers stand in the order of the item
             <Key key={i} shown={number} onPress={() => edit((typed) => bringIn(typed, [number]))} />
           ))}
-          {data.length > 1 && <Key shown="Bring in the item’s numbers" onPress={() => edit((typed) => bringIn(typed, data))} />}
+          {data.length > 1 && (
+            <Key shown="Bring in the item’s numbers" onPress={() => edit((typed) => bringIn(typed, data))} />
+          )}
         </div>
       )}
       {compute.isError && <p role="alert">{compute.error.message}</p>}
@@ -111,7 +117,13 @@ export default function CalculatorSlip({ data, onClose }: { data: string[]; onCl
 
 function Key({ shown, name = shown, onPress }: { shown: string; name?: string; onPress: () => void }) {
   return (
-    <button type="button" aria-label={name} className="min-h-9 min-w-9 cursor-pointer rounded-slip border border-edge px-2 hover:bg-spruce-wash" onMouseDown={(e) => e.preventDefault()} onClick={onPress}>
+    <button
+      type="button"
+      aria-label={name}
+      className="min-h-9 min-w-9 cursor-pointer rounded-slip border border-edge px-2 hover:bg-spruce-wash"
+      onMouseDown={(e) => e.preventDefault()}
+      onClick={onPress}
+    >
       {shown}
     </button>
   );
@@ -130,7 +142,9 @@ function Shown({ done, decimal }: { done: Done; decimal: boolean }) {
   return (
     <>
       <span className="text-soft">{done.entry}</span>
-      <span className="text-lg font-semibold">{decimal ? `${result.rounded ? '≈' : '='} ${result.decimal}` : `= ${result.exact}`}</span>
+      <span className="text-lg font-semibold">
+        {decimal ? `${result.rounded ? '≈' : '='} ${result.decimal}` : `= ${result.exact}`}
+      </span>
     </>
   );
 }

@@ -11,8 +11,12 @@ test.each([
   ['0.6*220 + 40', '0.6*220 + 40 25, 29'],
   ['3*', '3*25, 29'],
   ['', '25, 29'],
-])('numbers brought into %s are never glued to it', (text, wanted) => expect(bringIn(end(text), ['25', '29']).text).toBe(wanted));
+])('numbers brought into %s are never glued to it', (text, wanted) =>
+  expect(bringIn(end(text), ['25', '29']).text).toBe(wanted),
+);
 
-test('nor to what stands behind the caret', () => expect(bringIn({ text: 'sum(4)', at: 4 }, ['25']).text).toBe('sum(25, 4)'));
+test('nor to what stands behind the caret', () =>
+  expect(bringIn({ text: 'sum(4)', at: 4 }, ['25']).text).toBe('sum(25, 4)'));
 test('one step back', () => expect(back({ text: '120', at: 2 })).toEqual({ text: '10', at: 1 }));
-test('at the beginning there is nothing to take back', () => expect(back({ text: '1', at: 0 })).toEqual({ text: '1', at: 0 }));
+test('at the beginning there is nothing to take back', () =>
+  expect(back({ text: '1', at: 0 })).toEqual({ text: '1', at: 0 }));

@@ -12,7 +12,10 @@ export function put({ text, at }: Typed, key: string): Typed {
   return { text: text.slice(0, at) + key + text.slice(at), at: at + key.length };
 }
 
-/** Brings numbers in where the caret is, never glued to a number that stands there: with commas in a list, else with a space. */
+/**
+ * Brings numbers in where the caret is, never glued to a number that stands there: with commas in a list, else with a
+ * space.
+ */
 export function bringIn(typed: Typed, numbers: string[]): Typed {
   const before = typed.text.slice(0, typed.at);
   const after = typed.text.slice(typed.at);

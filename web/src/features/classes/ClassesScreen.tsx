@@ -36,7 +36,9 @@ export default function ClassesScreen() {
 function ClassRow({ row, hand }: { row: SchoolClass; hand: ClassesHand }) {
   const [name, setName] = useState<string | null>(null);
   return (
-    <li className={`grid gap-2 rounded-slip border bg-leaf p-4 ${row.isOpen ? 'border-2 border-spruce' : 'border-rule'}`}>
+    <li
+      className={`grid gap-2 rounded-slip border bg-leaf p-4 ${row.isOpen ? 'border-2 border-spruce' : 'border-rule'}`}
+    >
       <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
         <div>
           <h2 className={`font-serif text-xl font-semibold ${row.isOver ? 'text-soft' : ''}`}>{row.name}</h2>
@@ -81,7 +83,9 @@ function ClassRow({ row, hand }: { row: SchoolClass; hand: ClassesHand }) {
           <Button onClick={() => setName(null)}>Not now</Button>
         </form>
       )}
-      <Refused by={[hand.rename, hand.open, hand.over].filter((m) => m.isError && variablesOf(m.variables) === row.id)} />
+      <Refused
+        by={[hand.rename, hand.open, hand.over].filter((m) => m.isError && variablesOf(m.variables) === row.id)}
+      />
     </li>
   );
 }
@@ -102,7 +106,13 @@ function NewClass({ hand }: { hand: ClassesHand }) {
       }}
     >
       <Labelled name="Another class">
-        <input className={`${INPUT} w-80 max-w-full`} value={name} maxLength={100} required onChange={(e) => setName(e.target.value)} />
+        <input
+          className={`${INPUT} w-80 max-w-full`}
+          value={name}
+          maxLength={100}
+          required
+          onChange={(e) => setName(e.target.value)}
+        />
       </Labelled>
       <Button type="submit" disabled={hand.make.isPending}>
         Make and open it

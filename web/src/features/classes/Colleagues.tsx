@@ -28,8 +28,20 @@ export function Colleagues({ className }: { className: string }) {
               <span className="text-soft">this is you</span>
             ) : (
               <>
-                <AskFirst name="Make a new code" words={`The password of ${c.name} stops working.`} yes="Yes, make a new code" disabled={hand.code.isPending} onYes={() => hand.code.mutate(c.id)} />
-                <AskFirst name="Take off this class" words={`${c.name} no longer sees ${className}.`} yes="Yes, take off" disabled={hand.remove.isPending} onYes={() => hand.remove.mutate(c.id)} />
+                <AskFirst
+                  name="Make a new code"
+                  words={`The password of ${c.name} stops working.`}
+                  yes="Yes, make a new code"
+                  disabled={hand.code.isPending}
+                  onYes={() => hand.code.mutate(c.id)}
+                />
+                <AskFirst
+                  name="Take off this class"
+                  words={`${c.name} no longer sees ${className}.`}
+                  yes="Yes, take off"
+                  disabled={hand.remove.isPending}
+                  onYes={() => hand.remove.mutate(c.id)}
+                />
               </>
             )}
           </li>
@@ -52,7 +64,9 @@ export function Colleagues({ className }: { className: string }) {
           Invite
         </Button>
       </form>
-      <p className="text-sm text-soft">A colleague sees and changes this class as you do, and can make classes of their own.</p>
+      <p className="text-sm text-soft">
+        A colleague sees and changes this class as you do, and can make classes of their own.
+      </p>
       <Refused by={[hand.invite, hand.code, hand.remove]} />
       {hand.invite.data !== undefined && (
         <p role="status">
@@ -60,7 +74,9 @@ export function Colleagues({ className }: { className: string }) {
             `${hand.invite.data.name} teaches ${className} too now, and signs in as before.`
           ) : (
             <>
-              {hand.invite.data.name} signs in as {hand.invite.data.username} with the code <strong className="font-mono">{hand.invite.data.code}</strong>, once. You find it under <Link to="/class/codes">Codes to hand out</Link> until then.
+              {hand.invite.data.name} signs in as {hand.invite.data.username} with the code{' '}
+              <strong className="font-mono">{hand.invite.data.code}</strong>, once. You find it under{' '}
+              <Link to="/class/codes">Codes to hand out</Link> until then.
             </>
           )}
         </p>

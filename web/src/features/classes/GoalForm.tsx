@@ -25,7 +25,14 @@ export function GoalForm({ of, hand }: { of: SchoolClass; hand: ClassesHand }) {
         }}
       >
         <Labelled name="Skills known">
-          <input type="number" min={1} required className={`${INPUT} w-24`} value={skills} onChange={(e) => setSkills(e.target.valueAsNumber || 1)} />
+          <input
+            type="number"
+            min={1}
+            required
+            className={`${INPUT} w-24`}
+            value={skills}
+            onChange={(e) => setSkills(e.target.valueAsNumber || 1)}
+          />
         </Labelled>
         <Labelled name="By the end of">
           <input type="date" required className={INPUT} value={date} onChange={(e) => setDate(e.target.value)} />

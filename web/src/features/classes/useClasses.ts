@@ -16,7 +16,11 @@ export function useClasses() {
     enter(queries, await taken(api.GET('/api/session')), true);
     show(rows);
   };
-  const make = useMutation({ mutationFn: (name: string) => taken(api.POST('/api/classes', { body: { name } })), onSuccess: turn, retry: false });
+  const make = useMutation({
+    mutationFn: (name: string) => taken(api.POST('/api/classes', { body: { name } })),
+    onSuccess: turn,
+    retry: false,
+  });
   const open = useMutation({
     mutationFn: (id: string) => taken(api.POST('/api/classes/{id}/open', { params: { path: { id } } })),
     onSuccess: async (rows) => {
@@ -26,16 +30,23 @@ export function useClasses() {
     retry: false,
   });
   const rename = useMutation({
-    mutationFn: ({ id, name }: { id: string; name: string }) => taken(api.PUT('/api/classes/{id}/name', { params: { path: { id } }, body: { name } })),
+    mutationFn: ({ id, name }: { id: string; name: string }) =>
+      taken(api.PUT('/api/classes/{id}/name', { params: { path: { id } }, body: { name } })),
     onSuccess: turn,
     retry: false,
   });
   const over = useMutation({
-    mutationFn: ({ id, is }: { id: string; is: boolean }) => taken(api.PUT('/api/classes/{id}/over', { params: { path: { id } }, body: { over: is } })),
+    mutationFn: ({ id, is }: { id: string; is: boolean }) =>
+      taken(api.PUT('/api/classes/{id}/over', { params: { path: { id } }, body: { over: is } })),
     onSuccess: show,
     retry: false,
   });
-  const aim = useMutation({ mutationFn: (goal: Schemas['Aim'] | undefined) => taken(api.PUT('/api/classes/goal', { body: goal === undefined ? {} : { goal } })), onSuccess: show, retry: false });
+  const aim = useMutation({
+    mutationFn: (goal: Schemas['Aim'] | undefined) =>
+      taken(api.PUT('/api/classes/goal', { body: goal === undefined ? {} : { goal } })),
+    onSuccess: show,
+    retry: false,
+  });
   return { all, make, open, rename, over, aim };
 }
 
@@ -54,7 +65,15 @@ export function useColleagues() {
     onSuccess: again,
     retry: false,
   });
-  const code = useMutation({ mutationFn: (id: string) => taken(api.POST('/api/classes/colleagues/{id}/code', { params: { path: { id } } })), onSuccess: again, retry: false });
-  const remove = useMutation({ mutationFn: (id: string) => taken(api.DELETE('/api/classes/colleagues/{id}', { params: { path: { id } } })), onSuccess: again, retry: false });
+  const code = useMutation({
+    mutationFn: (id: string) => taken(api.POST('/api/classes/colleagues/{id}/code', { params: { path: { id } } })),
+    onSuccess: again,
+    retry: false,
+  });
+  const remove = useMutation({
+    mutationFn: (id: string) => taken(api.DELETE('/api/classes/colleagues/{id}', { params: { path: { id } } })),
+    onSuccess: again,
+    retry: false,
+  });
   return { all, invite, code, remove };
 }

@@ -18,13 +18,30 @@ export function Allowances({ studentId, name }: { studentId: string; name: strin
   const time = percent ?? row?.student.extraTime ?? 0;
   return (
     <section aria-label="The account" className="grid gap-4 rounded-slip border border-rule bg-leaf p-4">
-      <p className="text-soft">{row === undefined ? (closed ? 'This account is closed.' : 'Looking up the account.') : `Signs in as ${row.student.username}${row.student.waiting ? '; the first-time code was not used yet' : ''}.`}</p>
+      <p className="text-soft">
+        {row === undefined
+          ? closed
+            ? 'This account is closed.'
+            : 'Looking up the account.'
+          : `Signs in as ${row.student.username}${row.student.waiting ? '; the first-time code was not used yet' : ''}.`}
+      </p>
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
         <span className="flex items-end gap-2">
           <Labelled name="Extra time in quizzes, percent">
-            <input type="number" min={0} max={200} step={5} className={`${INPUT} w-24`} value={time} onChange={(e) => setPercent(e.target.valueAsNumber || 0)} />
+            <input
+              type="number"
+              min={0}
+              max={200}
+              step={5}
+              className={`${INPUT} w-24`}
+              value={time}
+              onChange={(e) => setPercent(e.target.valueAsNumber || 0)}
+            />
           </Labelled>
-          <Button disabled={hand.extra.isPending || row === undefined || time === row.student.extraTime} onClick={() => hand.extra.mutate(time)}>
+          <Button
+            disabled={hand.extra.isPending || row === undefined || time === row.student.extraTime}
+            onClick={() => hand.extra.mutate(time)}
+          >
             Allow
           </Button>
         </span>
@@ -32,7 +49,10 @@ export function Allowances({ studentId, name }: { studentId: string; name: strin
           <Labelled name="Name">
             <input className={INPUT} value={fresh} maxLength={100} onChange={(e) => setFresh(e.target.value)} />
           </Labelled>
-          <Button disabled={hand.rename.isPending || fresh.trim() === '' || fresh === name} onClick={() => hand.rename.mutate(fresh)}>
+          <Button
+            disabled={hand.rename.isPending || fresh.trim() === '' || fresh === name}
+            onClick={() => hand.rename.mutate(fresh)}
+          >
             Rename
           </Button>
         </span>
@@ -49,16 +69,22 @@ export function Allowances({ studentId, name }: { studentId: string; name: strin
       </div>
       {hand.code.isSuccess && (
         <p role="status">
-          The code: <strong className="font-mono">{hand.code.data.code}</strong>. It opens the account once. Until then you find it under <Link to="/class/codes">Codes to hand out</Link> too.
+          The code: <strong className="font-mono">{hand.code.data.code}</strong>. It opens the account once. Until then
+          you find it under <Link to="/class/codes">Codes to hand out</Link> too.
         </p>
       )}
       {row !== undefined && (
         <p className="flex flex-wrap items-center gap-3 border-t border-rule pt-3">
           <span className="text-soft">Starting check:</span>
-          <Button disabled={hand.anotherCheck.isPending || hand.anotherCheck.isSuccess} onClick={() => hand.anotherCheck.mutate()}>
+          <Button
+            disabled={hand.anotherCheck.isPending || hand.anotherCheck.isSuccess}
+            onClick={() => hand.anotherCheck.mutate()}
+          >
             Let this student take it again
           </Button>
-          {hand.anotherCheck.isSuccess && <span role="status">It is open for this student now, under “What do you know already?”.</span>}
+          {hand.anotherCheck.isSuccess && (
+            <span role="status">It is open for this student now, under “What do you know already?”.</span>
+          )}
         </p>
       )}
       {row !== undefined && <Leaving name={name} hand={hand} />}
@@ -103,7 +129,9 @@ function Leaving({ name, hand }: { name: string; hand: ReturnType<typeof useStud
         words="The account is closed then. All work stays, and you can open it again."
         yes="Yes, close it"
         disabled={hand.close.isPending}
-        onYes={() => hand.close.mutate(true, away(`The account of ${name} is closed. You find it below, under closed accounts.`))}
+        onYes={() =>
+          hand.close.mutate(true, away(`The account of ${name} is closed. You find it below, under closed accounts.`))
+        }
       />
     </div>
   );

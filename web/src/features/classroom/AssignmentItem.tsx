@@ -13,7 +13,9 @@ type Props = { row: AssignmentRow; hand: AssignmentsHand; withdrawn: boolean; on
 /** One assignment, how far the class is in it, and what can be changed. */
 export function AssignmentItem({ row, hand, withdrawn, onCopy }: Props) {
   const [open, setOpen] = useState(false);
-  const different = row.exceptions.flatMap((e) => (e.leftOut ? [`${e.name} left out`] : e.due === undefined ? [] : [`${e.name} until ${day(e.due)}`]));
+  const different = row.exceptions.flatMap((e) =>
+    e.leftOut ? [`${e.name} left out`] : e.due === undefined ? [] : [`${e.name} until ${day(e.due)}`],
+  );
   return (
     <li className="rounded-slip border border-rule bg-leaf p-4">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
@@ -24,10 +26,18 @@ export function AssignmentItem({ row, hand, withdrawn, onCopy }: Props) {
       </div>
       <p className="text-soft">
         {row.skills.length > 0 && `${row.skills.join(', ')}. `}Target: {row.says}
-        {row.quiz !== undefined && row.quiz.shares.length > 0 && !row.target.startsWith('quiz') && ', with a quiz in rounds at the end'}.
+        {row.quiz !== undefined &&
+          row.quiz.shares.length > 0 &&
+          !row.target.startsWith('quiz') &&
+          ', with a quiz in rounds at the end'}
+        .
       </p>
       {!row.target.startsWith('quiz') && <Share row={row} />}
-      {different.length > 0 && <p className="text-sm text-soft">{different.length > 6 ? `For ${row.students} of the class` : `Different: ${different.join(', ')}`}</p>}
+      {different.length > 0 && (
+        <p className="text-sm text-soft">
+          {different.length > 6 ? `For ${row.students} of the class` : `Different: ${different.join(', ')}`}
+        </p>
+      )}
       <details className="mt-1" onToggle={(e) => setOpen(e.currentTarget.open)}>
         <summary className="w-fit cursor-pointer text-glacier">{withdrawn ? 'Set it again' : 'Change it'}</summary>
         {open && <Changes row={row} hand={hand} withdrawn={withdrawn} onCopy={onCopy} />}
@@ -44,7 +54,10 @@ function Changes({ row, hand, withdrawn, onCopy }: Props) {
       {!withdrawn && <NewTitle row={row} hand={hand} />}
       <span className="flex flex-wrap items-center gap-3">
         {withdrawn ? (
-          <Button disabled={hand.withdraw.isPending} onClick={() => hand.withdraw.mutate({ id: row.id, withdrawn: false })}>
+          <Button
+            disabled={hand.withdraw.isPending}
+            onClick={() => hand.withdraw.mutate({ id: row.id, withdrawn: false })}
+          >
             Set it again as it was
           </Button>
         ) : (
@@ -61,13 +74,19 @@ function Changes({ row, hand, withdrawn, onCopy }: Props) {
           <>
             {SHEETS.map((sheet, i) => (
               <span key={sheet}>
-                <a href={`/api/quiz/${row.id}/paper.pdf?seed=${i + 1}`}>Paper {sheet} (PDF)</a>, <a href={`/api/quiz/${row.id}/key.pdf?seed=${i + 1}`}>key {sheet}</a>
+                <a href={`/api/quiz/${row.id}/paper.pdf?seed=${i + 1}`}>Paper {sheet} (PDF)</a>,{' '}
+                <a href={`/api/quiz/${row.id}/key.pdf?seed=${i + 1}`}>key {sheet}</a>
               </span>
             ))}
           </>
         )}
       </span>
-      {row.quiz !== undefined && <p className="text-sm text-soft">Sheets A and B have different items, of your own: no student can print them, and no round on the screen has them.</p>}
+      {row.quiz !== undefined && (
+        <p className="text-sm text-soft">
+          Sheets A and B have different items, of your own: no student can print them, and no round on the screen has
+          them.
+        </p>
+      )}
       <Refused by={[hand.move, hand.rename, hand.withdraw].filter((m) => m.variables?.id === row.id)} />
     </div>
   );
@@ -82,7 +101,9 @@ function Share({ row }: { row: AssignmentRow }) {
         <span className="absolute inset-y-0 left-0 bg-spruce opacity-30" style={{ width: part(row.started) }} />
         <span className="absolute inset-y-0 left-0 bg-spruce" style={{ width: part(row.finished) }} />
       </span>
-      {row.target === 'check' ? `${row.finished} of ${row.students} have taken it` : `${row.finished} of ${row.students} have reached all skills, ${row.started === 1 ? 'one has' : `${row.started} have`} begun`}
+      {row.target === 'check'
+        ? `${row.finished} of ${row.students} have taken it`
+        : `${row.finished} of ${row.students} have reached all skills, ${row.started === 1 ? 'one has' : `${row.started} have`} begun`}
     </p>
   );
 }
@@ -119,7 +140,10 @@ function NewDate({ row, hand }: { row: AssignmentRow; hand: AssignmentsHand }) {
       <Labelled name="Due at the end of">
         <input type="date" className={INPUT} value={date} onChange={(e) => setDate(e.target.value)} />
       </Labelled>
-      <Button onClick={() => hand.move.mutate({ id: row.id, due: endOf(date), ...(student !== '' && { student }) })} disabled={date === '' || hand.move.isPending}>
+      <Button
+        onClick={() => hand.move.mutate({ id: row.id, due: endOf(date), ...(student !== '' && { student }) })}
+        disabled={date === '' || hand.move.isPending}
+      >
         Move
       </Button>
     </div>
@@ -133,7 +157,10 @@ function NewTitle({ row, hand }: { row: AssignmentRow; hand: AssignmentsHand }) 
       <Labelled name="Another title">
         <input className={`${INPUT} w-72`} maxLength={100} value={title} onChange={(e) => setTitle(e.target.value)} />
       </Labelled>
-      <Button disabled={hand.rename.isPending || title.trim() === '' || title === row.title} onClick={() => hand.rename.mutate({ id: row.id, title })}>
+      <Button
+        disabled={hand.rename.isPending || title.trim() === '' || title === row.title}
+        onClick={() => hand.rename.mutate({ id: row.id, title })}
+      >
         Rename
       </Button>
     </div>

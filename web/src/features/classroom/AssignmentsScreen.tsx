@@ -48,12 +48,27 @@ export default function AssignmentsScreen() {
             <Builder first={wish} hand={hand} onSet={() => setWish(null)} onLeave={leave} />
           </InView>
         )}
-        {hand.add.isSuccess && wish === null && <p role="status" ref={landed}>It is set. Students find it under what is due.</p>}
+        {hand.add.isSuccess && wish === null && (
+          <p role="status" ref={landed}>
+            It is set. Students find it under what is due.
+          </p>
+        )}
         {hand.all.isPending && <Notice title="Looking up the assignments." />}
         {hand.all.isError && <Notice title="This could not be loaded.">{hand.all.error.message}</Notice>}
-        {rows !== undefined && rows.all.length + rows.withdrawn.length === 0 && wish === null && <Notice title="Nothing is set yet.">Set a first assignment: skills, a target and a date.</Notice>}
+        {rows !== undefined && rows.all.length + rows.withdrawn.length === 0 && wish === null && (
+          <Notice title="Nothing is set yet.">Set a first assignment: skills, a target and a date.</Notice>
+        )}
         {rows !== undefined &&
-          groups(rows, words).map(({ name, of, more }) => <Group key={name} name={name} rows={of} more={more} onCopy={(row) => open(wishOf(row, new Date()))} hand={hand} />)}
+          groups(rows, words).map(({ name, of, more }) => (
+            <Group
+              key={name}
+              name={name}
+              rows={of}
+              more={more}
+              onCopy={(row) => open(wishOf(row, new Date()))}
+              hand={hand}
+            />
+          ))}
       </main>
     </div>
   );
@@ -69,7 +84,13 @@ function InView({ children }: { children: ReactNode }) {
   return <div ref={place}>{children}</div>;
 }
 
-type GroupProps = { name: string; rows: AssignmentRow[]; more: boolean; onCopy: (row: AssignmentRow) => void; hand: ReturnType<typeof useAssignments> };
+type GroupProps = {
+  name: string;
+  rows: AssignmentRow[];
+  more: boolean;
+  onCopy: (row: AssignmentRow) => void;
+  hand: ReturnType<typeof useAssignments>;
+};
 
 /** @param props.more whether it stands folded up at first */
 function Group({ name, rows, more, onCopy, hand }: GroupProps) {

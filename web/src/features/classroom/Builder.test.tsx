@@ -12,7 +12,14 @@ const SKILLS = [
   { id: 'place-value', name: 'Place and value of a digit', strand: 'Numbers', needs: [], depth: 0, knownBy: 1 },
   { id: 'mean', name: 'The mean', strand: 'Data', needs: ['place-value'], depth: 1, knownBy: 0 },
 ];
-const student = (id: string, name: string) => ({ student: { id, username: id, name, family: '', extraTime: 0, waiting: false }, known: 0, open: 0, late: 0, minutesThisWeek: 0, stuckOn: [] });
+const student = (id: string, name: string) => ({
+  student: { id, username: id, name, family: '', extraTime: 0, waiting: false },
+  known: 0,
+  open: 0,
+  late: 0,
+  minutesThisWeek: 0,
+  stuckOn: [],
+});
 
 describe('setting an assignment', () => {
   const add = { mutate: vi.fn(), isPending: false, isError: false };
@@ -22,7 +29,13 @@ describe('setting an assignment', () => {
     add.mutate.mockReset();
     const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
     queries.setQueryData(['class-skills'], SKILLS);
-    queries.setQueryData(['class'], { className: 'Upper hut', students: [student('a', 'Ansa Holm'), student('b', 'Bero Linden')], stuck: [], closed: [], skills: 28 });
+    queries.setQueryData(['class'], {
+      className: 'Upper hut',
+      students: [student('a', 'Ansa Holm'), student('b', 'Bero Linden')],
+      stuck: [],
+      closed: [],
+      skills: 28,
+    });
     // oxlint-disable-next-line typescript/no-unsafe-type-assertion -- only what the form uses of it
     const hand = { add } as unknown as AssignmentsHand;
     render(
@@ -44,7 +57,12 @@ describe('setting an assignment', () => {
     await userEvent.click(screen.getByLabelText(/^The mean/));
     expect(says()).toBe('One skill, due Sun, May 10, for the whole class.');
     await press('Set it');
-    expect(add.mutate.mock.calls[0]?.[0]).toMatchObject({ title: 'Snow poles', skills: ['mean'], target: 'score:80', students: [] });
+    expect(add.mutate.mock.calls[0]?.[0]).toMatchObject({
+      title: 'Snow poles',
+      skills: ['mean'],
+      target: 'score:80',
+      students: [],
+    });
   });
   it('offers what comes first and not everybody knows', async () => {
     await userEvent.click(screen.getByLabelText(/^The mean/));

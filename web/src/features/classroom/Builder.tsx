@@ -12,7 +12,17 @@ import { type AssignmentsHand, useGlance } from './useClass';
 import { bodyOf, inShort, missingIn, type Wish } from './wish';
 
 /** Sets an assignment: skills of the map, a target, policies, dates, for whom; with real items to look at before. */
-export function Builder({ first, hand, onSet, onLeave }: { first: Wish; hand: AssignmentsHand; onSet: () => void; onLeave: () => void }) {
+export function Builder({
+  first,
+  hand,
+  onSet,
+  onLeave,
+}: {
+  first: Wish;
+  hand: AssignmentsHand;
+  onSet: () => void;
+  onLeave: () => void;
+}) {
   const skills = useQuery({ queryKey: ['class-skills'], queryFn: () => taken(api.GET('/api/class/skills')) });
   const [wish, setWish] = useState<Wish>(first);
   const change = (part: Partial<Wish>) => setWish({ ...wish, ...part });
@@ -30,7 +40,13 @@ export function Builder({ first, hand, onSet, onLeave }: { first: Wish; hand: As
       <div className="flex flex-wrap gap-4">
         <label className="grid gap-1">
           <span className="font-semibold">Title</span>
-          <input className={`${INPUT} w-80`} value={wish.title} maxLength={100} required onChange={(e) => change({ title: e.target.value })} />
+          <input
+            className={`${INPUT} w-80`}
+            value={wish.title}
+            maxLength={100}
+            required
+            onChange={(e) => change({ title: e.target.value })}
+          />
         </label>
         <label className="grid gap-1">
           <span className="font-semibold">Opens on (at once when empty)</span>
@@ -38,14 +54,29 @@ export function Builder({ first, hand, onSet, onLeave }: { first: Wish; hand: As
         </label>
         <label className="grid gap-1">
           <span className="font-semibold">Due at the end of</span>
-          <input type="date" className={INPUT} value={wish.date} required onChange={(e) => change({ date: e.target.value })} />
+          <input
+            type="date"
+            className={INPUT}
+            value={wish.date}
+            required
+            onChange={(e) => change({ date: e.target.value })}
+          />
         </label>
       </div>
       <Refused by={[skills]} />
       <Targets wish={wish} onChange={change} />
-      {wish.target === 'check' && <p className="text-soft">The check covers all skills of the map. Each student is asked only as much as it takes, and may take it now whatever was taken before.</p>}
-      {wish.target !== 'check' && <SkillPicker all={all} chosen={wish.skills} onChange={(chosen) => change({ skills: chosen })} />}
-      {wish.target !== 'check' && wish.skills.length > 0 && <Preview skills={all.filter((s) => wish.skills.includes(s.id))} />}
+      {wish.target === 'check' && (
+        <p className="text-soft">
+          The check covers all skills of the map. Each student is asked only as much as it takes, and may take it now
+          whatever was taken before.
+        </p>
+      )}
+      {wish.target !== 'check' && (
+        <SkillPicker all={all} chosen={wish.skills} onChange={(chosen) => change({ skills: chosen })} />
+      )}
+      {wish.target !== 'check' && wish.skills.length > 0 && (
+        <Preview skills={all.filter((s) => wish.skills.includes(s.id))} />
+      )}
       {wish.target !== 'check' && <Policies wish={wish} onChange={change} />}
       <Who chosen={wish.students} onChange={(students) => change({ students })} />
       <Refused by={[hand.add]} />
@@ -66,12 +97,23 @@ function Who({ chosen, onChange }: { chosen: string[]; onChange: (ids: string[])
   const students = useGlance().data?.students ?? [];
   return (
     <details>
-      <summary className="cursor-pointer font-semibold">For {chosen.length === 0 ? 'the whole class' : chosen.length === 1 ? 'one student' : `${chosen.length} students`}</summary>
+      <summary className="cursor-pointer font-semibold">
+        For{' '}
+        {chosen.length === 0 ? 'the whole class' : chosen.length === 1 ? 'one student' : `${chosen.length} students`}
+      </summary>
       <p className="text-sm text-soft">Choose students, or leave all unticked for the whole class.</p>
       <div className="mt-1 flex flex-wrap gap-x-5 gap-y-1">
         {students.map(({ student }) => (
           <label key={student.id} className="flex gap-1.5">
-            <input type="checkbox" checked={chosen.includes(student.id)} onChange={() => onChange(chosen.includes(student.id) ? chosen.filter((id) => id !== student.id) : [...chosen, student.id])} />
+            <input
+              type="checkbox"
+              checked={chosen.includes(student.id)}
+              onChange={() =>
+                onChange(
+                  chosen.includes(student.id) ? chosen.filter((id) => id !== student.id) : [...chosen, student.id],
+                )
+              }
+            />
             {student.name}
           </label>
         ))}

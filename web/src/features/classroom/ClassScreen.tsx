@@ -22,9 +22,17 @@ export default function ClassScreen() {
             <header>
               <h1 className="font-serif text-3xl font-bold">{hand.glance.data.className}</h1>
               <p className="text-soft">{inWords(hand.glance.data)}</p>
-              {said !== '' && <p role="status" className="mt-2 rounded-slip bg-spruce-wash px-4 py-2">{said}</p>}
+              {said !== '' && (
+                <p role="status" className="mt-2 rounded-slip bg-spruce-wash px-4 py-2">
+                  {said}
+                </p>
+              )}
             </header>
-            {hand.glance.data.students.length === 0 ? <Notice title="Nobody is in this class yet.">Add a student below, or bring in a roster.</Notice> : <Students rows={hand.glance.data.students} skills={hand.glance.data.skills} />}
+            {hand.glance.data.students.length === 0 ? (
+              <Notice title="Nobody is in this class yet.">Add a student below, or bring in a roster.</Notice>
+            ) : (
+              <Students rows={hand.glance.data.students} skills={hand.glance.data.skills} />
+            )}
             {hand.glance.data.students.length > 0 && <StuckList glance={hand.glance.data} />}
             <Roster hand={hand} />
             {hand.glance.data.closed.length > 0 && <Closed students={hand.glance.data.closed} />}
@@ -39,10 +47,17 @@ function inWords({ students, stuck }: Glance): string {
   const late = students.filter((s) => s.late > 0).length;
   const quiet = students.filter((s) => s.minutesThisWeek === 0).length;
   const people = students.length === 1 ? 'One student' : `${students.length} students`;
-  return [people, `${late} late with something`, `${quiet} not at work this week`, stuck.length === 0 ? 'nobody stuck' : `stuck in ${stuck.length === 1 ? 'one skill' : `${stuck.length} skills`}`].join(' · ');
+  return [
+    people,
+    `${late} late with something`,
+    `${quiet} not at work this week`,
+    stuck.length === 0 ? 'nobody stuck' : `stuck in ${stuck.length === 1 ? 'one skill' : `${stuck.length} skills`}`,
+  ].join(' · ');
 }
 
 /** What was done on the page that led here. */
 function saidBefore(state: unknown): string {
-  return typeof state === 'object' && state !== null && 'said' in state && typeof state.said === 'string' ? state.said : '';
+  return typeof state === 'object' && state !== null && 'said' in state && typeof state.said === 'string'
+    ? state.said
+    : '';
 }

@@ -4,7 +4,10 @@ import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { useCodes } from './useClass';
 
-/** First-time codes, to be cut apart and handed out: each opens its account once, and is shown here until then. On paper there is nothing else. */
+/**
+ * First-time codes, to be cut apart and handed out: each opens its account once, and is shown here until then. On paper
+ * there is nothing else.
+ */
 export default function CodesScreen() {
   const codes = useCodes();
   return (
@@ -18,11 +21,15 @@ export default function CodesScreen() {
             <Link to="/class">The class</Link>
           </p>
           <h1 className="font-serif text-3xl font-bold">Codes to hand out</h1>
-          <p className="text-soft">Each code goes into the field Password, once. It stays on this page until it has been used.</p>
+          <p className="text-soft">
+            Each code goes into the field Password, once. It stays on this page until it has been used.
+          </p>
         </header>
         {codes.isPending && <Notice title="Looking up the codes." />}
         {codes.isError && <Notice title="This could not be loaded.">{codes.error.message}</Notice>}
-        {codes.data?.length === 0 && <Notice title="Every code has been used.">When you add students, or make a new code, it stands here.</Notice>}
+        {codes.data?.length === 0 && (
+          <Notice title="Every code has been used.">When you add students, or make a new code, it stands here.</Notice>
+        )}
         {codes.data !== undefined && codes.data.length > 0 && (
           <>
             <Button look="main" className="w-fit print:hidden" onClick={() => window.print()}>

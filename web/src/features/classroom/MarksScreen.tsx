@@ -25,10 +25,19 @@ export default function MarksScreen() {
             Marks as CSV
           </a>
         </header>
-        <p className="text-soft">Each cell begins with its mark in percent: how far toward the target, on average over its skills and its quiz. Below it stands what the mark is made of. The mean is of everything that was due by now for that student, quizzes too; what was not begun counts as 0. Work that is not read yet does not count.</p>
+        <p className="text-soft">
+          Each cell begins with its mark in percent: how far toward the target, on average over its skills and its quiz.
+          Below it stands what the mark is made of. The mean is of everything that was due by now for that student,
+          quizzes too; what was not begun counts as 0. Work that is not read yet does not count.
+        </p>
         {marks.isPending && <Notice title="Adding up the marks." />}
         {marks.isError && <Notice title="This could not be loaded.">{marks.error.message}</Notice>}
-        {marks.isSuccess && (marks.data.rows.length === 0 || marks.data.assignments.length === 0 ? <Notice title="No marks yet.">Marks appear here once work is set and students have begun.</Notice> : <Shown marks={marks.data} />)}
+        {marks.isSuccess &&
+          (marks.data.rows.length === 0 || marks.data.assignments.length === 0 ? (
+            <Notice title="No marks yet.">Marks appear here once work is set and students have begun.</Notice>
+          ) : (
+            <Shown marks={marks.data} />
+          ))}
       </main>
     </div>
   );
@@ -39,7 +48,9 @@ function Shown({ marks }: { marks: Marks }) {
   const [words, setWords] = useState('');
   const [from, setFrom] = useState(firstShown(marks));
   const many = marks.assignments.length > FEW;
-  const found = marks.assignments.map((a, i) => ({ a, i })).filter(({ a }) => a.title.toLowerCase().includes(words.toLowerCase()));
+  const found = marks.assignments
+    .map((a, i) => ({ a, i }))
+    .filter(({ a }) => a.title.toLowerCase().includes(words.toLowerCase()));
   const columns = words === '' ? found.slice(from, from + FEW) : found.slice(0, FEW);
   return (
     <>
@@ -48,8 +59,18 @@ function Shown({ marks }: { marks: Marks }) {
           <Labelled name="Find an assignment">
             <input type="search" className={INPUT} value={words} onChange={(e) => setWords(e.target.value)} />
           </Labelled>
-          <Labelled name={`Shown: ${columns.length} of ${marks.assignments.length}, due from ${columns[0] === undefined ? 'no day' : day(columns[0].a.due)}`}>
-            <input type="range" className="w-80 max-w-full accent-spruce" min={0} max={marks.assignments.length - FEW} value={from} disabled={words !== ''} onChange={(e) => setFrom(e.target.valueAsNumber)} />
+          <Labelled
+            name={`Shown: ${columns.length} of ${marks.assignments.length}, due from ${columns[0] === undefined ? 'no day' : day(columns[0].a.due)}`}
+          >
+            <input
+              type="range"
+              className="w-80 max-w-full accent-spruce"
+              min={0}
+              max={marks.assignments.length - FEW}
+              value={from}
+              disabled={words !== ''}
+              onChange={(e) => setFrom(e.target.valueAsNumber)}
+            />
           </Labelled>
         </div>
       )}
@@ -71,7 +92,9 @@ function Table({ rows, columns }: { rows: Marks['rows']; columns: { a: Marks['as
       <table className="border-collapse text-sm">
         <thead className="sticky top-0 z-10 bg-paper">
           <tr>
-            <th scope="col" className="sticky left-0 bg-paper py-1 pr-4 text-left align-bottom font-semibold">Student</th>
+            <th scope="col" className="sticky left-0 bg-paper py-1 pr-4 text-left align-bottom font-semibold">
+              Student
+            </th>
             <th scope="col" className="px-2 py-1 text-right align-bottom font-semibold">
               Mean
               <span className="block font-normal text-soft">due so far</span>
@@ -87,10 +110,15 @@ function Table({ rows, columns }: { rows: Marks['rows']; columns: { a: Marks['as
         <tbody>
           {rows.map((row) => (
             <tr key={row.studentId} className="border-t border-rule">
-              <th scope="row" className="sticky left-0 bg-paper py-1.5 pr-4 text-left align-top font-normal whitespace-nowrap">
+              <th
+                scope="row"
+                className="sticky left-0 bg-paper py-1.5 pr-4 text-left align-top font-normal whitespace-nowrap"
+              >
                 <Link to={`/class/students/${row.studentId}`}>{row.student}</Link>
               </th>
-              <td className="px-2 py-1.5 text-right align-top font-semibold">{row.mean === undefined ? '–' : `${row.mean}%`}</td>
+              <td className="px-2 py-1.5 text-right align-top font-semibold">
+                {row.mean === undefined ? '–' : `${row.mean}%`}
+              </td>
               {columns.map(({ a, i }) => (
                 <td key={a.id} className="px-2 py-1.5 align-top whitespace-nowrap">
                   {row.cells[i] !== undefined && <Cell cell={row.cells[i]} />}
@@ -112,7 +140,9 @@ function Cell({ cell }: { cell: Schemas['MarkCell'] }) {
     return <span className="text-soft">left out</span>;
   }
   const parts = [
-    cell.percent !== undefined && cell.begun && `${cell.reached} of ${cell.skills} ${cell.skills === 1 ? 'skill' : 'skills'}`,
+    cell.percent !== undefined &&
+      cell.begun &&
+      `${cell.reached} of ${cell.skills} ${cell.skills === 1 ? 'skill' : 'skills'}`,
     cell.reachedWaiting > 0 && `${cell.reachedWaiting} more once read`,
     cell.points !== '' && `${cell.points} points`,
     cell.credit !== '' && `work ${cell.credit}%`,
@@ -120,7 +150,11 @@ function Cell({ cell }: { cell: Schemas['MarkCell'] }) {
   ].filter((p) => p !== false);
   return (
     <>
-      {parts.length === 0 ? <span className="text-soft">not begun</span> : <span className="font-semibold">{cell.mark === undefined ? '–' : `${cell.mark}%`}</span>}
+      {parts.length === 0 ? (
+        <span className="text-soft">not begun</span>
+      ) : (
+        <span className="font-semibold">{cell.mark === undefined ? '–' : `${cell.mark}%`}</span>
+      )}
       {cell.late && <Late />}
       {parts.map((p) => (
         <span key={p} className="block text-soft">

@@ -16,11 +16,16 @@ export function OwnDates({ studentId }: { studentId: string }) {
   const row = all.find((a) => a.id === chosen);
   return (
     <details className="rounded-slip border border-rule bg-leaf p-4">
-      <summary className="cursor-pointer font-semibold">Different dates for this student{different.length > 0 && `: ${different.length} different`}</summary>
+      <summary className="cursor-pointer font-semibold">
+        Different dates for this student{different.length > 0 && `: ${different.length} different`}
+      </summary>
       <ul className="mt-2 grid gap-1">
         {different.map((a) => (
           <li key={a.id} className="flex flex-wrap items-center gap-3">
-            {a.title}: {own(a)?.leftOut === true ? 'not set for this student' : `due ${weekday(own(a)?.due ?? a.due)} instead of ${weekday(a.due)}`}
+            {a.title}:{' '}
+            {own(a)?.leftOut === true
+              ? 'not set for this student'
+              : `due ${weekday(own(a)?.due ?? a.due)} instead of ${weekday(a.due)}`}
             {own(a)?.leftOut === true && (
               <Button small onClick={() => hand.leaveOut.mutate({ id: a.id, student: studentId, leftOut: false })}>
                 Set it
@@ -43,11 +48,18 @@ export function OwnDates({ studentId }: { studentId: string }) {
         <Labelled name="Due at the end of">
           <input type="date" className={INPUT} value={date} onChange={(e) => setDate(e.target.value)} />
         </Labelled>
-        <Button disabled={row === undefined || date === '' || hand.move.isPending} onClick={() => row !== undefined && hand.move.mutate({ id: row.id, due: endOf(date), student: studentId })}>
+        <Button
+          disabled={row === undefined || date === '' || hand.move.isPending}
+          onClick={() => row !== undefined && hand.move.mutate({ id: row.id, due: endOf(date), student: studentId })}
+        >
           Move for this student
         </Button>
         {row !== undefined && own(row)?.leftOut !== true && (
-          <Button look="quiet" disabled={hand.leaveOut.isPending} onClick={() => hand.leaveOut.mutate({ id: row.id, student: studentId, leftOut: true })}>
+          <Button
+            look="quiet"
+            disabled={hand.leaveOut.isPending}
+            onClick={() => hand.leaveOut.mutate({ id: row.id, student: studentId, leftOut: true })}
+          >
             Leave this student out
           </Button>
         )}

@@ -15,7 +15,12 @@ function Tried({ part }: { part: Schemas['PartView'] }) {
       <p>
         <RichText text={part.prompt} />
       </p>
-      <PartFields part={part} entries={entries} onChange={(id, value) => setEntries((now) => ({ ...now, [id]: value }))} onEnter={() => {}} />
+      <PartFields
+        part={part}
+        entries={entries}
+        onChange={(id, value) => setEntries((now) => ({ ...now, [id]: value }))}
+        onEnter={() => {}}
+      />
     </div>
   );
 }
@@ -26,14 +31,24 @@ export function Preview({ skills }: { skills: Schemas['SkillChoice'][] }) {
   const skillId = skills.some((s) => s.id === at.skill) ? at.skill : (skills[0]?.id ?? '');
   const shown = useQuery({
     queryKey: ['preview', skillId, at.tier, at.seed],
-    queryFn: () => taken(api.GET('/api/class/preview/{skillId}/{tier}/{seed}', { params: { path: { skillId, tier: at.tier, seed: at.seed } } })),
+    queryFn: () =>
+      taken(
+        api.GET('/api/class/preview/{skillId}/{tier}/{seed}', {
+          params: { path: { skillId, tier: at.tier, seed: at.seed } },
+        }),
+      ),
     enabled: skillId !== '',
   });
   return (
     <details>
       <summary className="cursor-pointer font-semibold">Look at items</summary>
       <div className="mt-2 flex flex-wrap items-center gap-2">
-        <select aria-label="Skill" className="rounded-slip border border-edge bg-paper px-2 py-1.5" value={skillId} onChange={(e) => setAt({ ...at, skill: e.target.value })}>
+        <select
+          aria-label="Skill"
+          className="rounded-slip border border-edge bg-paper px-2 py-1.5"
+          value={skillId}
+          onChange={(e) => setAt({ ...at, skill: e.target.value })}
+        >
           {skills.map((s) => (
             <option key={s.id} value={s.id}>
               {s.name}
@@ -41,7 +56,13 @@ export function Preview({ skills }: { skills: Schemas['SkillChoice'][] }) {
           ))}
         </select>
         {['gentle', 'steady', 'steep'].map((name, i) => (
-          <Button key={name} small aria-pressed={at.tier === i + 1} className={at.tier === i + 1 ? 'border-2 border-spruce' : ''} onClick={() => setAt({ ...at, tier: i + 1 })}>
+          <Button
+            key={name}
+            small
+            aria-pressed={at.tier === i + 1}
+            className={at.tier === i + 1 ? 'border-2 border-spruce' : ''}
+            onClick={() => setAt({ ...at, tier: i + 1 })}
+          >
             {name}
           </Button>
         ))}

@@ -41,10 +41,21 @@ export function Roster({ hand }: { hand: ClassHand }) {
         </Button>
       </form>
       <div className="flex flex-wrap items-center gap-3">
-        <FilePicker label="Roster as CSV" accept=".csv,text/csv" disabled={hand.roster.isPending} onFiles={([file]) => file !== undefined && void file.arrayBuffer().then((bytes) => hand.plan.mutate(decoded(new Uint8Array(bytes))))}>
+        <FilePicker
+          label="Roster as CSV"
+          accept=".csv,text/csv"
+          disabled={hand.roster.isPending}
+          onFiles={([file]) =>
+            file !== undefined &&
+            void file.arrayBuffer().then((bytes) => hand.plan.mutate(decoded(new Uint8Array(bytes))))
+          }
+        >
           Bring in a table (CSV)
         </FilePicker>
-        <span className="text-sm text-soft">The first line names the columns: givenName, familyName, username. You see what will happen before anything does.</span>
+        <span className="text-sm text-soft">
+          The first line names the columns: givenName, familyName, username. You see what will happen before anything
+          does.
+        </span>
         <a href="/api/class/users.csv" download>
           Roster as CSV
         </a>
@@ -59,7 +70,8 @@ export function Roster({ hand }: { hand: ClassHand }) {
       )}
       {hand.roster.isSuccess && (
         <p role="status">
-          {students(hand.roster.data.added.length)} added{hand.roster.data.refused.length > 0 && `, ${students(hand.roster.data.refused.length)} not taken in`}.
+          {students(hand.roster.data.added.length)} added
+          {hand.roster.data.refused.length > 0 && `, ${students(hand.roster.data.refused.length)} not taken in`}.
         </p>
       )}
       {hand.roster.data?.refused.map((line) => (
@@ -81,7 +93,9 @@ function Plan({ hand, csv, lines }: { hand: ClassHand; csv: string; lines: Schem
     <section aria-label="What the table will do" className="grid gap-2 rounded-slip border border-edge p-3">
       <p className="font-semibold">
         {students(good.length)} will be added
-        {good.length < lines.length && `; ${lines.length - good.length === 1 ? 'one line' : `${lines.length - good.length} lines`} cannot be taken in`}.
+        {good.length < lines.length &&
+          `; ${lines.length - good.length === 1 ? 'one line' : `${lines.length - good.length} lines`} cannot be taken in`}
+        .
       </p>
       {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- scrolled by keyboard */}
       <div className="max-h-72 overflow-auto" tabIndex={0} role="region" aria-label="Lines of the table">
@@ -92,14 +106,24 @@ function Plan({ hand, csv, lines }: { hand: ClassHand; csv: string; lines: Schem
               <tr key={i} className="border-t border-rule align-top">
                 <td className="py-1 pr-4 text-soft">line {i + 2}</td>
                 <td className="py-1 pr-4">{line.name}</td>
-                <td className="py-1">{line.refusal === '' ? `signs in as ${line.username}` : <span className="text-rust">{line.refusal}</span>}</td>
+                <td className="py-1">
+                  {line.refusal === '' ? (
+                    `signs in as ${line.username}`
+                  ) : (
+                    <span className="text-rust">{line.refusal}</span>
+                  )}
+                </td>
               </tr>
             ))}
           </tbody>
         </table>
       </div>
       <span className="flex gap-2">
-        <Button look="main" disabled={good.length === 0 || hand.roster.isPending} onClick={() => hand.roster.mutate(csv)}>
+        <Button
+          look="main"
+          disabled={good.length === 0 || hand.roster.isPending}
+          onClick={() => hand.roster.mutate(csv)}
+        >
           Add {students(good.length)}
         </Button>
         <Button onClick={() => hand.plan.reset()}>Not now</Button>
@@ -113,7 +137,8 @@ function WaitingCodes() {
   const codes = useCodes().data ?? [];
   return codes.length === 0 ? null : (
     <p className="rounded-slip bg-larch-wash p-3">
-      {codes.length === 1 ? 'One code waits' : `${codes.length} codes wait`} to be handed out. <Link to="/class/codes">Codes to hand out</Link>
+      {codes.length === 1 ? 'One code waits' : `${codes.length} codes wait`} to be handed out.{' '}
+      <Link to="/class/codes">Codes to hand out</Link>
     </p>
   );
 }

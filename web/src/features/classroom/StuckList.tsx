@@ -18,13 +18,19 @@ export function StuckList({ glance }: { glance: Glance }) {
   return (
     <section aria-label="Who is stuck">
       <h2 className="font-serif text-xl font-semibold">Who is stuck on what</h2>
-      <p className="text-sm text-soft">A student stands here who missed at least half of the last six items of a skill.</p>
+      <p className="text-sm text-soft">
+        A student stands here who missed at least half of the last six items of a skill.
+      </p>
       {glance.stuck.length === 0 && <p className="mt-2">Nobody at the moment.</p>}
       <ul className="mt-2 grid gap-3 md:grid-cols-2">
         {shown.map((s) => (
           <li key={s.skillId} className="rounded-slip border border-rule bg-leaf p-4">
             <p>
-              <Link to={`/gallery/${s.skillId}/1/1`} title="Look at items of this skill" className="font-semibold text-ink">
+              <Link
+                to={`/gallery/${s.skillId}/1/1`}
+                title="Look at items of this skill"
+                className="font-semibold text-ink"
+              >
                 {s.skill}
               </Link>
               :{' '}

@@ -10,7 +10,10 @@ import { OwnDates } from './OwnDates';
 /** One student, as the student sees it, with what the instructor can change. */
 export default function StudentScreen() {
   const { studentId = '' } = useParams();
-  const progress = useQuery({ queryKey: ['progress', studentId], queryFn: () => taken(api.GET('/api/progress/{studentId}', { params: { path: { studentId } } })) });
+  const progress = useQuery({
+    queryKey: ['progress', studentId],
+    queryFn: () => taken(api.GET('/api/progress/{studentId}', { params: { path: { studentId } } })),
+  });
   return (
     <div className="min-h-screen">
       <TopBar />

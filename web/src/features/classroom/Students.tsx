@@ -33,7 +33,12 @@ export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
         {rows.length > MANY && (
           <label className="flex items-center gap-2 text-sm text-soft">
             Find a student
-            <input type="search" value={text} onChange={(e) => setText(e.target.value)} className="w-56 rounded-slip border border-edge bg-leaf px-3 py-1 text-base text-ink" />
+            <input
+              type="search"
+              value={text}
+              onChange={(e) => setText(e.target.value)}
+              className="w-56 rounded-slip border border-edge bg-leaf px-3 py-1 text-base text-ink"
+            />
           </label>
         )}
       </span>
@@ -41,8 +46,17 @@ export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
         <thead>
           <tr className="text-left text-sm print:text-xs">
             {COLUMNS.map(({ column, name, right }) => (
-              <th key={column} scope="col" className={`pr-4 align-bottom font-normal ${right === true ? 'text-right' : ''}`} aria-sort={by.column === column ? (by.down ? 'descending' : 'ascending') : 'none'}>
-                <button type="button" className="cursor-pointer rounded py-1 whitespace-nowrap text-soft hover:text-ink print:whitespace-normal" onClick={() => turn(column)}>
+              <th
+                key={column}
+                scope="col"
+                className={`pr-4 align-bottom font-normal ${right === true ? 'text-right' : ''}`}
+                aria-sort={by.column === column ? (by.down ? 'descending' : 'ascending') : 'none'}
+              >
+                <button
+                  type="button"
+                  className="cursor-pointer rounded py-1 whitespace-nowrap text-soft hover:text-ink print:whitespace-normal"
+                  onClick={() => turn(column)}
+                >
                   {column === 'known' ? `${name}, of ${skills}` : name}
                   <span aria-hidden="true" className="inline-block w-4">
                     {by.column !== column ? '\u00a0' : by.down ? '↓' : '↑'}
@@ -50,16 +64,25 @@ export function Students({ rows, skills }: { rows: Row[]; skills: number }) {
                 </button>
               </th>
             ))}
-            <th scope="col" className="py-1 align-bottom font-normal text-soft print:min-w-52">Working on, and stuck on</th>
+            <th scope="col" className="py-1 align-bottom font-normal text-soft print:min-w-52">
+              Working on, and stuck on
+            </th>
           </tr>
         </thead>
         <tbody>
           {shown.map((s) => (
-            <Student key={s.student.id} row={s} skills={skills} twice={rows.some((other) => other !== s && other.student.name === s.student.name)} />
+            <Student
+              key={s.student.id}
+              row={s}
+              skills={skills}
+              twice={rows.some((other) => other !== s && other.student.name === s.student.name)}
+            />
           ))}
         </tbody>
       </table>
-      {shown.length === 0 && rows.length > 0 && <p className="py-3 text-soft">No student’s name has “{text.trim()}” in it.</p>}
+      {shown.length === 0 && rows.length > 0 && (
+        <p className="py-3 text-soft">No student’s name has “{text.trim()}” in it.</p>
+      )}
     </section>
   );
 }
@@ -74,7 +97,9 @@ function Student({ row: s, skills, twice }: { row: Row; skills: number; twice: b
         </Link>
         {twice && <span className="block text-sm font-normal text-soft">signs in as {s.student.username}</span>}
         {s.student.waiting && <span className="block text-sm font-normal text-soft">not signed in yet</span>}
-        {s.student.extraTime > 0 && <span className="block text-sm font-normal text-soft">{s.student.extraTime}% more time</span>}
+        {s.student.extraTime > 0 && (
+          <span className="block text-sm font-normal text-soft">{s.student.extraTime}% more time</span>
+        )}
       </th>
       <td className="py-1.5 pr-8 text-right whitespace-nowrap">
         <Climb known={s.known} of={skills} />

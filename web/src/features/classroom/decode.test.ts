@@ -3,7 +3,11 @@ import { decoded } from './decode';
 
 const NAMES = 'Jürgen Groß, María Peña';
 const latin = Uint8Array.from([...NAMES].map((c) => c.codePointAt(0) ?? 0));
-const wide = (big: boolean) => Uint8Array.from([...(big ? [0xfe, 0xff] : [0xff, 0xfe]), ...[...NAMES].flatMap((c) => (big ? [0, c.codePointAt(0) ?? 0] : [c.codePointAt(0) ?? 0, 0]))]);
+const wide = (big: boolean) =>
+  Uint8Array.from([
+    ...(big ? [0xfe, 0xff] : [0xff, 0xfe]),
+    ...[...NAMES].flatMap((c) => (big ? [0, c.codePointAt(0) ?? 0] : [c.codePointAt(0) ?? 0, 0])),
+  ]);
 
 test.each([
   ['UTF-8', new TextEncoder().encode(NAMES)],

@@ -4,10 +4,15 @@ type Row = Schemas['AssignmentRow'];
 /** Assignments under a heading; `more` for what stands folded up at first. */
 export type Group = { name: string; of: Row[]; more: boolean };
 
-/** What runs now, what opens later, what is past (the latest first), what was withdrawn. @param words all of which a title or its skills must have */
+/**
+ * What runs now, what opens later, what is past (the latest first), what was withdrawn.
+ *
+ * @param words all of which a title or its skills must have
+ */
 export function groups({ now, all, withdrawn }: Schemas['Assignments'], words: string): Group[] {
   const wanted = words.toLowerCase().split(/\s+/);
-  const find = (rows: Row[]) => rows.filter((a) => wanted.every((w) => `${a.title} ${a.skills.join(' ')}`.toLowerCase().includes(w)));
+  const find = (rows: Row[]) =>
+    rows.filter((a) => wanted.every((w) => `${a.title} ${a.skills.join(' ')}`.toLowerCase().includes(w)));
   const later = (a: Row) => a.opens !== undefined && a.opens > now;
   const past = (a: Row) => a.due < now;
   return [

@@ -8,8 +8,24 @@ import type { Glance } from './useClass';
 
 type Row = Glance['students'][number];
 
-const student = (name: string, part: Partial<Row['student']> = {}): Row['student'] => ({ id: name, username: name, name, family: '', extraTime: 0, waiting: false, ...part });
-const row = (name: string, part: Partial<Row> = {}): Row => ({ student: student(name), known: 0, open: 0, late: 0, minutesThisWeek: 0, stuckOn: [], ...part });
+const student = (name: string, part: Partial<Row['student']> = {}): Row['student'] => ({
+  id: name,
+  username: name,
+  name,
+  family: '',
+  extraTime: 0,
+  waiting: false,
+  ...part,
+});
+const row = (name: string, part: Partial<Row> = {}): Row => ({
+  student: student(name),
+  known: 0,
+  open: 0,
+  late: 0,
+  minutesThisWeek: 0,
+  stuckOn: [],
+  ...part,
+});
 
 const table = (rows: Row[]) =>
   renderToStaticMarkup(
@@ -20,23 +36,38 @@ const table = (rows: Row[]) =>
 
 describe('Students', () => {
   it('says where somebody works, in the measure of the target', () => {
-    const markup = table([row('Isa', { where: { assignment: 'Hut stores', skill: 'Reduced prices', stands: 12, flag: 80, reached: false }, lastAt: '2026-05-04T12:00:00Z' })]);
+    const markup = table([
+      row('Isa', {
+        where: { assignment: 'Hut stores', skill: 'Reduced prices', stands: 12, flag: 80, reached: false },
+        lastAt: '2026-05-04T12:00:00Z',
+      }),
+    ]);
     expect(markup).toContain('Reduced prices, 12 of 80');
     expect(markup).toContain('in Hut stores');
     expect(markup).toContain('Mon, May 4');
   });
   it('says that a target is reached instead of a number', () => {
-    expect(table([row('Isa', { where: { assignment: 'A', skill: 'The mean', stands: 5, flag: 5, reached: true } })])).toContain('The mean, reached');
+    expect(
+      table([row('Isa', { where: { assignment: 'A', skill: 'The mean', stands: 5, flag: 5, reached: true } })]),
+    ).toContain('The mean, reached');
   });
   it('says who has not come in yet, who has more time, and who is stuck on what', () => {
-    const markup = table([row('Isa', { student: student('Isa', { waiting: true, extraTime: 25 }), stuckOn: ['The mean', 'Absolute value'] })]);
+    const markup = table([
+      row('Isa', {
+        student: student('Isa', { waiting: true, extraTime: 25 }),
+        stuckOn: ['The mean', 'Absolute value'],
+      }),
+    ]);
     expect(markup).toContain('not signed in yet');
     expect(markup).toContain('25% more time');
     expect(markup).toContain('stuck: The mean, Absolute value');
     expect(markup).toContain('not yet');
   });
   it('tells two of the same name apart by what they sign in with', () => {
-    const twins = [row('Isa', { student: student('Isa', { id: 'a', username: 'isa' }) }), row('Isa', { student: student('Isa', { id: 'b', username: 'isa2' }) })];
+    const twins = [
+      row('Isa', { student: student('Isa', { id: 'a', username: 'isa' }) }),
+      row('Isa', { student: student('Isa', { id: 'b', username: 'isa2' }) }),
+    ];
     expect(table(twins)).toContain('signs in as isa2');
     expect(table([row('Isa'), row('Bero')])).not.toContain('signs in as');
   });
@@ -55,7 +86,13 @@ describe('StuckList', () => {
     skills: 28,
     students: [],
     closed: [],
-    stuck: Array.from({ length: count }, (_, i) => ({ skillId: `s${i}`, skill: `Skill ${i}`, students: ['Greta', 'Dario'], mistake: i === 0 ? 'The sign is lost.' : '', times: i === 0 ? 3 : 0 })),
+    stuck: Array.from({ length: count }, (_, i) => ({
+      skillId: `s${i}`,
+      skill: `Skill ${i}`,
+      students: ['Greta', 'Dario'],
+      mistake: i === 0 ? 'The sign is lost.' : '',
+      times: i === 0 ? 3 : 0,
+    })),
   });
   const shown = (seen: Glance) =>
     renderToStaticMarkup(
@@ -65,7 +102,14 @@ describe('StuckList', () => {
     );
   const list = (count: number) => shown(glance(count));
   it('leads to the items of the skill and to each student who can be told by the name', () => {
-    const seen = { ...glance(1), students: [row('Greta', { student: student('Greta', { id: 'g1' }) }), row('Dario', { student: student('Dario', { id: 'd1' }) }), row('Dario', { student: student('Dario', { id: 'd2' }) })] };
+    const seen = {
+      ...glance(1),
+      students: [
+        row('Greta', { student: student('Greta', { id: 'g1' }) }),
+        row('Dario', { student: student('Dario', { id: 'd1' }) }),
+        row('Dario', { student: student('Dario', { id: 'd2' }) }),
+      ],
+    };
     expect(shown(seen)).toContain('href="/class/students/g1"');
     expect(shown(seen)).not.toContain('href="/class/students/d');
     expect(shown(seen)).toContain('href="/gallery/s0/1/1"');

@@ -17,8 +17,18 @@ export function useClass() {
     void queries.invalidateQueries({ queryKey: ['class'] });
     void queries.invalidateQueries({ queryKey: ['codes'] });
   };
-  const invite = useMutation({ mutationFn: (body: Schemas['NewStudent']) => taken(api.POST('/api/class/students', { body })), onSuccess: more, retry: false });
-  const plan = useMutation({ mutationFn: async (csv: string) => ({ csv, lines: await taken(api.POST('/api/class/roster/plan', { body: { csv } })) }), retry: false });
+  const invite = useMutation({
+    mutationFn: (body: Schemas['NewStudent']) => taken(api.POST('/api/class/students', { body })),
+    onSuccess: more,
+    retry: false,
+  });
+  const plan = useMutation({
+    mutationFn: async (csv: string) => ({
+      csv,
+      lines: await taken(api.POST('/api/class/roster/plan', { body: { csv } })),
+    }),
+    retry: false,
+  });
   const roster = useMutation({
     mutationFn: (csv: string) => taken(api.POST('/api/class/roster', { body: { csv } })),
     onSuccess: () => {
@@ -50,11 +60,31 @@ export function useStudent(id: string) {
     onSuccess: () => void queries.invalidateQueries({ queryKey: ['codes'] }),
     retry: false,
   });
-  const extra = useMutation({ mutationFn: (percent: number) => taken(api.PUT('/api/class/students/{id}/extra-time', { ...path, body: { percent } })), onSuccess, retry: false });
-  const rename = useMutation({ mutationFn: (name: string) => taken(api.PUT('/api/class/students/{id}/name', { ...path, body: { name } })), onSuccess, retry: false });
-  const close = useMutation({ mutationFn: (closed: boolean) => taken(api.PUT('/api/class/students/{id}/closed', { ...path, body: { closed } })), onSuccess, retry: false });
-  const move = useMutation({ mutationFn: (classId: string) => taken(api.PUT('/api/class/students/{id}/class', { ...path, body: { classId } })), onSuccess, retry: false });
-  const anotherCheck = useMutation({ mutationFn: () => done(api.POST('/api/class/students/{id}/another-check', path)), retry: false });
+  const extra = useMutation({
+    mutationFn: (percent: number) =>
+      taken(api.PUT('/api/class/students/{id}/extra-time', { ...path, body: { percent } })),
+    onSuccess,
+    retry: false,
+  });
+  const rename = useMutation({
+    mutationFn: (name: string) => taken(api.PUT('/api/class/students/{id}/name', { ...path, body: { name } })),
+    onSuccess,
+    retry: false,
+  });
+  const close = useMutation({
+    mutationFn: (closed: boolean) => taken(api.PUT('/api/class/students/{id}/closed', { ...path, body: { closed } })),
+    onSuccess,
+    retry: false,
+  });
+  const move = useMutation({
+    mutationFn: (classId: string) => taken(api.PUT('/api/class/students/{id}/class', { ...path, body: { classId } })),
+    onSuccess,
+    retry: false,
+  });
+  const anotherCheck = useMutation({
+    mutationFn: () => done(api.POST('/api/class/students/{id}/another-check', path)),
+    retry: false,
+  });
   return { code, extra, rename, close, move, anotherCheck };
 }
 
@@ -68,20 +98,31 @@ export function useAssignments() {
     void queries.invalidateQueries({ queryKey: ['marks'] });
   };
   const at = (id: string) => ({ params: { path: { id } } });
-  const add = useMutation({ mutationFn: (body: NewAssignment) => taken(api.POST('/api/class/assignments', { body })), onSuccess, retry: false });
+  const add = useMutation({
+    mutationFn: (body: NewAssignment) => taken(api.POST('/api/class/assignments', { body })),
+    onSuccess,
+    retry: false,
+  });
   const move = useMutation({
     mutationFn: ({ id, due, student }: { id: string; due: string; student?: string }) =>
-      taken(api.PUT('/api/class/assignments/{id}/due', { ...at(id), body: { due, ...(student !== undefined && { student }) } })),
+      taken(
+        api.PUT('/api/class/assignments/{id}/due', {
+          ...at(id),
+          body: { due, ...(student !== undefined && { student }) },
+        }),
+      ),
     onSuccess,
     retry: false,
   });
   const rename = useMutation({
-    mutationFn: ({ id, title }: { id: string; title: string }) => taken(api.PUT('/api/class/assignments/{id}/title', { ...at(id), body: { title } })),
+    mutationFn: ({ id, title }: { id: string; title: string }) =>
+      taken(api.PUT('/api/class/assignments/{id}/title', { ...at(id), body: { title } })),
     onSuccess,
     retry: false,
   });
   const withdraw = useMutation({
-    mutationFn: ({ id, withdrawn }: { id: string; withdrawn: boolean }) => taken(api.PUT('/api/class/assignments/{id}/withdrawn', { ...at(id), body: { withdrawn } })),
+    mutationFn: ({ id, withdrawn }: { id: string; withdrawn: boolean }) =>
+      taken(api.PUT('/api/class/assignments/{id}/withdrawn', { ...at(id), body: { withdrawn } })),
     onSuccess,
     retry: false,
   });

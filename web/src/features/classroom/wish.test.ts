@@ -8,11 +8,28 @@ const NOW = new Date(2026, 4, 4, 15, 0);
 const POLICY = firstWish(NOW).policy;
 
 function set(title: string, part: Partial<AssignmentRow> = {}): AssignmentRow {
-  return { id: title, title, skillIds: ['mean'], skills: ['The mean'], target: 'score:80', says: '', due: '2026-05-10T20:00:00Z', policy: POLICY, started: 0, finished: 0, students: 2, exceptions: [], ...part };
+  return {
+    id: title,
+    title,
+    skillIds: ['mean'],
+    skills: ['The mean'],
+    target: 'score:80',
+    says: '',
+    due: '2026-05-10T20:00:00Z',
+    policy: POLICY,
+    started: 0,
+    finished: 0,
+    students: 2,
+    exceptions: [],
+    ...part,
+  };
 }
 
 const PLAN: NonNullable<AssignmentRow['quiz']> = {
-  shares: [{ skill: 'mean', items: 4 }, { skill: 'both-sides', items: 2 }],
+  shares: [
+    { skill: 'mean', items: 4 },
+    { skill: 'both-sides', items: 2 },
+  ],
   minutes: 20,
   rounds: 3,
   target: 75,
@@ -24,7 +41,13 @@ const PLAN: NonNullable<AssignmentRow['quiz']> = {
 describe('wish', () => {
   it('is due within the next seven days, for the whole class, at once', () => {
     const body = bodyOf({ ...firstWish(NOW), title: 'T', skills: ['mean'] });
-    expect(body).toMatchObject({ title: 'T', skills: ['mean'], target: 'score:80', due: endOf('2026-05-10'), students: [] });
+    expect(body).toMatchObject({
+      title: 'T',
+      skills: ['mean'],
+      target: 'score:80',
+      due: endOf('2026-05-10'),
+      students: [],
+    });
     expect(body.opens).toBeUndefined();
     expect(body.quiz).toBeUndefined();
   });
@@ -76,10 +99,14 @@ describe('the foot of the form', () => {
 
 describe('groups', () => {
   const now = '2026-05-04T12:00:00Z';
-  const all = [set('Old', { due: '2026-04-01T20:00:00Z' }), set('Older', { due: '2026-03-01T20:00:00Z' }), set('Now'), set('Soon', { opens: '2026-05-06T00:00:00Z', skills: ['Absolute value'] })].toSorted((a, b) =>
-    a.due.localeCompare(b.due),
-  );
-  const named = (words: string) => groups({ now, all, withdrawn: [set('Gone')] }, words).map((g) => [g.name, g.of.map((a) => a.title)]);
+  const all = [
+    set('Old', { due: '2026-04-01T20:00:00Z' }),
+    set('Older', { due: '2026-03-01T20:00:00Z' }),
+    set('Now'),
+    set('Soon', { opens: '2026-05-06T00:00:00Z', skills: ['Absolute value'] }),
+  ].toSorted((a, b) => a.due.localeCompare(b.due));
+  const named = (words: string) =>
+    groups({ now, all, withdrawn: [set('Gone')] }, words).map((g) => [g.name, g.of.map((a) => a.title)]);
   it('tells what runs, what opens later, what is past, what was withdrawn', () => {
     expect(named('')).toEqual([
       ['Running', ['Now']],

@@ -43,7 +43,18 @@ const FIRST: Wish = {
   minutes: 45,
   rounds: 5,
   quizWork: true,
-  policy: { openTries: 3, choiceTries: 1, allTries: 2, freeForms: 1, hints: true, example: true, similar: true, lineCheck: 'AFTER_MISS', calculator: 'AS_ITEM', work: 'OPTIONAL' },
+  policy: {
+    openTries: 3,
+    choiceTries: 1,
+    allTries: 2,
+    freeForms: 1,
+    hints: true,
+    example: true,
+    similar: true,
+    lineCheck: 'AFTER_MISS',
+    calculator: 'AS_ITEM',
+    work: 'OPTIONAL',
+  },
   students: [],
 };
 
@@ -58,7 +69,13 @@ export function firstWish(now: Date): Wish {
 /** The same as one that was set, due within a week, for the whole class. */
 export function wishOf(row: AssignmentRow, now: Date): Wish {
   const [kind = '', first = 0, second = 0] = row.target.split(/[:/]/).map((part, i) => (i === 0 ? part : Number(part)));
-  const wish = { ...firstWish(now), title: `${row.title}, again`, skills: row.skillIds, policy: row.policy, ...quizOf(row) };
+  const wish = {
+    ...firstWish(now),
+    title: `${row.title}, again`,
+    skills: row.skillIds,
+    policy: row.policy,
+    ...quizOf(row),
+  };
   switch (kind) {
     case 'run':
       return { ...wish, target: 'run', inRow: Number(first), steps: Number(second) };
@@ -107,7 +124,13 @@ function targetOf(wish: Wish): string {
 
 /** What the server is asked for. */
 export function bodyOf(wish: Wish): NewAssignment {
-  const quiz = { items: wish.quizItems, minutes: wish.minutes, rounds: wish.rounds, target: wish.quizPercent, workRequired: wish.quizWork };
+  const quiz = {
+    items: wish.quizItems,
+    minutes: wish.minutes,
+    rounds: wish.rounds,
+    target: wish.quizPercent,
+    workRequired: wish.quizWork,
+  };
   return {
     title: wish.title,
     skills: wish.skills,
@@ -133,8 +156,14 @@ export function missingIn(wish: Wish): string {
 
 /** What is about to be set, in one line. */
 export function inShort(wish: Wish): string {
-  const what = wish.target === 'check' ? 'A check' : wish.skills.length === 1 ? 'One skill' : `${wish.skills.length} skills`;
+  const what =
+    wish.target === 'check' ? 'A check' : wish.skills.length === 1 ? 'One skill' : `${wish.skills.length} skills`;
   const quiz = wish.target !== 'check' && wish.target !== 'quiz' && wish.withQuiz ? ' and a quiz' : '';
-  const who = wish.students.length === 0 ? 'the whole class' : wish.students.length === 1 ? 'one student' : `${wish.students.length} students`;
+  const who =
+    wish.students.length === 0
+      ? 'the whole class'
+      : wish.students.length === 1
+        ? 'one student'
+        : `${wish.students.length} students`;
   return `${what}${quiz}, due ${weekday(wish.date)}, for ${who}.`;
 }

@@ -7,21 +7,61 @@ import { DueScreen } from './DueScreen';
 
 type Assignment = Schemas['DueAssignment'];
 
-const ME = { id: 'n', signedIn: true, role: 'STUDENT', name: 'Nela', className: 'Upper hut', classId: 'c', mustChange: false, setUp: false };
-const SKILL: Assignment['skills'][number] = { id: 'mean', name: 'The mean', stands: 40, hoped: 40, pagesWaiting: 0, reachedWaiting: false, known: false, started: true, reached: false, late: false, course: [10, 40] };
+const ME = {
+  id: 'n',
+  signedIn: true,
+  role: 'STUDENT',
+  name: 'Nela',
+  className: 'Upper hut',
+  classId: 'c',
+  mustChange: false,
+  setUp: false,
+};
+const SKILL: Assignment['skills'][number] = {
+  id: 'mean',
+  name: 'The mean',
+  stands: 40,
+  hoped: 40,
+  pagesWaiting: 0,
+  reachedWaiting: false,
+  known: false,
+  started: true,
+  reached: false,
+  late: false,
+  course: [10, 40],
+};
 const A: Assignment = {
-  id: 'a', title: 'Stores', due: '2026-05-06T20:00:00Z', when: 'SOON', target: 'score 80', flag: 80, byScore: true, policy: [], started: true, finished: false, late: false,
-  resume: 'mean', waiting: 0, pagesBack: [], check: false, skills: [SKILL],
+  id: 'a',
+  title: 'Stores',
+  due: '2026-05-06T20:00:00Z',
+  when: 'SOON',
+  target: 'score 80',
+  flag: 80,
+  byScore: true,
+  policy: [],
+  started: true,
+  finished: false,
+  late: false,
+  resume: 'mean',
+  waiting: 0,
+  pagesBack: [],
+  check: false,
+  skills: [SKILL],
 };
 
-const due = (assignments: Assignment[], more: Record<string, unknown> = {}) => shown(<DueScreen />, { me: ME, due: { now: '2026-05-04T12:00:00Z', assignments }, ...more });
+const due = (assignments: Assignment[], more: Record<string, unknown> = {}) =>
+  shown(<DueScreen />, { me: ME, due: { now: '2026-05-04T12:00:00Z', assignments }, ...more });
 const action = (name: string) => screen.getByRole('link', { name });
 
 afterEach(cleanup);
 
 describe('what is due', () => {
   it('has one thing to do first: what is late', () => {
-    due([A, { ...A, id: 'l', title: 'Late one', when: 'PAST', due: '2026-05-01T20:00:00Z' }, { ...A, id: 'x', title: 'Other' }]);
+    due([
+      A,
+      { ...A, id: 'l', title: 'Late one', when: 'PAST', due: '2026-05-01T20:00:00Z' },
+      { ...A, id: 'x', title: 'Other' },
+    ]);
     expect(action('Go on: Late one').className).toContain('bg-spruce');
     expect(action('Go on: Stores').className).not.toContain('bg-spruce');
     expect(action('Go on: Other').className).not.toContain('bg-spruce');
@@ -32,9 +72,22 @@ describe('what is due', () => {
     expect(action('Go on: Check').getAttribute('href')).toBe('/check');
   });
   it('shows where each skill stands, in words and as a picture with a name', () => {
-    due([{ ...A, skills: [SKILL, { ...SKILL, id: 'b', name: 'Absolute value', started: false }, { ...SKILL, id: 'r', name: 'Rounding', reached: true }] }]);
+    due([
+      {
+        ...A,
+        skills: [
+          SKILL,
+          { ...SKILL, id: 'b', name: 'Absolute value', started: false },
+          { ...SKILL, id: 'r', name: 'Rounding', reached: true },
+        ],
+      },
+    ]);
     const rows = screen.getAllByRole('listitem').filter((row) => within(row).queryByRole('heading') === null);
-    expect(rows.map((row) => row.textContent)).toEqual(['The meanscore 40', 'Absolute valuenot started', 'Roundingreached']);
+    expect(rows.map((row) => row.textContent)).toEqual([
+      'The meanscore 40',
+      'Absolute valuenot started',
+      'Roundingreached',
+    ]);
     expect(screen.getByRole('img', { name: 'The mean: stands at 40, target 80' })).toBeTruthy();
   });
   it('brings work that was sent back to the eye', () => {

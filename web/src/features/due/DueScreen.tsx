@@ -30,7 +30,9 @@ function Lists({ due }: { due: Schemas['Due'] }) {
       <>
         <h1 className="sr-only">What is due</h1>
         <FirstSteps started={false} />
-        <Notice title="Nothing is assigned yet.">When your instructor sets work, it stands here. Until then you can choose any skill on the map.</Notice>
+        <Notice title="Nothing is assigned yet.">
+          When your instructor sets work, it stands here. Until then you can choose any skill on the map.
+        </Notice>
       </>
     );
   }
@@ -38,12 +40,26 @@ function Lists({ due }: { due: Schemas['Due'] }) {
     <>
       <h1 className="sr-only">What is due</h1>
       <FirstSteps started={due.assignments.some((a) => a.started)} />
-      {sections.map((section) => section.rows.length > 0 && <Section key={section.title} {...section} now={now} next={next} />)}
+      {sections.map(
+        (section) => section.rows.length > 0 && <Section key={section.title} {...section} now={now} next={next} />,
+      )}
     </>
   );
 }
 
-function Section({ title, rows, folded, now, next }: { title: string; rows: Assignment[]; folded: boolean; now: Date; next: string }) {
+function Section({
+  title,
+  rows,
+  folded,
+  now,
+  next,
+}: {
+  title: string;
+  rows: Assignment[];
+  folded: boolean;
+  now: Date;
+  next: string;
+}) {
   const list = (
     <ul className="mt-1 mb-5 border-t border-rule">
       {rows.map((a) => (
@@ -63,7 +79,9 @@ function Section({ title, rows, folded, now, next }: { title: string; rows: Assi
     <section aria-label={title}>
       <h2 className="flex items-baseline gap-4 font-serif text-xl font-semibold">
         {title}
-        <span className="font-sans text-sm font-normal text-soft">{open === 0 ? 'everything here is finished' : `${open} to finish`}</span>
+        <span className="font-sans text-sm font-normal text-soft">
+          {open === 0 ? 'everything here is finished' : `${open} to finish`}
+        </span>
       </h2>
       {list}
     </section>

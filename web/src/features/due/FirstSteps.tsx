@@ -4,7 +4,10 @@ import { Link } from 'react-router';
 import { api, taken } from '../../api/client';
 import { wasHere } from '../tour/marks';
 
-/** What is not tied to an assignment and worth doing now: a check that is half done, a refresh, or the first steps of all. */
+/**
+ * What is not tied to an assignment and worth doing now: a check that is half done, a refresh, or the first steps of
+ * all.
+ */
 export function FirstSteps({ started }: { started: boolean }) {
   const check = useQuery({ queryKey: ['check'], queryFn: () => taken(api.GET('/api/check')) });
   const { running, due = [], history = [] } = check.data ?? {};
@@ -15,7 +18,8 @@ export function FirstSteps({ started }: { started: boolean }) {
     <>
       {running !== undefined && (
         <Slip>
-          Your check is half done, {running.answered} of at most {running.most} items. <Link to="/check">Go on with the check</Link>.
+          Your check is half done, {running.answered} of at most {running.most} items.{' '}
+          <Link to="/check">Go on with the check</Link>.
         </Slip>
       )}
       {running === undefined && !started && (history.length === 0 || !wasHere()) && (
@@ -35,7 +39,8 @@ export function FirstSteps({ started }: { started: boolean }) {
       )}
       {due.length > 0 && (
         <Slip>
-          {due.length === 1 ? 'One skill is' : `${due.length} skills are`} due for a refresh. <Link to="/review">A mixed set</Link> takes a few minutes, and nothing can get worse by it.
+          {due.length === 1 ? 'One skill is' : `${due.length} skills are`} due for a refresh.{' '}
+          <Link to="/review">A mixed set</Link> takes a few minutes, and nothing can get worse by it.
         </Slip>
       )}
     </>

@@ -2,24 +2,60 @@ import { describe, expect, test } from 'vitest';
 import { actionOf, type Assignment, daysAway, nextOf, sorted, stateOf } from './words';
 
 const A: Assignment = {
-  id: 'a', title: 'Stores', due: '2026-05-04T20:00:00Z', when: 'SOON', target: 'score 80', flag: 80, byScore: true, policy: [], started: true, finished: false, late: false,
-  resume: 's', waiting: 0, pagesBack: [], check: false, skills: [],
+  id: 'a',
+  title: 'Stores',
+  due: '2026-05-04T20:00:00Z',
+  when: 'SOON',
+  target: 'score 80',
+  flag: 80,
+  byScore: true,
+  policy: [],
+  started: true,
+  finished: false,
+  late: false,
+  resume: 's',
+  waiting: 0,
+  pagesBack: [],
+  check: false,
+  skills: [],
 };
-const S: Assignment['skills'][number] = { id: 's', name: 'Mean', stands: 74, hoped: 74, pagesWaiting: 0, reachedWaiting: false, known: false, started: true, reached: false, late: false, course: [] };
+const S: Assignment['skills'][number] = {
+  id: 's',
+  name: 'Mean',
+  stands: 74,
+  hoped: 74,
+  pagesWaiting: 0,
+  reachedWaiting: false,
+  known: false,
+  started: true,
+  reached: false,
+  late: false,
+  course: [],
+};
 
 describe('where a skill stands', () => {
   test('by its score', () => expect(stateOf(S, A)).toBe('score 74'));
-  test('with pages that wait', () => expect(stateOf({ ...S, hoped: 81, pagesWaiting: 2 }, A)).toBe('score 74, and 81 once 2 pages are read'));
-  test('with one page that waits', () => expect(stateOf({ ...S, hoped: 78, pagesWaiting: 1 }, A)).toBe('score 74, and 78 once 1 page is read'));
-  test('reached but for the reading', () => expect(stateOf({ ...S, reachedWaiting: true, pagesWaiting: 1 }, A)).toBe('reached, waiting for 1 page to be read'));
+  test('with pages that wait', () =>
+    expect(stateOf({ ...S, hoped: 81, pagesWaiting: 2 }, A)).toBe('score 74, and 81 once 2 pages are read'));
+  test('with one page that waits', () =>
+    expect(stateOf({ ...S, hoped: 78, pagesWaiting: 1 }, A)).toBe('score 74, and 78 once 1 page is read'));
+  test('reached but for the reading', () =>
+    expect(stateOf({ ...S, reachedWaiting: true, pagesWaiting: 1 }, A)).toBe('reached, waiting for 1 page to be read'));
   test('reached', () => expect(stateOf({ ...S, reached: true }, A)).toBe('reached'));
-  test('known before it was begun', () => expect(stateOf({ ...S, started: false, known: true }, A)).toBe('you know this already'));
+  test('known before it was begun', () =>
+    expect(stateOf({ ...S, started: false, known: true }, A)).toBe('you know this already'));
   test('in steps', () => expect(stateOf({ ...S, stands: 2 }, { ...A, byScore: false, flag: 5 })).toBe('2 of 5'));
 });
 
 test('a day is named as one would say it', () => {
   const now = new Date(2026, 4, 4, 12);
-  expect([0, 1, -1, 3, -12].map((d) => daysAway(new Date(2026, 4, 4 + d, 20), now))).toEqual(['today', 'tomorrow', 'yesterday', 'in 3 days', '12 days ago']);
+  expect([0, 1, -1, 3, -12].map((d) => daysAway(new Date(2026, 4, 4 + d, 20), now))).toEqual([
+    'today',
+    'tomorrow',
+    'yesterday',
+    'in 3 days',
+    '12 days ago',
+  ]);
   expect(daysAway(new Date(2026, 4, 4, 8), now)).toBe('earlier today');
 });
 
@@ -30,8 +66,18 @@ test('the action says what it does', () => {
 });
 
 test('late work comes first and finished work last', () => {
-  const rows = [A, { ...A, id: 'late', when: 'PAST' }, { ...A, id: 'done', when: 'PAST', finished: true }, { ...A, id: 'later', when: 'LATER' }];
-  expect(sorted(rows).map((s) => [s.title, ...s.rows.map((r) => r.id)])).toEqual([['Late', 'late'], ['Next seven days', 'a'], ['Later', 'later'], ['Finished', 'done']]);
+  const rows = [
+    A,
+    { ...A, id: 'late', when: 'PAST' },
+    { ...A, id: 'done', when: 'PAST', finished: true },
+    { ...A, id: 'later', when: 'LATER' },
+  ];
+  expect(sorted(rows).map((s) => [s.title, ...s.rows.map((r) => r.id)])).toEqual([
+    ['Late', 'late'],
+    ['Next seven days', 'a'],
+    ['Later', 'later'],
+    ['Finished', 'done'],
+  ]);
 });
 
 test('one assignment is what to do first: late work, then what is due soonest, never what is finished', () => {

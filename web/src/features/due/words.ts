@@ -33,10 +33,16 @@ export function stateOf(s: Schemas['DueSkill'], a: Assignment): string {
     return s.known ? 'you know this already' : 'not started';
   }
   const stands = a.byScore ? `score ${s.stands}` : `${s.stands} of ${a.flag}`;
-  return s.pagesWaiting > 0 ? `${stands}, and ${s.hoped} once ${pages(s.pagesWaiting)} ${s.pagesWaiting === 1 ? 'is' : 'are'} read` : stands;
+  return s.pagesWaiting > 0
+    ? `${stands}, and ${s.hoped} once ${pages(s.pagesWaiting)} ${s.pagesWaiting === 1 ? 'is' : 'are'} read`
+    : stands;
 }
 
-/** What to do first: the one that is due soonest of those not finished, late work before it. @returns its id, or empty when all is done */
+/**
+ * What to do first: the one that is due soonest of those not finished, late work before it.
+ *
+ * @returns its id, or empty when all is done
+ */
 export function nextOf(sections: { rows: Assignment[] }[]): string {
   return sections.flatMap((section) => section.rows).find((a) => !a.finished)?.id ?? '';
 }

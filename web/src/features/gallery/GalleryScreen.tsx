@@ -25,14 +25,24 @@ export default function GalleryScreen() {
           <ul className="grid gap-0.5">
             {skills.data?.map((skill) => (
               <li key={skill.id}>
-                <Link to={`/gallery/${skill.id}/1/1`} aria-current={skill.id === skillId} className="text-ink aria-[current=true]:font-bold">
+                <Link
+                  to={`/gallery/${skill.id}/1/1`}
+                  aria-current={skill.id === skillId}
+                  className="text-ink aria-[current=true]:font-bold"
+                >
                   {skill.name}
                 </Link>
               </li>
             ))}
           </ul>
         </nav>
-        <main className="p-6">{skillId === '' ? <p className="text-soft">Choose a skill, and try its items as a student would. Nothing is counted.</p> : <Shown key={`${skillId}/${tier}/${seed}`} skillId={skillId} tier={Number(tier)} seed={Number(seed)} />}</main>
+        <main className="p-6">
+          {skillId === '' ? (
+            <p className="text-soft">Choose a skill, and try its items as a student would. Nothing is counted.</p>
+          ) : (
+            <Shown key={`${skillId}/${tier}/${seed}`} skillId={skillId} tier={Number(tier)} seed={Number(seed)} />
+          )}
+        </main>
       </div>
     </div>
   );
@@ -51,7 +61,12 @@ function Shown(place: Place) {
     <div className="grid gap-5">
       <p className="flex flex-wrap items-center gap-4">
         {[1, 2, 3].map((t) => (
-          <Link key={t} to={`/gallery/${place.skillId}/${t}/${place.seed}`} aria-current={t === place.tier} className="text-ink aria-[current=true]:font-bold">
+          <Link
+            key={t}
+            to={`/gallery/${place.skillId}/${t}/${place.seed}`}
+            aria-current={t === place.tier}
+            className="text-ink aria-[current=true]:font-bold"
+          >
             level {t}
           </Link>
         ))}
@@ -79,7 +94,10 @@ function Shown(place: Place) {
 function Trial({ part, index, place }: { part: Schemas['PartView']; index: number; place: Place }) {
   const [entries, setEntries] = useState<Record<string, string>>({});
   const check = useMutation({
-    mutationFn: () => taken(api.POST('/api/gallery/{skillId}/{tier}/{seed}', { params: { path: place }, body: { part: index, entries } })),
+    mutationFn: () =>
+      taken(
+        api.POST('/api/gallery/{skillId}/{tier}/{seed}', { params: { path: place }, body: { part: index, entries } }),
+      ),
   });
   return (
     <section aria-label={`Part ${index + 1}`} className="border-l-2 border-rule pl-4">

@@ -14,7 +14,9 @@ export function InkPicture({ ink, under }: { ink: Schemas['Ink']; under?: ReactN
   const height = Math.max(LEAST, (all.length === 0 ? 0 : bounds(all).bottom) + BELOW);
   const hexOf = (stroke: Stroke) => ink.pens.find((p) => p.colour === stroke.colour)?.hex;
   const group = (strokes: Stroke[]) =>
-    strokes.map((s) => <path key={s.id} d={outline(s)} fill={hexOf(s)} opacity={s.tool === 'HIGHLIGHTER' ? HIGHLIGHT : 1} />);
+    strokes.map((s) => (
+      <path key={s.id} d={outline(s)} fill={hexOf(s)} opacity={s.tool === 'HIGHLIGHTER' ? HIGHLIGHT : 1} />
+    ));
   return (
     <div className="sheet relative overflow-hidden rounded-slip border border-edge">
       {under !== undefined && (
@@ -22,7 +24,12 @@ export function InkPicture({ ink, under }: { ink: Schemas['Ink']; under?: ReactN
           {under}
         </div>
       )}
-      <svg viewBox={`0 0 ${PAGE_WIDTH} ${height}`} className="relative block w-full" role="img" aria-label={`Drawn work, ${ink.work.length} strokes${ink.marks.length > 0 ? `, and ${ink.marks.length} marks of the instructor` : ''}`}>
+      <svg
+        viewBox={`0 0 ${PAGE_WIDTH} ${height}`}
+        className="relative block w-full"
+        role="img"
+        aria-label={`Drawn work, ${ink.work.length} strokes${ink.marks.length > 0 ? `, and ${ink.marks.length} marks of the instructor` : ''}`}
+      >
         <g data-layer="work">{group(ink.work)}</g>
         <g data-layer="marks">{group(ink.marks)}</g>
       </svg>

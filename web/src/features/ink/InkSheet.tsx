@@ -61,7 +61,7 @@ function Sheet({ itemId, place, layer, paper, under, children, ink }: Props & { 
     }
   };
   return (
-    // oxlint-disable-next-line jsx-a11y/no-static-element-interactions -- keys for what was drawn last; it takes the focus when it is drawn on
+    // oxlint-disable-next-line jsx-a11y/no-static-element-interactions -- keys for what was drawn last
     <div tabIndex={-1} className="grid gap-2 outline-none" onKeyDown={onKey} data-ink-strokes={strokes.length}>
       <Toolbar
         settings={settings}
@@ -100,7 +100,9 @@ function Sheet({ itemId, place, layer, paper, under, children, ink }: Props & { 
       />
       <div className="flex flex-wrap items-center justify-between gap-2 text-sm">
         {children}
-        <span role="status" className="text-soft">{useWords('ink', own.state)}</span>
+        <span role="status" className="text-soft">
+          {useWords('ink', own.state)}
+        </span>
       </div>
     </div>
   );

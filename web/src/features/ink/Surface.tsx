@@ -1,4 +1,13 @@
-import { type CSSProperties, type ReactNode, useCallback, useEffect, useId, useLayoutEffect, useRef, useState } from 'react';
+import {
+  type CSSProperties,
+  type ReactNode,
+  useCallback,
+  useEffect,
+  useId,
+  useLayoutEffect,
+  useRef,
+  useState,
+} from 'react';
 import { Button } from '../../ui/Button';
 import { begin, chosenBy, followed, type Gesture, result, type Spot } from './gesture';
 import { type Change, difference } from './history';
@@ -111,11 +120,19 @@ export function Surface(props: Props) {
   useSheetPointers(root, {
     writes: settings.tool !== 'hand',
     onBegin: (event) => {
-      gesture.current = begin(spot(event), settings, strokes, chosen.length === 0 ? null : { ids: chosen.map((s) => s.id), box: bounds(chosen) });
+      gesture.current = begin(
+        spot(event),
+        settings,
+        strokes,
+        chosen.length === 0 ? null : { ids: chosen.map((s) => s.id), box: bounds(chosen) },
+      );
       show();
     },
     onFollow: (events) => {
-      gesture.current = events.reduce((g: Gesture | null, event) => (g === null ? g : followed(g, spot(event))), gesture.current);
+      gesture.current = events.reduce(
+        (g: Gesture | null, event) => (g === null ? g : followed(g, spot(event))),
+        gesture.current,
+      );
       show();
     },
     onEnd: end,
@@ -126,7 +143,12 @@ export function Surface(props: Props) {
 
   const keys = useSheetKeys({
     onBegin: (at) => {
-      gesture.current = begin(at, settings, strokes, chosen.length === 0 ? null : { ids: chosen.map((s) => s.id), box: bounds(chosen) });
+      gesture.current = begin(
+        at,
+        settings,
+        strokes,
+        chosen.length === 0 ? null : { ids: chosen.map((s) => s.id), box: bounds(chosen) },
+      );
       show();
     },
     onFollow: (at) => {
@@ -142,7 +164,7 @@ export function Surface(props: Props) {
   const whole = { width: '100%', height: HEIGHT_PX } satisfies CSSProperties;
   return (
     <div>
-      {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- an application: arrow keys move the pen */}
+      {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- arrow keys move the pen */}
       <div
         ref={root}
         role="application"
@@ -158,7 +180,11 @@ export function Surface(props: Props) {
       >
         <div className={`absolute inset-0 ${PAPERS[paper]}`} style={lined(view)} aria-hidden="true" />
         {under !== undefined && (
-          <div className="pointer-events-none absolute top-0 left-0 origin-top-left p-4" style={{ width: PAGE_WIDTH * 0.72, transform: `translate(${view.x}px, ${view.y}px) scale(${view.scale})` }} aria-hidden="true">
+          <div
+            className="pointer-events-none absolute top-0 left-0 origin-top-left p-4"
+            style={{ width: PAGE_WIDTH * 0.72, transform: `translate(${view.x}px, ${view.y}px) scale(${view.scale})` }}
+            aria-hidden="true"
+          >
             {under}
           </div>
         )}
@@ -199,7 +225,10 @@ const PAPERS: Record<Paper, string> = { PLAIN: '', LINED: 'lines-ruled', GRID: '
 const RULE = 24;
 
 function lined(view: SheetView): CSSProperties {
-  return { backgroundSize: `${RULE * view.scale}px ${RULE * view.scale}px`, backgroundPosition: `${view.x}px ${view.y}px` };
+  return {
+    backgroundSize: `${RULE * view.scale}px ${RULE * view.scale}px`,
+    backgroundPosition: `${view.x}px ${view.y}px`,
+  };
 }
 
 /** Where the pen of the keyboard is; a dot while it is down. */

@@ -1,4 +1,15 @@
-import { BoxSelect, BrushCleaning, Eraser, Hand, Highlighter, type LucideIcon, Pen, Redo2, Ruler, Undo2 } from 'lucide-react';
+import {
+  BoxSelect,
+  BrushCleaning,
+  Eraser,
+  Hand,
+  Highlighter,
+  type LucideIcon,
+  Pen,
+  Redo2,
+  Ruler,
+  Undo2,
+} from 'lucide-react';
 import type { Schemas } from '../../api/client';
 import { draws, type Settings, type Tool, WIDTHS } from './tools';
 
@@ -22,7 +33,8 @@ type Props = {
   onRedo: () => void;
 };
 
-const BUTTON = 'inline-flex size-9 cursor-pointer items-center justify-center rounded border disabled:cursor-default disabled:opacity-40';
+const BUTTON =
+  'inline-flex size-9 cursor-pointer items-center justify-center rounded border disabled:cursor-default disabled:opacity-40';
 
 /** What the pointer does: tools, then inks and widths, then back and forth. */
 export function Toolbar({ settings, pens, canUndo, canRedo, onChange, onUndo, onRedo }: Props) {
@@ -43,10 +55,24 @@ export function Toolbar({ settings, pens, canUndo, canRedo, onChange, onUndo, on
           </button>
         ))}
         <span className="w-2" />
-        <button type="button" className={`${BUTTON} border-edge bg-leaf`} aria-label="Undo" title="Undo (Ctrl Z)" disabled={!canUndo} onClick={onUndo}>
+        <button
+          type="button"
+          className={`${BUTTON} border-edge bg-leaf`}
+          aria-label="Undo"
+          title="Undo (Ctrl Z)"
+          disabled={!canUndo}
+          onClick={onUndo}
+        >
           <Undo2 className="size-5" aria-hidden="true" />
         </button>
-        <button type="button" className={`${BUTTON} border-edge bg-leaf`} aria-label="Redo" title="Redo (Ctrl Y)" disabled={!canRedo} onClick={onRedo}>
+        <button
+          type="button"
+          className={`${BUTTON} border-edge bg-leaf`}
+          aria-label="Redo"
+          title="Redo (Ctrl Y)"
+          disabled={!canRedo}
+          onClick={onRedo}
+        >
           <Redo2 className="size-5" aria-hidden="true" />
         </button>
       </div>
@@ -75,7 +101,10 @@ function Inks({ settings, pens, onChange }: Pick<Props, 'settings' | 'pens' | 'o
           className={`size-8 cursor-pointer rounded-full border-2 p-1 ${settings.colour === pen.colour ? 'border-ink' : 'border-transparent'}`}
           onClick={() => onChange({ ...settings, colour: pen.colour })}
         >
-          <span className="block size-full rounded-full border border-edge forced-color-adjust-none" style={{ backgroundColor: pen.hex }} />
+          <span
+            className="block size-full rounded-full border border-edge forced-color-adjust-none"
+            style={{ backgroundColor: pen.hex }}
+          />
         </button>
       ))}
     </div>
@@ -95,7 +124,10 @@ function Widths({ settings, onChange }: Pick<Props, 'settings' | 'onChange'>) {
           className={`flex size-8 cursor-pointer items-center justify-center rounded border ${settings.width === width ? 'border-2 border-ink' : 'border-transparent'}`}
           onClick={() => onChange({ ...settings, width })}
         >
-          <span className="block w-5 rounded-full bg-ink forced-color-adjust-none forced-colors:bg-[CanvasText]" style={{ height: width }} />
+          <span
+            className="block w-5 rounded-full bg-ink forced-color-adjust-none forced-colors:bg-[CanvasText]"
+            style={{ height: width }}
+          />
         </button>
       ))}
     </div>

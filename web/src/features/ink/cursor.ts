@@ -8,7 +8,12 @@ export const STEP = 12;
 const FINE = 2;
 export const START: Cursor = { x: 48, y: 48 };
 
-const WAYS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+const WAYS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
 
 /** Where an arrow leads; null for other keys. Never off the page. */
 export function stepped({ x, y }: Cursor, key: string, isFine: boolean): Cursor | null {
@@ -21,4 +26,5 @@ export function stepped({ x, y }: Cursor, key: string, isFine: boolean): Cursor 
 }
 
 /** Where the cursor is, in squares of the paper, counted as one reads. */
-export const said = ({ x, y }: Cursor) => `${Math.round((x / STEP / 2) * 10) / 10} across, ${Math.round((y / STEP / 2) * 10) / 10} down`;
+export const said = ({ x, y }: Cursor) =>
+  `${Math.round((x / STEP / 2) * 10) / 10} across, ${Math.round((y / STEP / 2) * 10) / 10} down`;

@@ -5,7 +5,13 @@ import { FIRST, type Tool } from './tools';
 import { fitted, onPage, panned, zoomed } from './view';
 
 const spot = (x: number, y: number, pressure = 0.5, at = 0): Spot => ({ x, y, pressure, at });
-const line: Stroke = { id: 'line', tool: 'PEN', width: 2, colour: 'BLACK', points: Array.from({ length: 11 }, (_, i) => [i * 10, 50, 0.5, i]).flat() };
+const line: Stroke = {
+  id: 'line',
+  tool: 'PEN',
+  width: 2,
+  colour: 'BLACK',
+  points: Array.from({ length: 11 }, (_, i) => [i * 10, 50, 0.5, i]).flat(),
+};
 const run = (tool: Tool, ...spots: Spot[]) => {
   const [first = spot(0, 0), ...rest] = spots;
   return rest.reduce(followed, begin(first, { ...FIRST, tool }, [line], null));
@@ -13,7 +19,9 @@ const run = (tool: Tool, ...spots: Spot[]) => {
 
 describe('what a tool does', () => {
   it('a pen keeps place, pressure and time, and leaves out what says nothing new', () => {
-    const drawn = result(run('pen', spot(1, 2, 0.2, 100), spot(1.1, 2.1, 0.3, 104), spot(9, 8, 0.71, 120)), [line]).at(-1);
+    const drawn = result(run('pen', spot(1, 2, 0.2, 100), spot(1.1, 2.1, 0.3, 104), spot(9, 8, 0.71, 120)), [line]).at(
+      -1,
+    );
     expect(drawn?.points).toEqual([1, 2, 0.2, 0, 9, 8, 0.71, 20]);
   });
 

@@ -1,4 +1,16 @@
-import { type Box, boxOf, FIELDS, moved, newStrokeId, round, rubbed, straight, type Stroke, touches, within } from './strokes';
+import {
+  type Box,
+  boxOf,
+  FIELDS,
+  moved,
+  newStrokeId,
+  round,
+  rubbed,
+  straight,
+  type Stroke,
+  touches,
+  within,
+} from './strokes';
 import { ERASER, HIGHLIGHTER_TIMES, type Settings } from './tools';
 
 /** A place on the page: x and y in page units, pressure 0 to 1, time in milliseconds. */
@@ -23,7 +35,13 @@ function point({ x, y, pressure, at }: Spot, since: number): number[] {
 
 function fresh(spot: Spot, { tool, colour, width }: Settings): Stroke {
   const highlights = tool === 'highlighter';
-  return { id: newStrokeId(), tool: highlights ? 'HIGHLIGHTER' : 'PEN', width: highlights ? width * HIGHLIGHTER_TIMES : width, colour, points: point(spot, spot.at) };
+  return {
+    id: newStrokeId(),
+    tool: highlights ? 'HIGHLIGHTER' : 'PEN',
+    width: highlights ? width * HIGHLIGHTER_TIMES : width,
+    colour,
+    points: point(spot, spot.at),
+  };
 }
 
 function inside(box: Box, { x, y }: Spot): boolean {
@@ -31,7 +49,12 @@ function inside(box: Box, { x, y }: Spot): boolean {
 }
 
 /** @param chosen what is selected, and the box around it */
-export function begin(spot: Spot, settings: Settings, strokes: Stroke[], chosen: { ids: string[]; box: Box } | null): Gesture {
+export function begin(
+  spot: Spot,
+  settings: Settings,
+  strokes: Stroke[],
+  chosen: { ids: string[]; box: Box } | null,
+): Gesture {
   switch (settings.tool) {
     case 'pen':
     case 'highlighter':
@@ -41,9 +64,14 @@ export function begin(spot: Spot, settings: Settings, strokes: Stroke[], chosen:
       return { kind: 'ruling', stroke: fresh(spot, settings), from: spot };
     case 'stroke-eraser':
     case 'area-eraser':
-      return erased({ kind: 'erasing', area: settings.tool === 'area-eraser', before: strokes, now: strokes, at: spot }, spot);
+      return erased(
+        { kind: 'erasing', area: settings.tool === 'area-eraser', before: strokes, now: strokes, at: spot },
+        spot,
+      );
     case 'select':
-      return chosen !== null && inside(chosen.box, spot) ? { kind: 'moving', from: spot, to: spot, chosen: chosen.ids } : { kind: 'boxing', from: spot, to: spot };
+      return chosen !== null && inside(chosen.box, spot)
+        ? { kind: 'moving', from: spot, to: spot, chosen: chosen.ids }
+        : { kind: 'boxing', from: spot, to: spot };
     default: {
       const never: never = settings.tool;
       return never;
@@ -64,10 +92,15 @@ export function followed(gesture: Gesture, spot: Spot): Gesture {
     case 'drawing': {
       const { points } = gesture.stroke;
       const far = Math.hypot(spot.x - (points.at(-FIELDS) ?? 0), spot.y - (points.at(1 - FIELDS) ?? 0)) >= CLOSE;
-      return far && points.length < FIELDS * LONGEST ? { ...gesture, stroke: { ...gesture.stroke, points: [...points, ...point(spot, gesture.from.at)] } } : gesture;
+      return far && points.length < FIELDS * LONGEST
+        ? { ...gesture, stroke: { ...gesture.stroke, points: [...points, ...point(spot, gesture.from.at)] } }
+        : gesture;
     }
     case 'ruling':
-      return { ...gesture, stroke: { ...gesture.stroke, points: straight(gesture.from.x, gesture.from.y, spot.x, spot.y) } };
+      return {
+        ...gesture,
+        stroke: { ...gesture.stroke, points: straight(gesture.from.x, gesture.from.y, spot.x, spot.y) },
+      };
     case 'erasing':
       return erased(gesture, spot);
     case 'boxing':
@@ -91,7 +124,9 @@ export function result(gesture: Gesture, strokes: Stroke[]): Stroke[] {
     case 'boxing':
       return strokes;
     case 'moving':
-      return strokes.map((s) => (gesture.chosen.includes(s.id) ? moved(s, gesture.to.x - gesture.from.x, gesture.to.y - gesture.from.y) : s));
+      return strokes.map((s) =>
+        gesture.chosen.includes(s.id) ? moved(s, gesture.to.x - gesture.from.x, gesture.to.y - gesture.from.y) : s,
+      );
     default: {
       const never: never = gesture;
       return never;
@@ -110,5 +145,7 @@ export function chosenBy(gesture: Gesture, strokes: Stroke[]): string[] {
   const box = boxOf(gesture.from.x, gesture.from.y, gesture.to.x, gesture.to.y);
   const whole = strokes.filter((s) => within(s, box));
   const tap = box.right - box.left < 4 && box.bottom - box.top < 4;
-  return (tap ? strokes.filter((s) => touches(s, gesture.to.x, gesture.to.y, ERASER)).slice(-1) : whole).map((s) => s.id);
+  return (tap ? strokes.filter((s) => touches(s, gesture.to.x, gesture.to.y, ERASER)).slice(-1) : whole).map(
+    (s) => s.id,
+  );
 }

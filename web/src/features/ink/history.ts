@@ -15,11 +15,13 @@ export function sheetOf(strokes: Stroke[]): Sheet {
 export function applied(strokes: Stroke[], change: Change): Stroke[] {
   const gone = new Set(change.removed);
   const put = new Map(change.put.map((s) => [s.id, s]));
-  const kept = strokes.filter((s) => !gone.has(s.id)).map((s) => {
-    const changed = put.get(s.id);
-    put.delete(s.id);
-    return changed ?? s;
-  });
+  const kept = strokes
+    .filter((s) => !gone.has(s.id))
+    .map((s) => {
+      const changed = put.get(s.id);
+      put.delete(s.id);
+      return changed ?? s;
+    });
   return [...kept, ...[...put.values()].filter((s) => !gone.has(s.id))];
 }
 
@@ -27,7 +29,10 @@ export function applied(strokes: Stroke[], change: Change): Stroke[] {
 export function difference(before: Stroke[], after: Stroke[]): Change {
   const old = new Map(before.map((s) => [s.id, s]));
   const now = new Set(after.map((s) => s.id));
-  return { put: after.filter((s) => old.get(s.id) !== s), removed: before.filter((s) => !now.has(s.id)).map((s) => s.id) };
+  return {
+    put: after.filter((s) => old.get(s.id) !== s),
+    removed: before.filter((s) => !now.has(s.id)).map((s) => s.id),
+  };
 }
 
 export function isNothing(change: Change): boolean {
@@ -46,7 +51,10 @@ export function undo(sheet: Sheet): [Sheet, Change] {
     return [sheet, NOTHING];
   }
   const strokes = applied(sheet.strokes, back);
-  return [{ strokes, done: sheet.done.slice(0, -1), undone: [...sheet.undone, difference(strokes, sheet.strokes)] }, back];
+  return [
+    { strokes, done: sheet.done.slice(0, -1), undone: [...sheet.undone, difference(strokes, sheet.strokes)] },
+    back,
+  ];
 }
 
 export function redo(sheet: Sheet): [Sheet, Change] {
@@ -55,7 +63,10 @@ export function redo(sheet: Sheet): [Sheet, Change] {
     return [sheet, NOTHING];
   }
   const strokes = applied(sheet.strokes, again);
-  return [{ strokes, done: [...sheet.done, difference(strokes, sheet.strokes)], undone: sheet.undone.slice(0, -1) }, again];
+  return [
+    { strokes, done: [...sheet.done, difference(strokes, sheet.strokes)], undone: sheet.undone.slice(0, -1) },
+    again,
+  ];
 }
 
 /** Two changes as one, in their order. */

@@ -6,7 +6,11 @@ const THINNING = 0.6;
 
 /** The outline of a stroke as an SVG path, in page units. */
 export function outline(stroke: Stroke): string {
-  const points = Array.from({ length: count(stroke) }, (_, i) => [stroke.points[4 * i] ?? 0, stroke.points[4 * i + 1] ?? 0, stroke.points[4 * i + 2] ?? 0.5]);
+  const points = Array.from({ length: count(stroke) }, (_, i) => [
+    stroke.points[4 * i] ?? 0,
+    stroke.points[4 * i + 1] ?? 0,
+    stroke.points[4 * i + 2] ?? 0.5,
+  ]);
   const edge = getStroke(points, {
     size: stroke.width,
     thinning: stroke.tool === 'PEN' ? THINNING : 0,

@@ -2,7 +2,10 @@
 export type Contact = { id: number; kind: 'mouse' | 'pen' | 'touch'; x: number; y: number; size: number };
 /** @param penSeen whether a pen was ever used here: from then on fingers only move the sheet */
 export type Hands = { penSeen: boolean; down: Contact[]; writer: number | null };
-/** What a new contact is for. `cancel` takes back what the first finger has begun, because a second one came: both move the sheet. */
+/**
+ * What a new contact is for. `cancel` takes back what the first finger has begun, because a second one came: both move
+ * the sheet.
+ */
 export type Act = 'write' | 'move' | 'cancel' | 'ignore';
 
 /** A touch wider than this is the side of a hand. Common practice; no source. */

@@ -1,7 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { bounds, count, moved, rubbed, straight, type Stroke, touches, within } from './strokes';
 
-const stroke = (id: string, ...xy: [number, number][]): Stroke => ({ id, tool: 'PEN', width: 2, colour: 'BLACK', points: xy.flatMap(([x, y], i) => [x, y, 0.5, i * 8]) });
+const stroke = (id: string, ...xy: [number, number][]): Stroke => ({
+  id,
+  tool: 'PEN',
+  width: 2,
+  colour: 'BLACK',
+  points: xy.flatMap(([x, y], i) => [x, y, 0.5, i * 8]),
+});
 const across = stroke('a', [0, 0], [10, 0], [20, 0], [30, 0], [40, 0]);
 const ids = () => {
   let n = 0;

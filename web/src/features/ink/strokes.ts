@@ -84,7 +84,10 @@ export function rubbed(stroke: Stroke, x: number, y: number, radius: number, new
 }
 
 export function moved(stroke: Stroke, dx: number, dy: number): Stroke {
-  return { ...stroke, points: stroke.points.map((n, i) => (i % FIELDS === 0 ? round(n + dx) : i % FIELDS === 1 ? round(n + dy) : n)) };
+  return {
+    ...stroke,
+    points: stroke.points.map((n, i) => (i % FIELDS === 0 ? round(n + dx) : i % FIELDS === 1 ? round(n + dy) : n)),
+  };
 }
 
 export function round(n: number): number {
@@ -104,5 +107,10 @@ export function boxOf(ax: number, ay: number, bx: number, by: number): Box {
 /** A straight line as points close enough together to be rubbed out in part. */
 export function straight(ax: number, ay: number, bx: number, by: number): number[] {
   const steps = Math.max(1, Math.ceil(Math.hypot(bx - ax, by - ay) / 4));
-  return Array.from({ length: steps + 1 }, (_, i) => [round(ax + ((bx - ax) * i) / steps), round(ay + ((by - ay) * i) / steps), 0.5, i * 8]).flat();
+  return Array.from({ length: steps + 1 }, (_, i) => [
+    round(ax + ((bx - ax) * i) / steps),
+    round(ay + ((by - ay) * i) / steps),
+    0.5,
+    i * 8,
+  ]).flat();
 }

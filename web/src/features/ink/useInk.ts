@@ -15,7 +15,12 @@ const MOST_SENT = 150_000;
 export type Layer = 'work' | 'marks';
 
 const isChange = (value: unknown): value is Change =>
-  typeof value === 'object' && value !== null && 'put' in value && Array.isArray(value.put) && 'removed' in value && Array.isArray(value.removed);
+  typeof value === 'object' &&
+  value !== null &&
+  'put' in value &&
+  Array.isArray(value.put) &&
+  'removed' in value &&
+  Array.isArray(value.removed);
 
 export function useInkOf(itemId: string) {
   return useFresh(['ink', itemId], () => taken(api.GET('/api/items/{itemId}/ink', { params: { path: { itemId } } })));
@@ -28,13 +33,24 @@ function handOver(itemId: string, place: string, slot: string, change: Change) {
   const all = isChange(waiting) ? together(waiting, change) : change;
   const isSmall = JSON.stringify(all).length < MOST_SENT;
   for (const part of isSmall ? [all] : parts(change, MOST_SENT)) {
-    outbox.put({ place, slot, words: 'Your ink', letter: letter('post', '/api/items/{itemId}/ink', { itemId }, part), refresh: [['ink', itemId]], soon: true, adds: !isSmall });
+    outbox.put({
+      place,
+      slot,
+      words: 'Your ink',
+      letter: letter('post', '/api/items/{itemId}/ink', { itemId }, part),
+      refresh: [['ink', itemId]],
+      soon: true,
+      adds: !isSmall,
+    });
   }
 }
 
 /** What has been sent belongs to what the server has, also when it cannot be asked. */
 function sent(queries: QueryClient, itemId: string, layer: Layer, change: Change) {
-  queries.setQueryData<Schemas['Ink']>(['ink', itemId], (ink) => ink && { ...ink, [layer]: applied(ink[layer], change) });
+  queries.setQueryData<Schemas['Ink']>(
+    ['ink', itemId],
+    (ink) => ink && { ...ink, [layer]: applied(ink[layer], change) },
+  );
   void queries.invalidateQueries({ queryKey: ['work', itemId] });
 }
 
@@ -44,10 +60,29 @@ export function useInk(itemId: string, place: string, layer: Layer, first: Strok
   const queries = useQueryClient();
   const { standing } = useOutbox();
   /** What was drawn and the server does not have yet is drawn again. */
-  const [sheet, setSheet] = useState<Sheet>(() => sheetOf(outbox.waiting(slot).reduce((strokes, { letter: { body } }) => (isChange(body) ? applied(strokes, body) : strokes), first)));
-  useEffect(() => outbox.news.onDone((deed, { kind }) => kind === 'done' && deed.slot === slot && isChange(deed.letter.body) && sent(queries, itemId, layer, deed.letter.body)), [slot, queries, itemId, layer]);
+  const [sheet, setSheet] = useState<Sheet>(() =>
+    sheetOf(
+      outbox
+        .waiting(slot)
+        .reduce((strokes, { letter: { body } }) => (isChange(body) ? applied(strokes, body) : strokes), first),
+    ),
+  );
+  useEffect(
+    () =>
+      outbox.news.onDone(
+        (deed, { kind }) =>
+          kind === 'done' &&
+          deed.slot === slot &&
+          isChange(deed.letter.body) &&
+          sent(queries, itemId, layer, deed.letter.body),
+      ),
+    [slot, queries, itemId, layer],
+  );
   useEffect(() => () => void outbox.flush(), []);
-  const hand = useCallback((made: Change) => !isNothing(made) && handOver(itemId, place, slot, made), [itemId, place, slot]);
+  const hand = useCallback(
+    (made: Change) => !isNothing(made) && handOver(itemId, place, slot, made),
+    [itemId, place, slot],
+  );
   const change = (made: Change) => {
     if (!isNothing(made)) {
       setSheet(draw(sheet, made));

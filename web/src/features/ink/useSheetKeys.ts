@@ -3,11 +3,18 @@ import { announce } from '../../ui/announce';
 import { type Cursor, said, START, stepped } from './cursor';
 import type { Spot } from './gesture';
 
-type Handlers = { onBegin: (spot: Spot) => void; onFollow: (spot: Spot) => void; onEnd: () => void; onCancel: () => void };
+type Handlers = {
+  onBegin: (spot: Spot) => void;
+  onFollow: (spot: Spot) => void;
+  onEnd: () => void;
+  onCancel: () => void;
+};
 
 const spotOf = ({ x, y }: Cursor): Spot => ({ x, y, pressure: 0.5, at: performance.now() });
 
-/** The tools by keys: arrows move the pen, the space bar puts it down and lifts it, Escape lets go of what was begun. */
+/**
+ * The tools by keys: arrows move the pen, the space bar puts it down and lifts it, Escape lets go of what was begun.
+ */
 export function useSheetKeys({ onBegin, onFollow, onEnd, onCancel }: Handlers) {
   const [cursor, setCursor] = useState<Cursor | null>(null);
   const [isDown, setDown] = useState(false);

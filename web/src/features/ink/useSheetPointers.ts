@@ -16,10 +16,19 @@ export type SheetEvents = {
 
 function contactOf(event: PointerEvent, place: DOMRect): Contact {
   const kind = event.pointerType === 'pen' || event.pointerType === 'touch' ? event.pointerType : 'mouse';
-  return { id: event.pointerId, kind, x: event.clientX - place.left, y: event.clientY - place.top, size: kind === 'touch' ? Math.max(event.width, event.height) : 0 };
+  return {
+    id: event.pointerId,
+    kind,
+    x: event.clientX - place.left,
+    y: event.clientY - place.top,
+    size: kind === 'touch' ? Math.max(event.width, event.height) : 0,
+  };
 }
 
-const middle = (contacts: Contact[]) => ({ x: contacts.reduce((s, c) => s + c.x, 0) / contacts.length, y: contacts.reduce((s, c) => s + c.y, 0) / contacts.length });
+const middle = (contacts: Contact[]) => ({
+  x: contacts.reduce((s, c) => s + c.x, 0) / contacts.length,
+  y: contacts.reduce((s, c) => s + c.y, 0) / contacts.length,
+});
 
 /** Two fingers apart or together; 0 for fewer. */
 function spread([a, b]: Contact[]): number {

@@ -21,7 +21,12 @@ export function SkillGraph({ skills, chosen, onChoose }: Props) {
     }
   };
   return (
-    <div ref={root} className="overflow-x-auto rounded-slip border border-rule bg-leaf p-1" role="group" aria-label="Skills, from what comes first on the left. Arrow keys walk along.">
+    <div
+      ref={root}
+      className="overflow-x-auto rounded-slip border border-rule bg-leaf p-1"
+      role="group"
+      aria-label="Skills, from what comes first on the left. Arrow keys walk along."
+    >
       <div className="relative" style={{ width, height }}>
         <svg width={width} height={height} className="absolute inset-0" aria-hidden="true">
           {bands.map((band, i) => (
@@ -40,7 +45,13 @@ export function SkillGraph({ skills, chosen, onChoose }: Props) {
           {trails(placed)
             .toSorted((a, b) => Number(meets(a, chosen)) - Number(meets(b, chosen)))
             .map((trail) => (
-              <path key={`${trail.from}-${trail.to}`} d={trail.path} fill="none" stroke={meets(trail, chosen) ? 'var(--color-larch-mark)' : 'var(--color-edge)'} strokeWidth={meets(trail, chosen) ? 2.5 : 1} />
+              <path
+                key={`${trail.from}-${trail.to}`}
+                d={trail.path}
+                fill="none"
+                stroke={meets(trail, chosen) ? 'var(--color-larch-mark)' : 'var(--color-edge)'}
+                strokeWidth={meets(trail, chosen) ? 2.5 : 1}
+              />
             ))}
         </svg>
         {placed.map((p) => (
@@ -51,7 +62,11 @@ export function SkillGraph({ skills, chosen, onChoose }: Props) {
             tabIndex={p.skill.id === chosen ? 0 : -1}
             aria-pressed={p.skill.id === chosen}
             className={`absolute flex cursor-pointer items-center gap-2 rounded-slip border px-1.5 text-left leading-[1.15] ${p.skill.name.length > LONG ? 'text-[12px]' : 'text-[13px]'} ${
-              p.skill.id === chosen ? 'border-2 border-ink bg-larch-wash' : p.skill.status === 'LOCKED' ? 'border-dashed border-edge bg-paper text-soft' : 'border-edge bg-leaf'
+              p.skill.id === chosen
+                ? 'border-2 border-ink bg-larch-wash'
+                : p.skill.status === 'LOCKED'
+                  ? 'border-dashed border-edge bg-paper text-soft'
+                  : 'border-edge bg-leaf'
             }`}
             style={{ left: p.x, top: p.y, width: NODE.width, height: NODE.height }}
             onClick={() => onChoose(p.skill.id)}

@@ -5,7 +5,12 @@ function skill(id: string, strand: string, depth: number, prerequisites: string[
   return { id, name: id, strand, depth, prerequisites, missing: [], status: 'READY', assignmentId: 'own' };
 }
 
-const SKILLS = [skill('a', 'one', 0), skill('b', 'one', 0), skill('c', 'one', 1, ['a']), skill('d', 'two', 2, ['c', 'b'])];
+const SKILLS = [
+  skill('a', 'one', 0),
+  skill('b', 'one', 0),
+  skill('c', 'one', 1, ['a']),
+  skill('d', 'two', 2, ['c', 'b']),
+];
 
 describe('layout', () => {
   const { placed, bands, width, height } = layout(SKILLS);

@@ -13,7 +13,10 @@ export const STEP = { column: 185, row: 42 };
 const LEFT = 118;
 const BAND_TOP = 4;
 
-/** Columns by the longest chain of prerequisites, one band a strand; skills of a strand that share a column stand below each other. */
+/**
+ * Columns by the longest chain of prerequisites, one band a strand; skills of a strand that share a column stand below
+ * each other.
+ */
 export function layout(skills: MapSkill[]): { placed: Placed[]; bands: Band[]; width: number; height: number } {
   const placed: Placed[] = [];
   const bands: Band[] = [];
@@ -27,7 +30,13 @@ export function layout(skills: MapSkill[]): { placed: Placed[]; bands: Band[]; w
     }
     const height = BAND_TOP + Math.max(0, ...filled.values()) * STEP.row + 4;
     const own = skills.filter((s) => s.strand === strand);
-    bands.push({ strand, y: top, height, known: own.filter((s) => s.status === 'KNOWN' || s.status === 'REFRESH').length, all: own.length });
+    bands.push({
+      strand,
+      y: top,
+      height,
+      known: own.filter((s) => s.status === 'KNOWN' || s.status === 'REFRESH').length,
+      all: own.length,
+    });
     top += height;
   }
   const depth = Math.max(0, ...skills.map((s) => s.depth));

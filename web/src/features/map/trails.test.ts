@@ -2,7 +2,16 @@ import { describe, expect, it } from 'vitest';
 import { layout, type MapSkill, NODE } from './layout';
 import { corners, trails } from './trails';
 
-const skill = (id: string, strand: string, depth: number, prerequisites: string[] = []): MapSkill => ({ id, name: id, strand, depth, prerequisites, missing: [], status: 'READY', assignmentId: 'own' });
+const skill = (id: string, strand: string, depth: number, prerequisites: string[] = []): MapSkill => ({
+  id,
+  name: id,
+  strand,
+  depth,
+  prerequisites,
+  missing: [],
+  status: 'READY',
+  assignmentId: 'own',
+});
 
 /** Three strands, with ways that skip columns up and down, and one that goes nowhere. */
 const { placed } = layout([
@@ -14,11 +23,17 @@ const { placed } = layout([
   skill('f', 'one', 3, ['d', 'a']),
   skill('g', 'three', 3, ['a', 'd', 'nowhere']),
 ]);
-const pairs = placed.flatMap((to) => placed.filter((from) => to.skill.prerequisites.includes(from.skill.id)).map((from) => ({ from, to })));
+const pairs = placed.flatMap((to) =>
+  placed.filter((from) => to.skill.prerequisites.includes(from.skill.id)).map((from) => ({ from, to })),
+);
 
 describe('the trails of the map', () => {
   it('join each skill to those that build on it', () => {
-    expect(trails(placed).map((t) => `${t.from}${t.to}`).toSorted()).toEqual(['ac', 'ae', 'af', 'ag', 'bc', 'bd', 'cd', 'df', 'dg']);
+    expect(
+      trails(placed)
+        .map((t) => `${t.from}${t.to}`)
+        .toSorted(),
+    ).toEqual(['ac', 'ae', 'af', 'ag', 'bc', 'bd', 'cd', 'df', 'dg']);
   });
   it('begin at the right of one and end at the left of the other', () => {
     for (const { from, to } of pairs) {
@@ -41,7 +56,11 @@ describe('the trails of the map', () => {
       for (const [i, p] of way.slice(1).entries()) {
         const q = way[i] ?? p;
         for (const { skill: over, x, y } of placed) {
-          const clear = Math.max(p.x, q.x) <= x || Math.min(p.x, q.x) >= x + NODE.width || Math.max(p.y, q.y) <= y || Math.min(p.y, q.y) >= y + NODE.height;
+          const clear =
+            Math.max(p.x, q.x) <= x ||
+            Math.min(p.x, q.x) >= x + NODE.width ||
+            Math.max(p.y, q.y) <= y ||
+            Math.min(p.y, q.y) >= y + NODE.height;
           expect(clear, `${from.skill.id} to ${to.skill.id} over ${over.id}`).toBe(true);
         }
       }

@@ -1,6 +1,11 @@
 import { NODE, type Placed, STEP } from './layout';
 
-/** The way from a skill to one that builds on it. @param path as SVG takes it, corners rounded; @param ids of the two skills */
+/**
+ * The way from a skill to one that builds on it.
+ *
+ * @param path as SVG takes it, corners rounded
+ * @param ids of the two skills
+ */
 export type Trail = { from: string; to: string; path: string };
 
 type Point = { x: number; y: number };

@@ -37,7 +37,13 @@ export default function MarkingScreen() {
           <h1 className="font-serif text-xl font-bold">Work to read</h1>
           <div role="group" aria-label="In which order" className="mt-2 flex gap-1 text-sm">
             {(['skill', 'student'] satisfies By[]).map((b) => (
-              <button key={b} type="button" aria-pressed={by === b} className="cursor-pointer rounded border border-edge px-2 py-1 aria-pressed:border-2 aria-pressed:border-spruce aria-pressed:bg-spruce-wash" onClick={() => setBy(b)}>
+              <button
+                key={b}
+                type="button"
+                aria-pressed={by === b}
+                className="cursor-pointer rounded border border-edge px-2 py-1 aria-pressed:border-2 aria-pressed:border-spruce aria-pressed:bg-spruce-wash"
+                onClick={() => setBy(b)}
+              >
                 by {b === 'skill' ? 'item' : 'student'}
               </button>
             ))}
@@ -55,7 +61,15 @@ export default function MarkingScreen() {
                       className="w-full cursor-pointer rounded px-2 py-1 text-left hover:bg-spruce-wash aria-[current=true]:bg-larch-wash aria-[current=true]:font-semibold"
                       onClick={() => void navigate(`/handed-in/${p.itemId}`)}
                     >
-                      {by === 'skill' ? p.student : p.skill} <span className="text-sm font-normal text-soft">{new Date(p.since).toLocaleString('en', { day: 'numeric', month: 'short', hour: 'numeric', minute: '2-digit' })}</span>
+                      {by === 'skill' ? p.student : p.skill}{' '}
+                      <span className="text-sm font-normal text-soft">
+                        {new Date(p.since).toLocaleString('en', {
+                          day: 'numeric',
+                          month: 'short',
+                          hour: 'numeric',
+                          minute: '2-digit',
+                        })}
+                      </span>
                     </button>
                   </li>
                 ))}
@@ -67,11 +81,25 @@ export default function MarkingScreen() {
         <div className="min-w-0">
           <LastRead marking={marking} />
           {marking.pile.isError && <Notice title="This could not be loaded.">{marking.pile.error.message}</Notice>}
-          {marking.pile.isSuccess && order.length === 0 && itemId === '' && <Notice title="Nothing waits to be read.">When students hand in work that an assignment asks for, it appears here.</Notice>}
-          {itemId === '' && order.length > 0 && (
-            <Notice title={order.length === 1 ? 'One page waits.' : `${order.length} pages wait.`}>Choose one on the left, or press J for the first.</Notice>
+          {marking.pile.isSuccess && order.length === 0 && itemId === '' && (
+            <Notice title="Nothing waits to be read.">
+              When students hand in work that an assignment asks for, it appears here.
+            </Notice>
           )}
-          {itemId !== '' && <ReadingDesk key={itemId} itemId={itemId} marking={marking} left={order.length} onNext={() => (order.length > 1 ? go(at + 1 < order.length ? at + 1 : 0) : void navigate('/handed-in'))} />}
+          {itemId === '' && order.length > 0 && (
+            <Notice title={order.length === 1 ? 'One page waits.' : `${order.length} pages wait.`}>
+              Choose one on the left, or press J for the first.
+            </Notice>
+          )}
+          {itemId !== '' && (
+            <ReadingDesk
+              key={itemId}
+              itemId={itemId}
+              marking={marking}
+              left={order.length}
+              onNext={() => (order.length > 1 ? go(at + 1 < order.length ? at + 1 : 0) : void navigate('/handed-in'))}
+            />
+          )}
         </div>
       </main>
     </div>
@@ -99,7 +127,8 @@ function LastRead({ marking }: { marking: Marking }) {
   const { itemId, credit } = read.variables;
   return (
     <p role="status" className="flex flex-wrap items-center gap-3 border-b border-rule bg-spruce-wash px-6 py-2">
-      Read, with {credit === 100 ? 'full credit' : `${credit}% of the credit`}. <Link to={`/handed-in/${itemId}`}>Look at it again</Link>
+      Read, with {credit === 100 ? 'full credit' : `${credit}% of the credit`}.{' '}
+      <Link to={`/handed-in/${itemId}`}>Look at it again</Link>
       <Button
         small
         disabled={unread.isPending}

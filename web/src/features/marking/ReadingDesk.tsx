@@ -47,10 +47,18 @@ export function ReadingDesk({ itemId, marking, left, onNext }: Props) {
         <Say itemId={itemId} page={page.shown} marking={marking} left={left} onNext={onNext} />
       </section>
       <section aria-label="Work" className="grid min-w-0 content-start gap-4 border-l-2 border-rust/40 bg-leaf p-6">
-        <h2 className="text-sm font-semibold text-soft">The student&rsquo;s page. Your marks are a layer of their own.</h2>
+        <h2 className="text-sm font-semibold text-soft">
+          The student&rsquo;s page. Your marks are a layer of their own.
+        </h2>
         <PageShown page={page.shown} lines={found.data.lines} />
         <Suspense fallback={<p className="text-soft">Opening the sheet.</p>}>
-          <InkSheet itemId={itemId} place={`reading/${itemId}`} layer="marks" paper={page.shown.paper} under={page.shown.figureUnder && figures.length > 0 ? <Under figures={figures} /> : undefined} />
+          <InkSheet
+            itemId={itemId}
+            place={`reading/${itemId}`}
+            layer="marks"
+            paper={page.shown.paper}
+            under={page.shown.figureUnder && figures.length > 0 ? <Under figures={figures} /> : undefined}
+          />
         </Suspense>
       </section>
     </div>
@@ -60,7 +68,10 @@ export function ReadingDesk({ itemId, marking, left, onNext }: Props) {
 function Say({ itemId, page, marking, left, onNext }: Props & { page: Schemas['Page'] }) {
   const { state } = page;
   const [credit, setCredit] = useState(state.kind === 'Read' ? state.credit : 100);
-  const [comment, setComment] = useJotting(`comment/${itemId}`, state.kind === 'Read' || state.kind === 'SentBack' ? state.comment : '');
+  const [comment, setComment] = useJotting(
+    `comment/${itemId}`,
+    state.kind === 'Read' || state.kind === 'SentBack' ? state.comment : '',
+  );
   const onSaid = () => {
     setComment('');
     onNext();
@@ -75,7 +86,10 @@ function Say({ itemId, page, marking, left, onNext }: Props & { page: Schemas['P
       <fieldset className="flex flex-wrap gap-2">
         <legend className="mb-1 font-semibold">Credit</legend>
         {CREDITS.map(([value, key, name]) => (
-          <label key={value} className={`flex cursor-pointer items-center gap-1.5 rounded border px-2 py-1 ${credit === value ? 'border-2 border-spruce bg-spruce-wash' : 'border-edge'}`}>
+          <label
+            key={value}
+            className={`flex cursor-pointer items-center gap-1.5 rounded border px-2 py-1 ${credit === value ? 'border-2 border-spruce bg-spruce-wash' : 'border-edge'}`}
+          >
             <input type="radio" name="credit" checked={credit === value} onChange={() => setCredit(value)} />
             {name} <kbd className="rounded border border-current/50 px-1 font-sans text-xs">{key}</kbd>
           </label>
@@ -83,12 +97,25 @@ function Say({ itemId, page, marking, left, onNext }: Props & { page: Schemas['P
       </fieldset>
       <label className="grid gap-1">
         <span className="font-semibold">Comment</span>
-        <textarea className="min-h-20 rounded-slip border border-edge bg-paper p-2" maxLength={2000} value={comment} onChange={(e) => setComment(e.target.value)} />
+        <textarea
+          className="min-h-20 rounded-slip border border-edge bg-paper p-2"
+          maxLength={2000}
+          value={comment}
+          onChange={(e) => setComment(e.target.value)}
+        />
       </label>
-      <Saved marking={marking} comment={comment} onUse={(text) => setComment(comment === '' ? text : `${comment} ${text}`)} />
+      <Saved
+        marking={marking}
+        comment={comment}
+        onUse={(text) => setComment(comment === '' ? text : `${comment} ${text}`)}
+      />
       <Stuck what="Your mark" done={marking.read} />
       <Stuck what="Your comment" done={marking.sendBack} />
-      {failed !== undefined && <p role="alert" className="text-rust">{failed.error?.message}</p>}
+      {failed !== undefined && (
+        <p role="alert" className="text-rust">
+          {failed.error?.message}
+        </p>
+      )}
       <span className="flex flex-wrap gap-2">
         <Button look="main" hint="D" onClick={read} disabled={marking.read.isPending}>
           {state.kind === 'Read' ? 'Read again' : 'Read'}
@@ -112,17 +139,32 @@ function Saved({ marking, comment, onUse }: { marking: Marking; comment: string;
         <ul className="flex flex-wrap gap-1" aria-label="Saved comments">
           {saved.map((c) => (
             <li key={c.id} className="flex rounded border border-edge">
-              <button type="button" className="cursor-pointer px-2 py-1 text-left text-sm hover:bg-spruce-wash" onClick={() => onUse(c.text)}>
+              <button
+                type="button"
+                className="cursor-pointer px-2 py-1 text-left text-sm hover:bg-spruce-wash"
+                onClick={() => onUse(c.text)}
+              >
                 {c.text}
               </button>
-              <button type="button" className="cursor-pointer border-l border-edge px-2 text-soft hover:bg-rust-wash" aria-label={`Forget the comment: ${c.text}`} onClick={() => marking.forget.mutate(c.id)}>
+              <button
+                type="button"
+                className="cursor-pointer border-l border-edge px-2 text-soft hover:bg-rust-wash"
+                aria-label={`Forget the comment: ${c.text}`}
+                onClick={() => marking.forget.mutate(c.id)}
+              >
                 ×
               </button>
             </li>
           ))}
         </ul>
       )}
-      <Button look="quiet" small className="w-fit" disabled={comment.trim() === '' || marking.save.isPending} onClick={() => marking.save.mutate(comment.slice(0, 500))}>
+      <Button
+        look="quiet"
+        small
+        className="w-fit"
+        disabled={comment.trim() === '' || marking.save.isPending}
+        onClick={() => marking.save.mutate(comment.slice(0, 500))}
+      >
         Keep this comment for other pages
       </Button>
     </div>

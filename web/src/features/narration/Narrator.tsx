@@ -57,7 +57,11 @@ export default function Narrator({ track, onClose }: { track: Track; onClose: ()
         </Button>
         <label className="ml-2 flex items-center gap-2 text-sm">
           Pace
-          <select className="rounded-slip border border-edge bg-leaf px-2 py-1" value={player.rate} onChange={(e) => player.setRate(Number(e.target.value))}>
+          <select
+            className="rounded-slip border border-edge bg-leaf px-2 py-1"
+            value={player.rate}
+            onChange={(e) => player.setRate(Number(e.target.value))}
+          >
             {RATES.map((rate) => (
               <option key={rate} value={rate}>
                 {rate}

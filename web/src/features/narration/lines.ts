@@ -32,7 +32,11 @@ function options(field: Schemas['FieldView']): Line[] {
 /** A part with its options and the form wanted. */
 export function ofPart(part: Schemas['PartView']): Line[] {
   const sentence = part.layout.kind === 'InSentence' ? [{ show: part.layout.template }] : [];
-  return [{ show: part.prompt }, ...sentence, ...part.fields.flatMap((f) => [...options(f), ...(f.wanted === '' ? [] : [{ show: `Wanted: ${f.wanted}.` }])])];
+  return [
+    { show: part.prompt },
+    ...sentence,
+    ...part.fields.flatMap((f) => [...options(f), ...(f.wanted === '' ? [] : [{ show: `Wanted: ${f.wanted}.` }])]),
+  ];
 }
 
 /** Worked steps: what is done and why, with its mathematics. */

@@ -2,7 +2,11 @@
 export type Line = { show: string; math?: string };
 export type Track = { title: string; lines: Line[] };
 
-/** Milliseconds that a caption stands where no voice reads it. @param rate 1 is reading pace, about 170 words a minute */
+/**
+ * Milliseconds that a caption stands where no voice reads it.
+ *
+ * @param rate 1 is reading pace, about 170 words a minute
+ */
 export function captionTime(sentence: string, rate: number): number {
   const words = sentence.trim().split(/\s+/).length;
   return (900 + words * 350) / rate;

@@ -17,32 +17,66 @@ import { useCheck } from './useCheck';
 export function CheckItem({ running }: { running: Schemas['RunningCheck'] }) {
   const { item } = running;
   const check = useCheck(item.id);
-  const { entries, type: change, twoSides } = useDraft(['check'], item.id, item.parts.map((part) => part.entries), item.draftTag);
+  const {
+    entries,
+    type: change,
+    twoSides,
+  } = useDraft(
+    ['check'],
+    item.id,
+    item.parts.map((part) => part.entries),
+    item.draftTag,
+  );
   const root = useRef<HTMLElement>(null);
   useEffect(() => focusAnswer(root.current, { preventScroll: true }), []);
   const send = (isNew: boolean) => !check.answer.isPending && check.answer.mutate({ itemId: item.id, isNew, entries });
   const [asking, setAsking] = useState(false);
-  useKeys({ n: () => (asking ? send(true) : setAsking(true)), w: () => document.querySelector<HTMLElement>('[data-line]')?.focus() });
+  useKeys({
+    n: () => (asking ? send(true) : setAsking(true)),
+    w: () => document.querySelector<HTMLElement>('[data-line]')?.focus(),
+  });
   return (
     <main className="grid flex-1 md:grid-cols-[61fr_39fr]">
       <section ref={root} aria-label="Item" className="grid min-w-0 content-start gap-3.5 p-5 md:px-8 md:py-4">
         <p className="flex items-center gap-4 text-soft">
-          {running.wholeCourse ? `Item ${running.answered + 1} of at most ${running.most}` : `Item ${running.answered + 1} of ${running.most}`}
-          <progress className="h-2.5 w-40 appearance-none [&::-webkit-progress-bar]:rounded-full [&::-webkit-progress-bar]:border [&::-webkit-progress-bar]:border-edge [&::-webkit-progress-bar]:bg-leaf [&::-webkit-progress-value]:rounded-full [&::-webkit-progress-value]:bg-glacier" max={running.most} value={running.answered} aria-label="How far the check is" />
+          {running.wholeCourse
+            ? `Item ${running.answered + 1} of at most ${running.most}`
+            : `Item ${running.answered + 1} of ${running.most}`}
+          <progress
+            className="h-2.5 w-40 appearance-none [&::-webkit-progress-bar]:rounded-full [&::-webkit-progress-bar]:border [&::-webkit-progress-bar]:border-edge [&::-webkit-progress-bar]:bg-leaf [&::-webkit-progress-value]:rounded-full [&::-webkit-progress-value]:bg-glacier"
+            max={running.most}
+            value={running.answered}
+            aria-label="How far the check is"
+          />
         </p>
         <Blocks blocks={item.stem} className="max-w-2xl font-serif text-stem leading-relaxed" />
         {item.parts.map((part, i) => (
-          // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Enter answers from wherever one is
-          <section key={part.prompt} onKeyDown={(event) => enterChecks(event, () => send(false))} className="grid gap-3" aria-label={item.parts.length > 1 ? `Part ${i + 1}` : 'Your answer'}>
+          // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Enter answers
+          <section
+            key={part.prompt}
+            onKeyDown={(event) => enterChecks(event, () => send(false))}
+            className="grid gap-3"
+            aria-label={item.parts.length > 1 ? `Part ${i + 1}` : 'Your answer'}
+          >
             <p className="text-lg">
               <RichText text={part.prompt} />
             </p>
-            <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => change(i, id, value)} onEnter={() => send(false)} takesFocus={i === 0} />
+            <PartFields
+              part={part}
+              entries={entries[i] ?? {}}
+              onChange={(id, value) => change(i, id, value)}
+              onEnter={() => send(false)}
+              takesFocus={i === 0}
+            />
           </section>
         ))}
         <TwoWindows sides={twoSides} show={(typed) => plain(textOf(typed))} />
         <Stuck what="Your answer" done={check.answer} />
-        {check.answer.isError && <p role="alert" className="text-rust">{check.answer.error.message}</p>}
+        {check.answer.isError && (
+          <p role="alert" className="text-rust">
+            {check.answer.error.message}
+          </p>
+        )}
         <div className="flex flex-wrap gap-3">
           <Button look="main" hint="Enter" disabled={check.answer.isPending} onClick={() => send(false)}>
             This is my answer
@@ -58,10 +92,20 @@ export function CheckItem({ running }: { running: Schemas['RunningCheck'] }) {
         )}
         {item.calculator && <RoundCalculator data={item.data} />}
         <p className="text-sm text-soft">
-          {running.wholeCourse ? 'Nothing counts here.' : 'Skills that go wrong here go back into practice; targets that you reached stay reached.'} You can leave at any time and go on later.
+          {running.wholeCourse
+            ? 'Nothing counts here.'
+            : 'Skills that go wrong here go back into practice; targets that you reached stay reached.'}{' '}
+          You can leave at any time and go on later.
         </p>
       </section>
-      <WorkPage key={`work-${item.id}`} itemId={item.id} place={placeOf(item.id)} letters={item.letters} figures={figuresOf(item)} required={false} />
+      <WorkPage
+        key={`work-${item.id}`}
+        itemId={item.id}
+        place={placeOf(item.id)}
+        letters={item.letters}
+        figures={figuresOf(item)}
+        required={false}
+      />
     </main>
   );
 }

@@ -18,7 +18,11 @@ export function useCheck(itemId = '') {
       void queries.invalidateQueries({ queryKey: ['map'] });
     }
   };
-  const start = useMutation({ mutationFn: (wholeCourse: boolean) => taken(api.POST('/api/check/start', { body: { wholeCourse } })), onSuccess: show, retry: false });
+  const start = useMutation({
+    mutationFn: (wholeCourse: boolean) => taken(api.POST('/api/check/start', { body: { wholeCourse } })),
+    onSuccess: show,
+    retry: false,
+  });
   const answer = useDeed({
     place: placeOf(itemId),
     words: 'Your answer in the check',

@@ -48,12 +48,25 @@ export function Band({ view, table, onTable }: { view: View; table: boolean; onT
   const isNew = view.history.length === 0 && view.target.kind === 'SCORE';
   return (
     <section aria-label="Where you stand" className="border-b border-rule">
-      <div className={`grid grid-cols-[auto_1fr] items-center gap-x-5 px-6 py-0.5 ${isNew ? 'lg:grid-cols-[auto_1fr_auto]' : 'lg:grid-cols-[auto_16rem_1fr_13rem]'} [@media(max-height:30rem)]:lg:grid-cols-[auto_1fr_auto]`}>
+      <div
+        className={`grid grid-cols-[auto_1fr] items-center gap-x-5 px-6 py-0.5 ${isNew ? 'lg:grid-cols-[auto_1fr_auto]' : 'lg:grid-cols-[auto_16rem_1fr_13rem]'} [@media(max-height:30rem)]:lg:grid-cols-[auto_1fr_auto]`}
+      >
         <p className={`font-serif font-bold ${isNew ? 'text-2xl' : 'text-4xl'} [@media(max-height:30rem)]:text-2xl`}>
-          <span className="sr-only">{view.target.kind === 'SCORE' ? 'Score ' : view.target.kind === 'RUN' ? 'Steps ' : 'Right '}</span>
+          <span className="sr-only">
+            {view.target.kind === 'SCORE' ? 'Score ' : view.target.kind === 'RUN' ? 'Steps ' : 'Right '}
+          </span>
           {view.target.stands}
-          {view.target.pagesWaiting > 0 && <span className="block max-w-36 font-sans text-sm leading-tight font-normal text-soft">{onceRead(view.target)}</span>}
-          {view.target.kind !== 'SCORE' && <span className="text-2xl font-normal text-soft"> of {view.target.kind === 'RUN' ? view.target.flag : view.target.slots.length}</span>}
+          {view.target.pagesWaiting > 0 && (
+            <span className="block max-w-36 font-sans text-sm leading-tight font-normal text-soft">
+              {onceRead(view.target)}
+            </span>
+          )}
+          {view.target.kind !== 'SCORE' && (
+            <span className="text-2xl font-normal text-soft">
+              {' '}
+              of {view.target.kind === 'RUN' ? view.target.flag : view.target.slots.length}
+            </span>
+          )}
         </p>
         <p className="text-[0.95rem] leading-snug text-soft">
           {last === undefined ? BEFORE[view.target.kind] : `${signed(last.change)}: ${last.why}`}
@@ -63,12 +76,19 @@ export function Band({ view, table, onTable }: { view: View; table: boolean; onT
             <Picture view={view} />
           </div>
         )}
-        <div className={`col-span-2 text-sm lg:col-span-1 lg:text-right ${isNew ? 'flex flex-wrap items-center gap-x-4' : ''} [@media(max-height:30rem)]:flex [@media(max-height:30rem)]:gap-x-4`}>
+        <div
+          className={`col-span-2 text-sm lg:col-span-1 lg:text-right ${isNew ? 'flex flex-wrap items-center gap-x-4' : ''} [@media(max-height:30rem)]:flex [@media(max-height:30rem)]:gap-x-4`}
+        >
           <p className="font-semibold">{more(view)}</p>
           <p className="text-soft">
             {view.history.length} answered, {minutes(view.secondsWorked)}{' '}
           </p>
-          <button type="button" className="cursor-pointer rounded text-glacier underline" aria-expanded={table} onClick={onTable}>
+          <button
+            type="button"
+            className="cursor-pointer rounded text-glacier underline"
+            aria-expanded={table}
+            onClick={onTable}
+          >
             {table ? 'Hide numbers' : 'Show numbers (T)'}
           </button>
         </div>
@@ -95,9 +115,15 @@ function Numbers({ view }: { view: View }) {
       <table className="text-sm">
         <thead>
           <tr className="text-left">
-            <th scope="col" className="pr-6">Item</th>
-            <th scope="col" className="pr-6">Stands</th>
-            <th scope="col" className="pr-6">Change</th>
+            <th scope="col" className="pr-6">
+              Item
+            </th>
+            <th scope="col" className="pr-6">
+              Stands
+            </th>
+            <th scope="col" className="pr-6">
+              Change
+            </th>
             <th scope="col">Why</th>
           </tr>
         </thead>

@@ -33,7 +33,13 @@ export function Ending({ view, practice, wayOn }: { view: View; practice: Practi
   return (
     <div ref={intoView} className="grid max-w-2xl gap-3 rounded-slip border border-rule bg-leaf p-4">
       <p className="font-serif text-xl font-semibold">{ENDINGS[item.outcome ?? ''] ?? ''}</p>
-      {item.offersSimilar && <p>{view.target.kind === 'SCORE' && wayOn === undefined && (last?.change ?? 0) < 0 ? 'Another like it, with new numbers, brings back what this miss took.' : 'Another like it, with new numbers, can make up for it.'}</p>}
+      {item.offersSimilar && (
+        <p>
+          {view.target.kind === 'SCORE' && wayOn === undefined && (last?.change ?? 0) < 0
+            ? 'Another like it, with new numbers, brings back what this miss took.'
+            : 'Another like it, with new numbers, can make up for it.'}
+        </p>
+      )}
       {last !== undefined && view.around.offer !== undefined && <OfferSlip offer={view.around.offer} go={go} />}
       <div className="flex flex-wrap gap-3">
         {item.offersSimilar && (
@@ -41,12 +47,21 @@ export function Ending({ view, practice, wayOn }: { view: View; practice: Practi
             Another like it
           </Button>
         )}
-        <Button ref={item.offersSimilar ? undefined : onward} look={item.offersSimilar ? 'plain' : 'main'} hint="N" onClick={on}>
+        <Button
+          ref={item.offersSimilar ? undefined : onward}
+          look={item.offersSimilar ? 'plain' : 'main'}
+          hint="N"
+          onClick={on}
+        >
           {wayOn?.name ?? (view.target.reached ? 'Go on for more' : 'Next item')}
         </Button>
       </div>
       <Stuck what="That you go on" done={practice.next} />
-      {practice.next.isError && <p role="alert" className="text-rust">{practice.next.error.message}</p>}
+      {practice.next.isError && (
+        <p role="alert" className="text-rust">
+          {practice.next.error.message}
+        </p>
+      )}
     </div>
   );
 }
@@ -55,7 +70,9 @@ export function Ending({ view, practice, wayOn }: { view: View; practice: Practi
 function OfferSlip({ offer, go }: { offer: Schemas['Offer']; go: (how: Onward) => void }) {
   return (
     <section aria-label="Other ways on" className="rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
-      <p className="font-semibold">Three in a row did not go well. That happens to everybody, and there are other ways to go on.</p>
+      <p className="font-semibold">
+        Three in a row did not go well. That happens to everybody, and there are other ways to go on.
+      </p>
       <ul className="mt-2 grid gap-1.5">
         {offer.prerequisites.map((p) => (
           <li key={p.skillId}>

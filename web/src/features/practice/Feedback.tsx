@@ -27,13 +27,18 @@ export function Feedback({ feedback, label = '' }: { feedback: Schemas['Feedback
   const blank = feedback.reason === 'blank';
   const head = blank ? 'Nothing entered yet. This costs no try.' : HEADS[verdict];
   return (
-    <div className={`unfold flex max-w-2xl gap-3 rounded-slip border-l-4 bg-leaf p-4 ${EDGES[verdict]}`} data-verdict={verdict}>
+    <div
+      className={`unfold flex max-w-2xl gap-3 rounded-slip border-l-4 bg-leaf p-4 ${EDGES[verdict]}`}
+      data-verdict={verdict}
+    >
       <VerdictMark verdict={verdict} />
       <div>
         <p className="flex items-center gap-2 font-semibold">
           {label === '' ? '' : `${label}: `}
           {head}
-          {verdict !== 'correct' && <Listen what="what it says" lines={[{ show: blank ? head : `${head} ${feedback.message}` }]} />}
+          {verdict !== 'correct' && (
+            <Listen what="what it says" lines={[{ show: blank ? head : `${head} ${feedback.message}` }]} />
+          )}
         </p>
         {verdict !== 'correct' && !blank && (
           <p>

@@ -3,7 +3,12 @@ import type { View } from './usePractice';
 
 type Mark = View['target']['slots'][number];
 
-const WORDS: Record<Mark, string> = { OPEN: 'to do', RIGHT: 'right', AIDED: 'right with a hint, to be redone', MISSED: 'missed, to be redone' };
+const WORDS: Record<Mark, string> = {
+  OPEN: 'to do',
+  RIGHT: 'right',
+  AIDED: 'right with a hint, to be redone',
+  MISSED: 'missed, to be redone',
+};
 
 /** A fixed set as a row of marks: what is right, what waits, what comes back. */
 export function FixedSet({ view }: { view: View }) {
@@ -15,7 +20,10 @@ export function FixedSet({ view }: { view: View }) {
       <ol className="flex flex-wrap gap-1.5">
         {target.slots.map((mark, i) => (
           // oxlint-disable-next-line react/no-array-index-key -- a place of the set is its index
-          <li key={i} className={`grid size-9 place-items-center rounded-slip border ${i === target.slot ? 'border-2 border-ink bg-leaf' : 'border-rule'}`}>
+          <li
+            key={i}
+            className={`grid size-9 place-items-center rounded-slip border ${i === target.slot ? 'border-2 border-ink bg-leaf' : 'border-rule'}`}
+          >
             <span className="sr-only">
               Item {i + 1}: {WORDS[mark]}
               {i === target.slot ? ', here now' : ''}
@@ -25,7 +33,8 @@ export function FixedSet({ view }: { view: View }) {
         ))}
       </ol>
       <p className="text-sm text-soft">
-        {target.stands} right of {target.slots.length}{target.pagesWaiting > 0 && `, ${onceRead(target)}`}; {target.flag} are wanted.
+        {target.stands} right of {target.slots.length}
+        {target.pagesWaiting > 0 && `, ${onceRead(target)}`}; {target.flag} are wanted.
         {open && ` This one right makes it ${forecast.ifRight}; missed takes nothing away.`}
         {back > 0 && ` ${back === 1 ? 'One comes' : `${back} come`} back with other numbers.`}
       </p>
@@ -38,7 +47,9 @@ function SlotMark({ mark }: { mark: Mark }) {
     <svg viewBox="0 0 24 24" className="size-6" aria-hidden="true">
       {mark === 'RIGHT' && <path d="M12 4 21 20H3Z" fill="var(--color-spruce)" />}
       {mark === 'MISSED' && <circle cx="12" cy="12" r="7.5" fill="none" stroke="var(--color-rust)" strokeWidth="2.5" />}
-      {mark === 'AIDED' && <rect x="5" y="5" width="14" height="14" fill="none" stroke="var(--color-glacier)" strokeWidth="2.5" />}
+      {mark === 'AIDED' && (
+        <rect x="5" y="5" width="14" height="14" fill="none" stroke="var(--color-glacier)" strokeWidth="2.5" />
+      )}
       {mark === 'OPEN' && <circle cx="12" cy="12" r="2" fill="var(--color-edge)" />}
     </svg>
   );

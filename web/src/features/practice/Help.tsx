@@ -20,8 +20,12 @@ export function Help({ view, practice }: { view: View; practice: Practice }) {
   const isOpen = item.outcome === undefined;
   const hint = () => isOpen && item.hintsAllowed && more && !practice.hint.isPending && practice.hint.mutate(undefined);
   const example = () =>
-    isOpen && item.exampleAllowed && item.example === undefined && !practice.example.isPending && practice.example.mutate(undefined);
-    /** One key alone takes nothing away: it asks, and the second time it does. */
+    isOpen &&
+    item.exampleAllowed &&
+    item.example === undefined &&
+    !practice.example.isPending &&
+    practice.example.mutate(undefined);
+  /** One key alone takes nothing away: it asks, and the second time it does. */
   const hintByKey = () => {
     if (isOpen && item.hintsAllowed && more) {
       if (open === 'hint') {

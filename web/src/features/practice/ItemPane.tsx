@@ -27,7 +27,10 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
   const [hadExample] = useState(item.example !== undefined);
   const part = item.parts[item.currentPart];
   const result = practice.check.data;
-  const mine = result !== undefined && result.view.item.id === item.id && result.view.item.currentPart === item.currentPart ? result : undefined;
+  const mine =
+    result !== undefined && result.view.item.id === item.id && result.view.item.currentPart === item.currentPart
+      ? result
+      : undefined;
   const [judged, setJudged] = useState<Record<string, string>>({});
   const fresh = JSON.stringify(judged) === JSON.stringify(entries);
 
@@ -71,7 +74,11 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
           ),
         )}
       </Beside>
-      {practice.check.isError && fresh && <p role="alert" className="max-w-2xl text-rust">{practice.check.error.message}</p>}
+      {practice.check.isError && fresh && (
+        <p role="alert" className="max-w-2xl text-rust">
+          {practice.check.error.message}
+        </p>
+      )}
       <Stuck what="Your answer" done={practice.check} />
       <TwoWindows sides={draft.twoSides} show={(typed) => plain(textOf(typed))} />
       {item.needsWork && <ShowWork practice={practice} />}
@@ -83,7 +90,10 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
   );
 }
 
-/** A tall picture stands beside what is asked about it, so that both are seen at once; everything else below one another. */
+/**
+ * A tall picture stands beside what is asked about it, so that both are seen at once; everything else below one
+ * another.
+ */
 function Beside({ stem, children }: { stem: View['item']['stem']; children: ReactNode }) {
   const tall = stem.filter((block) => block.kind === 'Picture' && block.scene.plot !== undefined);
   const rest = stem.filter((block) => !tall.includes(block));
@@ -104,13 +114,31 @@ function Beside({ stem, children }: { stem: View['item']['stem']; children: Reac
   );
 }
 
-const OUTCOMES: Record<string, string> = { UNAIDED_FIRST: 'right', UNAIDED_LATER: 'right on a later try', AIDED: 'right with a hint', MISSED: 'missed' };
+const OUTCOMES: Record<string, string> = {
+  UNAIDED_FIRST: 'right',
+  UNAIDED_LATER: 'right on a later try',
+  AIDED: 'right with a hint',
+  MISSED: 'missed',
+};
 
 /** How the item ended and what it did, for those who listen. */
 function closing({ item, history, target }: View): string {
   const last = history.at(-1);
-  const change = last === undefined || last.change === 0 ? 'No change' : last.change > 0 ? `Up ${last.change}` : `Down ${-last.change}`;
-  return item.outcome === undefined ? '' : [`The item is done, ${OUTCOMES[item.outcome] ?? ''}`, last === undefined ? '' : change, target.reached ? 'and the target is reached' : ''].filter((t) => t !== '').join(', ');
+  const change =
+    last === undefined || last.change === 0
+      ? 'No change'
+      : last.change > 0
+        ? `Up ${last.change}`
+        : `Down ${-last.change}`;
+  return item.outcome === undefined
+    ? ''
+    : [
+        `The item is done, ${OUTCOMES[item.outcome] ?? ''}`,
+        last === undefined ? '' : change,
+        target.reached ? 'and the target is reached' : '',
+      ]
+        .filter((t) => t !== '')
+        .join(', ');
 }
 
 /** What comes before this skill, said once at the start. */
@@ -134,7 +162,9 @@ function Before({ around }: { around: View['around'] }) {
       )}
       {around.lesson !== undefined && (
         <>
-          New to you? <Link to={`/practice/${around.lesson.assignmentId}/${around.lesson.skillId}`}>Take the lesson</Link> first; it costs nothing.
+          New to you?{' '}
+          <Link to={`/practice/${around.lesson.assignmentId}/${around.lesson.skillId}`}>Take the lesson</Link> first; it
+          costs nothing.
         </>
       )}
     </p>

@@ -31,7 +31,11 @@ export default function KeysDialog({ open, onOpenChange }: { open: boolean; onOp
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 bg-ink/30" />
-        <Dialog.Content onCloseAutoFocus={backToButton} className="fixed top-16 right-6 max-h-[calc(100vh-5rem)] w-96 max-w-[calc(100vw-3rem)] overflow-y-auto rounded-slip border border-edge bg-leaf p-6" aria-describedby={undefined}>
+        <Dialog.Content
+          onCloseAutoFocus={backToButton}
+          className="fixed top-16 right-6 max-h-[calc(100vh-5rem)] w-96 max-w-[calc(100vw-3rem)] overflow-y-auto rounded-slip border border-edge bg-leaf p-6"
+          aria-describedby={undefined}
+        >
           <Dialog.Title className="font-serif text-xl font-semibold">Keys</Dialog.Title>
           <p className="mt-1 text-sm text-soft">While you type in a field, hold Alt.</p>
           <SingleKeys />

@@ -22,30 +22,60 @@ type Props = {
 };
 
 /** The part being worked on: its fields, the check, and what came of it. */
-export function OpenPart({ part, entries, unread, repeated, conflict, busy, isFirst = true, onChange, onCheck }: Props) {
+export function OpenPart({
+  part,
+  entries,
+  unread,
+  repeated,
+  conflict,
+  busy,
+  isFirst = true,
+  onChange,
+  onCheck,
+}: Props) {
   const root = useRef<HTMLDivElement>(null);
   useEffect(() => {
     focusAnswer(root.current, { preventScroll: isFirst });
   }, [isFirst]);
-  const told = useSeen<HTMLDivElement>(JSON.stringify([unread, part.feedback, part.triesLeft, repeated, conflict !== undefined]));
+  const told = useSeen<HTMLDivElement>(
+    JSON.stringify([unread, part.feedback, part.triesLeft, repeated, conflict !== undefined]),
+  );
   const changed = part.fields.some((f) => (part.entries[f.id] ?? '') !== (entries[f.id] ?? ''));
   const said = unread.length > 0 ? unread : changed && !repeated ? [] : part.feedback;
   return (
-    // oxlint-disable-next-line jsx-a11y/no-static-element-interactions -- Enter checks from wherever in the answer one is
-    <div ref={root} className="grid gap-3" onKeyDown={(event) => enterChecks(event, () => onCheck(conflict !== undefined))}>
+    // oxlint-disable-next-line jsx-a11y/no-static-element-interactions -- Enter checks
+    <div
+      ref={root}
+      className="grid gap-3"
+      onKeyDown={(event) => enterChecks(event, () => onCheck(conflict !== undefined))}
+    >
       <p className="text-lg leading-snug">
         <RichText text={part.prompt} />
       </p>
       <div className={`grid gap-x-6 gap-y-3 ${isTall(part) ? 'items-end xl:grid-cols-[minmax(0,1fr)_auto]' : ''}`}>
         <div className="grid min-w-0 gap-3">
-          <PartFields part={part} entries={entries} onChange={onChange} onEnter={() => onCheck(conflict !== undefined)} takesFocus />
+          <PartFields
+            part={part}
+            entries={entries}
+            onChange={onChange}
+            onEnter={() => onCheck(conflict !== undefined)}
+            takesFocus
+          />
           <Wanted part={part} />
         </div>
-        <div ref={told} aria-live="polite" className={`grid gap-3 ${isTall(part) ? 'xl:col-span-2 xl:row-start-2' : ''}`}>
+        <div
+          ref={told}
+          aria-live="polite"
+          className={`grid gap-3 ${isTall(part) ? 'xl:col-span-2 xl:row-start-2' : ''}`}
+        >
           {conflict !== undefined && <Conflict conflict={conflict} />}
           {repeated && <p className="max-w-2xl">You checked this just before. It was not counted again.</p>}
           {said.map((feedback) => (
-            <Feedback key={feedback.fieldId + feedback.message} feedback={feedback} label={part.fields.length > 1 ? labelOf(part, feedback.fieldId) : ''} />
+            <Feedback
+              key={feedback.fieldId + feedback.message}
+              feedback={feedback}
+              label={part.fields.length > 1 ? labelOf(part, feedback.fieldId) : ''}
+            />
           ))}
         </div>
         <div className={`flex items-center gap-4 ${isTall(part) ? 'xl:flex-col xl:items-start xl:gap-1' : ''}`}>
@@ -64,7 +94,12 @@ export function OpenPart({ part, entries, unread, repeated, conflict, busy, isFi
 
 /** Whether the fields are so high that the check stands beside them. */
 function isTall(part: Schemas['PartView']): boolean {
-  return part.fields.some(({ response }) => response.kind === 'PlotPoint' || response.kind === 'PlotLine' || ('options' in response && response.options.some((o) => o.scene !== undefined)));
+  return part.fields.some(
+    ({ response }) =>
+      response.kind === 'PlotPoint' ||
+      response.kind === 'PlotLine' ||
+      ('options' in response && response.options.some((o) => o.scene !== undefined)),
+  );
 }
 
 /** The form wanted, once for all small boxes of a part. */
@@ -88,7 +123,8 @@ function triesText(part: Schemas['PartView']): string {
 function Conflict({ conflict }: { conflict: Schemas['Conflict'] }) {
   return (
     <p className="max-w-2xl rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4" role="alert">
-      Your last line says <Tex latex={conflict.lastLine} />. You are checking <Tex latex={conflict.entry} />. Change one of them, or check once more.
+      Your last line says <Tex latex={conflict.lastLine} />. You are checking <Tex latex={conflict.entry} />. Change one
+      of them, or check once more.
     </p>
   );
 }

@@ -10,19 +10,45 @@ type Response = Schemas['FieldView']['response'];
 
 function part(response: Response, more: Partial<Part> = {}): Part {
   return {
-    prompt: 'What fits?', layout: { kind: 'Stacked' }, triesAllowed: 1, triesLeft: 0, hints: [], hintsInAll: 3, status: 'MISSED', entries: { f: 'a' }, feedback: [],
-    fields: [{ id: 'f', label: 'Your answer', wanted: '', answerKind: 'choice', letters: [], suffix: '', spoken: {}, response }],
+    prompt: 'What fits?',
+    layout: { kind: 'Stacked' },
+    triesAllowed: 1,
+    triesLeft: 0,
+    hints: [],
+    hintsInAll: 3,
+    status: 'MISSED',
+    entries: { f: 'a' },
+    feedback: [],
+    fields: [
+      {
+        id: 'f',
+        label: 'Your answer',
+        wanted: '',
+        answerKind: 'choice',
+        letters: [],
+        suffix: '',
+        spoken: {},
+        response,
+      },
+    ],
     answers: [{ fieldId: 'f', latex: '', options: ['b'] }],
     ...more,
   };
 }
 
-const html = (shown: Part) => renderToStaticMarkup(<QueryClientProvider client={new QueryClient()}><ClosedPart part={shown} /></QueryClientProvider>);
+const html = (shown: Part) =>
+  renderToStaticMarkup(
+    <QueryClientProvider client={new QueryClient()}>
+      <ClosedPart part={shown} />
+    </QueryClientProvider>,
+  );
 const triangle = (id: string) => ({ id, scene: sceneOf({ alt: `triangle ${id}` }) });
 
 describe('what was on the screen when it was answered stays to be seen', () => {
   it('shapes, with those that fit', () => {
-    const shown = html(part({ kind: 'SelectShapes', scene: sceneOf({ alt: 'Two shapes.' }), shapes: [triangle('a'), triangle('b')] }));
+    const shown = html(
+      part({ kind: 'SelectShapes', scene: sceneOf({ alt: 'Two shapes.' }), shapes: [triangle('a'), triangle('b')] }),
+    );
     expect(shown).toContain('shape a: triangle a');
     expect(shown).toContain('shape b: triangle b, fits');
   });
@@ -33,26 +59,53 @@ describe('what was on the screen when it was answered stays to be seen', () => {
     for (const option of options) {
       expect(shown).toContain(option.text);
     }
-    expect(shown).toMatch(/aria-checked="true"[^>]*value="a"|value="a"[^>]*aria-checked="true"|data-state="checked"[^>]*value="a"/);
+    expect(shown).toMatch(
+      /aria-checked="true"[^>]*value="a"|value="a"[^>]*aria-checked="true"|data-state="checked"[^>]*value="a"/,
+    );
     expect(shown.match(/data-right-answer/g)).toHaveLength(1);
   });
 
   it('options that are formulas, each with a name in words', () => {
-    const shown = part({ kind: 'ChooseOne', options: [{ id: 'a', text: '$x = 6$' }, { id: 'b', text: '$x = 7$' }] });
-    const named = html({ ...shown, fields: shown.fields.map((field) => ({ ...field, spoken: { a: 'x equals 6', b: 'x equals 7' } })) });
+    const shown = part({
+      kind: 'ChooseOne',
+      options: [
+        { id: 'a', text: '$x = 6$' },
+        { id: 'b', text: '$x = 7$' },
+      ],
+    });
+    const named = html({
+      ...shown,
+      fields: shown.fields.map((field) => ({ ...field, spoken: { a: 'x equals 6', b: 'x equals 7' } })),
+    });
     expect(named).toContain('aria-label="x equals 6"');
     expect(named).toContain('aria-label="x equals 7, right"');
   });
 
   it('a point on its grid, which cannot be moved any more', () => {
-    const shown = html(part({ kind: 'PlotPoint', scene: sceneOf({ alt: 'An empty grid.', plot: PLOT }) }, { entries: { f: '(1, 2)' }, answers: [{ fieldId: 'f', latex: '(2,1)', options: [] }] }));
+    const shown = html(
+      part(
+        { kind: 'PlotPoint', scene: sceneOf({ alt: 'An empty grid.', plot: PLOT }) },
+        { entries: { f: '(1, 2)' }, answers: [{ fieldId: 'f', latex: '(2,1)', options: [] }] },
+      ),
+    );
     expect(shown).toContain('An empty grid.');
     expect(shown).toContain('r="7"');
     expect(shown).not.toContain('role="application"');
   });
 
   it('a sentence with what was picked in it', () => {
-    const shown = html(part({ kind: 'PickFromList', options: [{ id: 'a', text: 'the whole' }, { id: 'b', text: 'a part' }] }, { layout: { kind: 'InSentence', template: 'It is {{f}} of it.' } }));
+    const shown = html(
+      part(
+        {
+          kind: 'PickFromList',
+          options: [
+            { id: 'a', text: 'the whole' },
+            { id: 'b', text: 'a part' },
+          ],
+        },
+        { layout: { kind: 'InSentence', template: 'It is {{f}} of it.' } },
+      ),
+    );
     expect(shown).toContain('It is ');
     expect(shown).toContain('disabled');
   });

@@ -43,7 +43,10 @@ const ignore = () => {};
 
 /** Whether the part was answered in a picture, a sentence, a table or among options, which then stays to be seen. */
 function isPictured(part: Part): boolean {
-  return part.layout.kind !== 'Stacked' || part.fields.some((field) => field.response.kind !== 'Typed' && field.response.kind !== 'InkWords');
+  return (
+    part.layout.kind !== 'Stacked' ||
+    part.fields.some((field) => field.response.kind !== 'Typed' && field.response.kind !== 'InkWords')
+  );
 }
 
 /** Whether the right options are marked where they stand. */
@@ -96,7 +99,15 @@ function Entered({ field, entry }: { field: Schemas['FieldView']; entry: string 
 
 function TypedBack({ field, entry }: { field: Schemas['FieldView']; entry: string }) {
   const reading = useReading(field.answerKind, field.letters, entry);
-  return reading.data?.at === -1 ? <Tex latex={reading.data.latex + (field.suffix === '°' ? '°' : '')} /> : <span className="font-serif text-lg">{reading.data?.typed.before}{reading.data?.typed.at}{reading.data?.typed.after}</span>;
+  return reading.data?.at === -1 ? (
+    <Tex latex={reading.data.latex + (field.suffix === '°' ? '°' : '')} />
+  ) : (
+    <span className="font-serif text-lg">
+      {reading.data?.typed.before}
+      {reading.data?.typed.at}
+      {reading.data?.typed.after}
+    </span>
+  );
 }
 
 function RightAnswer({ field, answers }: { field: Schemas['FieldView']; answers: Schemas['AnswerView'][] }) {
@@ -107,7 +118,11 @@ function RightAnswer({ field, answers }: { field: Schemas['FieldView']; answers:
   return (
     <span className="flex items-center gap-2" data-right-answer>
       <span className="text-soft">right is:</span>
-      {answer.latex === '' ? answer.options.map((id) => <Chosen key={id} field={field} id={id} />) : <Tex latex={answer.latex} />}
+      {answer.latex === '' ? (
+        answer.options.map((id) => <Chosen key={id} field={field} id={id} />)
+      ) : (
+        <Tex latex={answer.latex} />
+      )}
     </span>
   );
 }

@@ -52,7 +52,8 @@ function Desk({ view }: { view: View }) {
     w: () => focusFirst('[data-line]'),
     a: () => focusFirst('[data-answer]'),
     k: () => void navigate('/due'),
-    g: () => next !== undefined && view.target.reached && void navigate(`/practice/${next.assignmentId}/${next.skillId}`),
+    g: () =>
+      next !== undefined && view.target.reached && void navigate(`/practice/${next.assignmentId}/${next.skillId}`),
   });
   return (
     <div className="flex min-h-screen flex-col">
@@ -61,13 +62,15 @@ function Desk({ view }: { view: View }) {
         <span className="flex flex-wrap items-center gap-x-6">
           <Mark />
           <span>
-            <span className="text-soft">{view.assignment}</span> / <h1 className="inline font-semibold">{view.skill}</h1>
+            <span className="text-soft">{view.assignment}</span> /{' '}
+            <h1 className="inline font-semibold">{view.skill}</h1>
           </span>
         </span>
         <span className="flex items-center gap-4">
           {view.due !== undefined && (
             <span className="text-soft">
-              {view.late ? 'was due' : 'due'} {new Date(view.due).toLocaleDateString('en', { weekday: 'long', day: 'numeric', month: 'short' })}
+              {view.late ? 'was due' : 'due'}{' '}
+              {new Date(view.due).toLocaleDateString('en', { weekday: 'long', day: 'numeric', month: 'short' })}
               {view.late && !view.target.reached && ', marked late'}
             </span>
           )}
@@ -82,7 +85,9 @@ function Desk({ view }: { view: View }) {
       <Band view={view} table={table} onTable={() => setTable(!table)} />
       {(view.target.reached || view.target.reachedWaiting) && <Reached view={view} />}
       <LeafSwitch names={['Item', 'Your page']} />
-      <main className={`grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:overflow-visible ${wide ? 'md:grid-cols-[41fr_59fr]' : 'md:grid-cols-[61fr_39fr]'}`}>
+      <main
+        className={`grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:overflow-visible ${wide ? 'md:grid-cols-[41fr_59fr]' : 'md:grid-cols-[61fr_39fr]'}`}
+      >
         <section aria-label="Item" className="min-w-0 snap-start">
           <ItemPane key={view.item.id} view={view} practice={practice} />
         </section>
@@ -94,7 +99,11 @@ function Desk({ view }: { view: View }) {
           figures={figuresOf(view.item)}
           required={view.workRequired}
           wide={{ is: wide, turn: () => setWide(!wide) }}
-          checking={view.checksOwnLines ? { place: { assignmentId: view.assignmentId, skillId: view.skillId }, allowed: view.item.checksLines } : undefined}
+          checking={
+            view.checksOwnLines
+              ? { place: { assignmentId: view.assignmentId, skillId: view.skillId }, allowed: view.item.checksLines }
+              : undefined
+          }
         />
       </main>
       <footer className="flex flex-wrap justify-between gap-x-8 gap-y-1 border-t border-rule px-6 py-2 text-sm text-soft">
@@ -117,14 +126,27 @@ function Desk({ view }: { view: View }) {
 /** A clear end, with the way home and the way on. */
 function Reached({ view }: { view: View }) {
   return (
-    <section aria-label="Target reached" className="flex flex-wrap items-center justify-between gap-3 border-b border-rule bg-larch-wash px-6 py-2">
+    <section
+      aria-label="Target reached"
+      className="flex flex-wrap items-center justify-between gap-3 border-b border-rule bg-larch-wash px-6 py-2"
+    >
       <p className="flex items-center gap-3">
         <svg viewBox="0 0 24 24" className="size-7 shrink-0" aria-hidden="true">
-          <path d="M6 22V3l14 5-14 5" fill={view.target.reached ? 'var(--color-larch-mark)' : 'none'} stroke="var(--color-larch-mark)" strokeWidth="2" strokeLinejoin="round" />
+          <path
+            d="M6 22V3l14 5-14 5"
+            fill={view.target.reached ? 'var(--color-larch-mark)' : 'none'}
+            stroke="var(--color-larch-mark)"
+            strokeWidth="2"
+            strokeLinejoin="round"
+          />
         </svg>
         <span>
           <strong className="font-serif text-lg">
-            {!view.target.reached ? 'Reached, waiting to be read.' : view.around.teaches === undefined ? `Reached: ${view.target.says.replace(/ on each skill$/, '')}, in ${view.skill.toLowerCase()}.` : 'The lesson is done.'}
+            {!view.target.reached
+              ? 'Reached, waiting to be read.'
+              : view.around.teaches === undefined
+                ? `Reached: ${view.target.says.replace(/ on each skill$/, '')}, in ${view.skill.toLowerCase()}.`
+                : 'The lesson is done.'}
           </strong>{' '}
           {view.target.reached
             ? 'It stays reached, whatever happens next.'
@@ -133,13 +155,20 @@ function Reached({ view }: { view: View }) {
       </p>
       <span className="flex flex-wrap gap-3">
         {view.around.teaches !== undefined && (
-          <Link to={`/practice/${view.around.teaches.assignmentId}/${view.around.teaches.skillId}`} className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline">
+          <Link
+            to={`/practice/${view.around.teaches.assignmentId}/${view.around.teaches.skillId}`}
+            className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline"
+          >
             Now practise {view.around.teaches.name.toLowerCase()}
           </Link>
         )}
         {view.around.next !== undefined && (
-          <Link to={`/practice/${view.around.next.assignmentId}/${view.around.next.skillId}`} className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline">
-            Next: {view.around.next.name.toLowerCase()} <kbd className="ml-1 rounded border border-current/50 px-1.5 text-xs">G</kbd>
+          <Link
+            to={`/practice/${view.around.next.assignmentId}/${view.around.next.skillId}`}
+            className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline"
+          >
+            Next: {view.around.next.name.toLowerCase()}{' '}
+            <kbd className="ml-1 rounded border border-current/50 px-1.5 text-xs">G</kbd>
           </Link>
         )}
         <Link to="/map" className="rounded-slip border border-edge bg-leaf px-4 py-2 text-ink no-underline">

@@ -19,11 +19,26 @@ export function Ridge({ view }: { view: View }) {
   return (
     <svg viewBox={`0 0 ${WIDTH} ${FLOOR}`} className="h-full w-full" role="img" aria-label={summary(view)}>
       {[14, 34, 54].map((h) => (
-        <path key={h} d={`M0 ${h + 14}C160 ${h + 22} 260 ${h - 16} 400 ${h}S620 ${h - 18} ${WIDTH} ${h - 6}`} fill="none" stroke="var(--color-rule)" />
+        <path
+          key={h}
+          d={`M0 ${h + 14}C160 ${h + 22} 260 ${h - 16} 400 ${h}S620 ${h - 18} ${WIDTH} ${h - 6}`}
+          fill="none"
+          stroke="var(--color-rule)"
+        />
       ))}
-      <line x1="4" x2={WIDTH - 26} y1={y(view.target.flag)} y2={y(view.target.flag)} stroke="var(--color-larch-mark)" strokeWidth="1.5" strokeDasharray="1.5 5" />
+      <line
+        x1="4"
+        x2={WIDTH - 26}
+        y1={y(view.target.flag)}
+        y2={y(view.target.flag)}
+        stroke="var(--color-larch-mark)"
+        strokeWidth="1.5"
+        strokeDasharray="1.5 5"
+      />
       <path d={`M${WIDTH - 26} ${y(view.target.flag)}v-10l16 5-16 5`} fill="var(--color-larch-mark)" />
-      <text x={WIDTH - 34} y={y(view.target.flag) - 6} textAnchor="end" className="fill-larch text-[12px]">target {view.target.flag}</text>
+      <text x={WIDTH - 34} y={y(view.target.flag) - 6} textAnchor="end" className="fill-larch text-[12px]">
+        target {view.target.flag}
+      </text>
       <polygon points={`${x(0)},${FLOOR} ${line} ${here.x},${FLOOR}`} fill="var(--color-spruce)" opacity="0.13" />
       <polyline points={line} fill="none" stroke="var(--color-spruce)" strokeWidth="2.2" strokeLinejoin="round" />
       {points.map((p, i) => (
@@ -41,10 +56,26 @@ function PointMark({ x, y: at, outcome, waiting }: { x: number; y: number; outco
     case 'MISSED':
       return <circle cx={x} cy={at} r="4.5" fill="var(--color-paper)" stroke="var(--color-rust)" strokeWidth="2" />;
     case 'AIDED':
-      return <rect x={x - 3.5} y={at - 3.5} width="7" height="7" fill="var(--color-paper)" stroke="var(--color-glacier)" strokeWidth="2" />;
+      return (
+        <rect
+          x={x - 3.5}
+          y={at - 3.5}
+          width="7"
+          height="7"
+          fill="var(--color-paper)"
+          stroke="var(--color-glacier)"
+          strokeWidth="2"
+        />
+      );
     default:
       return waiting ? (
-        <path d={`M${x} ${at - 6}l5.5 9.5h-11Z`} fill="var(--color-paper)" stroke="var(--color-spruce)" strokeWidth="1.8" data-point="waiting" />
+        <path
+          d={`M${x} ${at - 6}l5.5 9.5h-11Z`}
+          fill="var(--color-paper)"
+          stroke="var(--color-spruce)"
+          strokeWidth="1.8"
+          data-point="waiting"
+        />
       ) : (
         <path d={`M${x} ${at - 6}l5.5 9.5h-11Z`} fill="var(--color-spruce)" />
       );
@@ -64,10 +95,34 @@ function Ahead({ view, from }: { view: View; from: { x: number; y: number } }) {
   const apart = Math.min(Math.max(up + 4, 12), FLOOR - 20);
   return (
     <g className="text-[12px]">
-      {!missed && <line x1={from.x + 5} y1={from.y} x2={to} y2={up} stroke="var(--color-spruce)" strokeDasharray="3 3" strokeWidth="1.6" />}
-      <line x1={from.x + 5} y1={from.y} x2={to} y2={down} stroke="var(--color-rust)" strokeDasharray="3 3" strokeWidth="1.6" />
-      {!missed && <text x={to + 6} y={apart} className="fill-spruce">{right} {view.forecast.ifRight}</text>}
-      <text x={to + 6} y={Math.min(Math.max(down + 4, apart + 14), FLOOR - 4)} className="fill-rust">missed {view.forecast.ifMissed}</text>
+      {!missed && (
+        <line
+          x1={from.x + 5}
+          y1={from.y}
+          x2={to}
+          y2={up}
+          stroke="var(--color-spruce)"
+          strokeDasharray="3 3"
+          strokeWidth="1.6"
+        />
+      )}
+      <line
+        x1={from.x + 5}
+        y1={from.y}
+        x2={to}
+        y2={down}
+        stroke="var(--color-rust)"
+        strokeDasharray="3 3"
+        strokeWidth="1.6"
+      />
+      {!missed && (
+        <text x={to + 6} y={apart} className="fill-spruce">
+          {right} {view.forecast.ifRight}
+        </text>
+      )}
+      <text x={to + 6} y={Math.min(Math.max(down + 4, apart + 14), FLOOR - 4)} className="fill-rust">
+        missed {view.forecast.ifMissed}
+      </text>
     </g>
   );
 }

@@ -12,9 +12,14 @@ export function ShowWork({ practice }: { practice: Practice }) {
   const show = () => !workShown.isPending && workShown.mutate(undefined);
   useKeys({ n: show });
   return (
-    <section aria-label="Show your work" className="grid max-w-2xl gap-3 rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
+    <section
+      aria-label="Show your work"
+      className="grid max-w-2xl gap-3 rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4"
+    >
       <p className="font-serif text-xl font-semibold">Right. Now show how you got it.</p>
-      <p>Write it on your page, draw it, or add a photo of your paper. Your instructor reads it; then the answer counts.</p>
+      <p>
+        Write it on your page, draw it, or add a photo of your paper. Your instructor reads it; then the answer counts.
+      </p>
       <span className="flex flex-wrap gap-3">
         <Button ref={onward} look="main" hint="N" onClick={show}>
           Hand in my work

@@ -11,11 +11,26 @@ import type { Line } from '../narration/narration';
 import { useNarrate } from '../narration/NarratorContext';
 
 /** A slip of help in the page. @param asked whether somebody has just asked for it, and is shown it */
-export function Slip({ title, aside, asked = false, children }: { title: string; aside?: ReactNode; asked?: boolean; children: ReactNode }) {
+export function Slip({
+  title,
+  aside,
+  asked = false,
+  children,
+}: {
+  title: string;
+  aside?: ReactNode;
+  asked?: boolean;
+  children: ReactNode;
+}) {
   const place = useRef<HTMLDivElement>(null);
   useEffect(() => (asked ? intoView(place.current) : undefined), [asked]);
   return (
-    <div ref={place} role="group" className="unfold max-w-2xl rounded-slip border-l-4 border-glacier bg-glacier-wash p-4" aria-label={title}>
+    <div
+      ref={place}
+      role="group"
+      className="unfold max-w-2xl rounded-slip border-l-4 border-glacier bg-glacier-wash p-4"
+      aria-label={title}
+    >
       <div className="flex flex-wrap items-center justify-between gap-2">
         <h2 className="font-semibold">{title}</h2>
         {aside}
@@ -29,7 +44,12 @@ export function Slip({ title, aside, asked = false, children }: { title: string;
 export function Hints({ hints, inAll }: { hints: string[]; inAll: number }) {
   const [atFirst] = useState(hints.length);
   return hints.map((hint, i) => (
-    <Slip key={hint} asked={i >= atFirst} title={`Hint ${i + 1} of ${inAll}`} aside={<Listen what={`hint ${i + 1}`} lines={[{ show: hint }]} />}>
+    <Slip
+      key={hint}
+      asked={i >= atFirst}
+      title={`Hint ${i + 1} of ${inAll}`}
+      aside={<Listen what={`hint ${i + 1}`} lines={[{ show: hint }]} />}
+    >
       <RichText text={hint} />
     </Slip>
   ));
@@ -62,7 +82,9 @@ function WalkThrough({ title, lines }: { title: string; lines: Line[] }) {
 function SecondWay({ second }: { second: Schemas['ShownSecondView'] }) {
   return (
     <details className="mt-3">
-      <summary className="cursor-pointer font-semibold text-glacier">Another way to see it: {second.title.toLowerCase()}</summary>
+      <summary className="cursor-pointer font-semibold text-glacier">
+        Another way to see it: {second.title.toLowerCase()}
+      </summary>
       <Blocks blocks={second.blocks} className="mt-2" />
     </details>
   );
@@ -71,7 +93,11 @@ function SecondWay({ second }: { second: Schemas['ShownSecondView'] }) {
 /** @param props.asked whether somebody has just asked for it */
 export function Example({ example, asked }: { example: Schemas['ExampleView']; asked: boolean }) {
   return (
-    <Slip asked={asked} title="Worked example of a similar item" aside={<WalkThrough title="worked example" lines={[...ofBlocks(example.stem), ...ofSteps(example.worked)]} />}>
+    <Slip
+      asked={asked}
+      title="Worked example of a similar item"
+      aside={<WalkThrough title="worked example" lines={[...ofBlocks(example.stem), ...ofSteps(example.worked)]} />}
+    >
       <Blocks blocks={example.stem} className="mt-1 font-serif" />
       <WorkedSteps steps={example.worked} />
       {example.second !== undefined && <SecondWay second={example.second} />}

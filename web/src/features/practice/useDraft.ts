@@ -4,15 +4,22 @@ import { useTyped } from '../../outbox/useTyped';
 /** By field id, one map a part. */
 export type Entries = Record<string, string>[];
 
-const isEntries = (value: unknown): value is Entries => Array.isArray(value) && value.every((part) => typeof part === 'object' && part !== null);
+const isEntries = (value: unknown): value is Entries =>
+  Array.isArray(value) && value.every((part) => typeof part === 'object' && part !== null);
 
 /** What is entered, out of the body of a request. */
 export function entriesOf(body: unknown): Entries | null {
-  return typeof body === 'object' && body !== null && 'entries' in body && isEntries(body.entries) ? body.entries : null;
+  return typeof body === 'object' && body !== null && 'entries' in body && isEntries(body.entries)
+    ? body.entries
+    : null;
 }
 
 /** As text that can be copied. */
-export const textOf = (entries: Entries) => entries.flatMap((part) => Object.values(part)).filter((text) => text.trim() !== '').join('\n');
+export const textOf = (entries: Entries) =>
+  entries
+    .flatMap((part) => Object.values(part))
+    .filter((text) => text.trim() !== '')
+    .join('\n');
 
 /** All that is made at an item goes out in its order. */
 export const placeOf = (itemId: string) => `item/${itemId}`;
@@ -37,6 +44,7 @@ export function useDraft(source: unknown[], itemId: string, onServer: Entries, t
     onServer,
     tag,
   );
-  const type = (part: number, field: string, text: string) => change(value.with(part, { ...value[part], [field]: text }));
+  const type = (part: number, field: string, text: string) =>
+    change(value.with(part, { ...value[part], [field]: text }));
   return { entries: value, type, state, twoSides };
 }

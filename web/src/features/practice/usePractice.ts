@@ -14,13 +14,18 @@ type Attempt = { part: number; entries: Record<string, string>; confirmed: boole
 
 /** The practice of one skill: its state on the server. */
 export function usePractice(place: Place) {
-  return useFresh(nameOf(place), () => taken(api.GET('/api/practice/{assignmentId}/{skillId}', { params: { path: place } })));
+  return useFresh(nameOf(place), () =>
+    taken(api.GET('/api/practice/{assignmentId}/{skillId}', { params: { path: place } })),
+  );
 }
 
 /** Of the query. */
 export const nameOf = (place: Place) => ['practice', place.assignmentId, place.skillId];
 
-/** What can be done at an item. Every action counts once, however often it is sent, and in the order in which it was made. */
+/**
+ * What can be done at an item. Every action counts once, however often it is sent, and in the order in which it was
+ * made.
+ */
 export function useActions({ assignmentId, skillId, item }: View) {
   const queries = useQueryClient();
   const place = { assignmentId, skillId };
@@ -44,15 +49,38 @@ export function useActions({ assignmentId, skillId, item }: View) {
   const check = useDeed({
     ...common,
     words: 'Your answer',
-    letter: (attempt: Attempt): Answered<Schemas['Checked']> => letter('post', '/api/practice/{assignmentId}/{skillId}/check', place, { itemId, ...attempt }),
+    letter: (attempt: Attempt): Answered<Schemas['Checked']> =>
+      letter('post', '/api/practice/{assignmentId}/{skillId}/check', place, { itemId, ...attempt }),
     copy: ({ entries }) => textOf([entries]),
     onDone: ({ view }) => (view.workRequired ? workToo(view) : onDone(view)),
   });
-  const hint = useDeed({ ...common, words: 'A hint', letter: () => letter('post', '/api/practice/{assignmentId}/{skillId}/hint', place, { itemId }) });
-  const example = useDeed({ ...common, words: 'A worked example', letter: () => letter('post', '/api/practice/{assignmentId}/{skillId}/example', place, { itemId }) });
-  const solution = useDeed({ ...common, words: 'The full solution', letter: () => letter('post', '/api/practice/{assignmentId}/{skillId}/solution', place, { itemId }) });
-  const workShown = useDeed({ ...common, words: 'Your work', letter: () => letter('post', '/api/practice/{assignmentId}/{skillId}/work-shown', place, { itemId }), onDone: workToo });
-  const next = useDeed({ ...common, words: 'The next item', letter: (onward: Onward) => letter('post', '/api/practice/{assignmentId}/{skillId}/next', place, { itemId, onward }) });
+  const hint = useDeed({
+    ...common,
+    words: 'A hint',
+    letter: () => letter('post', '/api/practice/{assignmentId}/{skillId}/hint', place, { itemId }),
+  });
+  const example = useDeed({
+    ...common,
+    words: 'A worked example',
+    letter: () => letter('post', '/api/practice/{assignmentId}/{skillId}/example', place, { itemId }),
+  });
+  const solution = useDeed({
+    ...common,
+    words: 'The full solution',
+    letter: () => letter('post', '/api/practice/{assignmentId}/{skillId}/solution', place, { itemId }),
+  });
+  const workShown = useDeed({
+    ...common,
+    words: 'Your work',
+    letter: () => letter('post', '/api/practice/{assignmentId}/{skillId}/work-shown', place, { itemId }),
+    onDone: workToo,
+  });
+  const next = useDeed({
+    ...common,
+    words: 'The next item',
+    letter: (onward: Onward) =>
+      letter('post', '/api/practice/{assignmentId}/{skillId}/next', place, { itemId, onward }),
+  });
   return { check, hint, example, solution, workShown, next };
 }
 

@@ -15,7 +15,11 @@ const VERDICTS: Record<string, [Verdict, string]> = {
   NEW: ['unreadable', 'new to the student'],
 };
 
-/** Closed items as marks in a row; each opens the item with its tries and its work. @param props.name what they are items of */
+/**
+ * Closed items as marks in a row; each opens the item with its tries and its work.
+ *
+ * @param props.name what they are items of
+ */
 export function ItemMarks({ items, name }: { items: Schemas['Attempted'][]; name: string }) {
   return (
     <ol className="mt-1 flex flex-wrap gap-1" aria-label={`Items of ${name}`}>
@@ -24,7 +28,12 @@ export function ItemMarks({ items, name }: { items: Schemas['Attempted'][]; name
         const says = `Item ${i + 1}, ${words}, ${day(item.at)}`;
         return (
           <li key={item.itemId}>
-            <Link to={`/book/${item.itemId}`} aria-label={says} title={says} className="block rounded p-1 hover:bg-spruce-wash">
+            <Link
+              to={`/book/${item.itemId}`}
+              aria-label={says}
+              title={says}
+              className="block rounded p-1 hover:bg-spruce-wash"
+            >
               <VerdictMark verdict={mark} />
             </Link>
           </li>

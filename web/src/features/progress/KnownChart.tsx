@@ -18,20 +18,81 @@ export default function KnownChart({ points, today }: Props) {
     <>
       <div className="h-64" role="img" aria-label="Skills known and due over time; the numbers stand below">
         <ResponsiveContainer>
-          <ComposedChart data={chartOf(points, today)} accessibilityLayer={false} margin={{ left: 0, right: 16, top: 8, bottom: 0 }}>
+          <ComposedChart
+            data={chartOf(points, today)}
+            accessibilityLayer={false}
+            margin={{ left: 0, right: 16, top: 8, bottom: 0 }}
+          >
             <CartesianGrid stroke="var(--color-grid)" />
-            <XAxis dataKey="at" type="number" scale="time" domain={['dataMin', 'dataMax']} tickFormatter={dayAt} stroke="var(--color-soft)" />
+            <XAxis
+              dataKey="at"
+              type="number"
+              scale="time"
+              domain={['dataMin', 'dataMax']}
+              tickFormatter={dayAt}
+              stroke="var(--color-soft)"
+            />
             <YAxis allowDecimals={false} width={32} stroke="var(--color-soft)" />
-            <Tooltip labelFormatter={(at) => dayAt(Number(at))} contentStyle={{ background: 'var(--color-leaf)', borderColor: 'var(--color-rule)' }} itemStyle={{ color: 'var(--color-ink)' }} />
+            <Tooltip
+              labelFormatter={(at) => dayAt(Number(at))}
+              contentStyle={{ background: 'var(--color-leaf)', borderColor: 'var(--color-rule)' }}
+              itemStyle={{ color: 'var(--color-ink)' }}
+            />
             <Legend />
-            <Area legendType="rect" type="stepAfter" dataKey="practice" name="shown in practice" stackId="known" stroke="var(--color-spruce)" fill="var(--color-spruce)" fillOpacity={0.35} isAnimationActive={false} />
-            <Area legendType="rect" type="stepAfter" dataKey="check" name="shown in a check" stackId="known" stroke="var(--color-glacier)" fill="var(--color-glacier)" fillOpacity={0.25} strokeDasharray="3 2" isAnimationActive={false} />
-            <Line legendType="plainline" type="stepAfter" dataKey="due" name="due by then" stroke="var(--color-larch-mark)" strokeDasharray="6 4" dot={false} isAnimationActive={false} />
-            {points.some((p) => p.pace !== undefined) && <Line legendType="plainline" dataKey="pace" name="pace to the goal" stroke="var(--color-ink)" strokeWidth={2} strokeDasharray="1 4" strokeLinecap="round" connectNulls dot={false} isAnimationActive={false} />}
+            <Area
+              legendType="rect"
+              type="stepAfter"
+              dataKey="practice"
+              name="shown in practice"
+              stackId="known"
+              stroke="var(--color-spruce)"
+              fill="var(--color-spruce)"
+              fillOpacity={0.35}
+              isAnimationActive={false}
+            />
+            <Area
+              legendType="rect"
+              type="stepAfter"
+              dataKey="check"
+              name="shown in a check"
+              stackId="known"
+              stroke="var(--color-glacier)"
+              fill="var(--color-glacier)"
+              fillOpacity={0.25}
+              strokeDasharray="3 2"
+              isAnimationActive={false}
+            />
+            <Line
+              legendType="plainline"
+              type="stepAfter"
+              dataKey="due"
+              name="due by then"
+              stroke="var(--color-larch-mark)"
+              strokeDasharray="6 4"
+              dot={false}
+              isAnimationActive={false}
+            />
+            {points.some((p) => p.pace !== undefined) && (
+              <Line
+                legendType="plainline"
+                dataKey="pace"
+                name="pace to the goal"
+                stroke="var(--color-ink)"
+                strokeWidth={2}
+                strokeDasharray="1 4"
+                strokeLinecap="round"
+                connectNulls
+                dot={false}
+                isAnimationActive={false}
+              />
+            )}
           </ComposedChart>
         </ResponsiveContainer>
       </div>
-      <ChartTable head={['Day', 'Shown in practice', 'Shown in a check', 'Due by then', 'Pace to the goal']} rows={points.map((p) => [day(p.date), p.byPractice, p.byCheck, p.due, p.pace ?? '–'])} />
+      <ChartTable
+        head={['Day', 'Shown in practice', 'Shown in a check', 'Due by then', 'Pace to the goal']}
+        rows={points.map((p) => [day(p.date), p.byPractice, p.byCheck, p.due, p.pace ?? '–'])}
+      />
     </>
   );
 }

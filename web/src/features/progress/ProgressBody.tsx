@@ -32,7 +32,9 @@ export function ProgressBody({ progress }: { progress: Progress }) {
       </div>
       <section aria-label="Assignments" className="grid gap-3">
         <h2 className="font-serif text-xl font-semibold">Assignments</h2>
-        {!worked && <Notice title="No items answered yet.">Every item you finish is listed here, with your work.</Notice>}
+        {!worked && (
+          <Notice title="No items answered yet.">Every item you finish is listed here, with your work.</Notice>
+        )}
         <Courses all={progress.assignments.toReversed()} />
       </section>
       <Checks progress={progress} />
@@ -47,9 +49,13 @@ function Checks({ progress }: { progress: Progress }) {
       <ul className="mt-1 grid gap-1">
         {progress.checks.map((c) => (
           <li key={c.at}>
-            {day(c.at)}, {c.wholeCourse ? 'whole course' : 'short check'}: {c.known.length === 0 ? 'no skill' : c.known.join(', ')} shown
+            {day(c.at)}, {c.wholeCourse ? 'whole course' : 'short check'}:{' '}
+            {c.known.length === 0 ? 'no skill' : c.known.join(', ')} shown
             {c.fell.length > 0 && `; back into practice: ${c.fell.join(', ')}`}.
-            <ItemMarks items={c.asked.map(({ itemId, at, kind }) => ({ itemId, at, outcome: kind }))} name={`the check of ${day(c.at)}`} />
+            <ItemMarks
+              items={c.asked.map(({ itemId, at, kind }) => ({ itemId, at, outcome: kind }))}
+              name={`the check of ${day(c.at)}`}
+            />
           </li>
         ))}
       </ul>
@@ -62,12 +68,18 @@ function Courses({ all }: { all: Schemas['AssignmentCourse'][] }) {
   const done = all.filter((a) => a.finished);
   return (
     <>
-      {all.filter((a) => !a.finished).map((a) => <Course key={a.id} course={a} />)}
+      {all
+        .filter((a) => !a.finished)
+        .map((a) => (
+          <Course key={a.id} course={a} />
+        ))}
       {done.length > 0 && (
         <details className="prints-open">
           <summary className="cursor-pointer font-serif text-lg font-semibold">Finished ({done.length})</summary>
           <div className="mt-3 grid gap-3">
-            {done.map((a) => <Course key={a.id} course={a} />)}
+            {done.map((a) => (
+              <Course key={a.id} course={a} />
+            ))}
           </div>
         </details>
       )}
@@ -91,7 +103,15 @@ function Course({ course }: { course: Schemas['AssignmentCourse'] }) {
             </p>
             <ItemMarks items={s.items} name={s.name} />
           </div>
-          {s.course.length > 0 && <SmallRidge waiting={false} name={s.name} course={s.course} flag={course.flag} most={Math.max(course.most, ...s.course)} />}
+          {s.course.length > 0 && (
+            <SmallRidge
+              waiting={false}
+              name={s.name}
+              course={s.course}
+              flag={course.flag}
+              most={Math.max(course.most, ...s.course)}
+            />
+          )}
         </div>
       ))}
       {course.rounds.map((r) => (

@@ -16,12 +16,19 @@ export default function TimeChart({ days }: { days: Schemas['DayTime'][] }) {
             <CartesianGrid stroke="var(--color-grid)" vertical={false} />
             <XAxis dataKey="day" interval={6} stroke="var(--color-soft)" />
             <YAxis allowDecimals={false} width={32} stroke="var(--color-soft)" />
-            <Tooltip contentStyle={{ background: 'var(--color-leaf)', borderColor: 'var(--color-rule)' }} itemStyle={{ color: 'var(--color-ink)' }} cursor={{ fill: 'var(--color-grid)' }} />
+            <Tooltip
+              contentStyle={{ background: 'var(--color-leaf)', borderColor: 'var(--color-rule)' }}
+              itemStyle={{ color: 'var(--color-ink)' }}
+              cursor={{ fill: 'var(--color-grid)' }}
+            />
             <Bar dataKey="minutes" fill="var(--color-spruce)" isAnimationActive={false} />
           </BarChart>
         </ResponsiveContainer>
       </div>
-      <ChartTable head={['Day', 'Minutes']} rows={days.filter((d) => d.minutes > 0).map((d) => [day(d.date), d.minutes])} />
+      <ChartTable
+        head={['Day', 'Minutes']}
+        rows={days.filter((d) => d.minutes > 0).map((d) => [day(d.date), d.minutes])}
+      />
     </>
   );
 }

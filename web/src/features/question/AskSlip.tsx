@@ -31,12 +31,16 @@ export function AskSlip({ itemId, onClose }: { itemId: string; onClose: () => vo
   if (ask.isSuccess) {
     return (
       <p ref={landed} className="rounded-slip bg-glacier-wash p-4">
-        Your question is on the list for your instructor, with the item, your tries and your lines. You will find the answer under <Link to="/questions">Questions</Link>.
+        Your question is on the list for your instructor, with the item, your tries and your lines. You will find the
+        answer under <Link to="/questions">Questions</Link>.
       </p>
     );
   }
   return (
-    <section aria-label="Ask about this item" className="unfold grid gap-2 rounded-slip border-l-4 border-glacier bg-glacier-wash p-4">
+    <section
+      aria-label="Ask about this item"
+      className="unfold grid gap-2 rounded-slip border-l-4 border-glacier bg-glacier-wash p-4"
+    >
       <label className="grid gap-1">
         <span className="font-semibold">What do you want to ask?</span>
         <textarea
@@ -49,7 +53,11 @@ export function AskSlip({ itemId, onClose }: { itemId: string; onClose: () => vo
       </label>
       <p className="text-sm text-soft">Your instructor sees the item, what you tried, your lines and this.</p>
       <Stuck what="Your question" done={ask} />
-      {ask.isError && <p role="alert" className="text-rust">{ask.error.message}</p>}
+      {ask.isError && (
+        <p role="alert" className="text-rust">
+          {ask.error.message}
+        </p>
+      )}
       <span className="flex gap-2">
         <Button look="main" onClick={() => ask.mutate(text)} disabled={ask.isPending}>
           Put it on the list

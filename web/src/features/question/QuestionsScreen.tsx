@@ -37,9 +37,15 @@ export default function QuestionsScreen() {
         {questions.isPending && <Notice title="Looking up the questions." />}
         {questions.isError && <Notice title="This could not be loaded.">{questions.error.message}</Notice>}
         {questions.data?.length === 0 && (
-          <Notice title="No question yet.">{teaches ? 'Questions from students appear here.' : 'While you work on an item, Ask puts your question on this list, with your tries and lines.'}</Notice>
+          <Notice title="No question yet.">
+            {teaches
+              ? 'Questions from students appear here.'
+              : 'While you work on an item, Ask puts your question on this list, with your tries and lines.'}
+          </Notice>
         )}
-        {questions.data?.map((q) => <Asked key={q.id} question={q} teaches={teaches} />)}
+        {questions.data?.map((q) => (
+          <Asked key={q.id} question={q} teaches={teaches} />
+        ))}
       </main>
     </div>
   );
@@ -53,11 +59,16 @@ function Asked({ question: q, teaches }: { question: Question; teaches: boolean 
         <span>
           {teaches && <strong className="text-ink">{q.student}</strong>} {q.skill}
         </span>
-        <span>{new Date(q.askedAt).toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short' })}</span>
+        <span>
+          {new Date(q.askedAt).toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short' })}
+        </span>
       </p>
       <p className="font-serif text-xl">{q.question}</p>
       <details>
-        <summary className="cursor-pointer text-glacier">The item, {q.tries.length === 1 ? 'one try' : `${q.tries.length} tries`}, {q.lines.length === 1 ? 'one line' : `${q.lines.length} lines`} of work</summary>
+        <summary className="cursor-pointer text-glacier">
+          The item, {q.tries.length === 1 ? 'one try' : `${q.tries.length} tries`},{' '}
+          {q.lines.length === 1 ? 'one line' : `${q.lines.length} lines`} of work
+        </summary>
         <div className="mt-2 grid gap-3 border-l-2 border-rule pl-4">
           <Blocks blocks={q.stem} className="font-serif text-lg" />
           {q.prompts.map((p) => (
@@ -77,7 +88,15 @@ function Asked({ question: q, teaches }: { question: Question; teaches: boolean 
           {!teaches && <Link to={`/practice/${q.assignmentId}/${q.skillId}`}>Go on practising this</Link>}
         </div>
       </details>
-      {q.answer === undefined ? teaches ? <Reply id={q.id} onSent={() => setSent(true)} /> : <p className="text-soft">Not answered yet.</p> : <Answered question={q} own={sent} />}
+      {q.answer === undefined ? (
+        teaches ? (
+          <Reply id={q.id} onSent={() => setSent(true)} />
+        ) : (
+          <p className="text-soft">Not answered yet.</p>
+        )
+      ) : (
+        <Answered question={q} own={sent} />
+      )}
     </article>
   );
 }
@@ -119,10 +138,19 @@ function Reply({ id, onSent }: { id: string; onSent: () => void }) {
     >
       <label className="grid gap-1">
         <span className="text-sm text-soft">Your answer</span>
-        <textarea className="min-h-20 rounded-slip border border-edge bg-paper p-2" maxLength={2000} value={answer} onChange={(e) => write(e.target.value)} />
+        <textarea
+          className="min-h-20 rounded-slip border border-edge bg-paper p-2"
+          maxLength={2000}
+          value={answer}
+          onChange={(e) => write(e.target.value)}
+        />
       </label>
       <Stuck what="Your answer" done={reply} />
-      {reply.isError && <p role="alert" className="text-rust">{reply.error.message}</p>}
+      {reply.isError && (
+        <p role="alert" className="text-rust">
+          {reply.error.message}
+        </p>
+      )}
       <Button type="submit" look="main" className="w-fit" disabled={reply.isPending}>
         Answer
       </Button>

@@ -51,7 +51,9 @@ export function Clock({ secondsLeft, seconds, onOver }: { secondsLeft: number; s
       <Button look="quiet" small onClick={() => setHidden(!hidden)}>
         {hidden ? 'Show the time' : 'Hide the time'}
       </Button>
-      <span role="status" className="sr-only">{late ? 'The last five minutes have begun.' : ''}</span>
+      <span role="status" className="sr-only">
+        {late ? 'The last five minutes have begun.' : ''}
+      </span>
     </span>
   );
 }

@@ -14,10 +14,16 @@ import type { useRound } from './useQuiz';
 
 type Item = Schemas['ResultItem'];
 
-/** One missed item: own answer, right answer, explanation and own work on one side, the note of the student on the other. */
+/**
+ * One missed item: own answer, right answer, explanation and own work on one side, the note of the student on the
+ * other.
+ */
 export function CorrectionDesk({ item, round }: { item: Item; round: ReturnType<typeof useRound> }) {
   return (
-    <article aria-label={`Item ${item.slot + 1}`} className="grid gap-6 rounded-slip border border-rule bg-leaf p-5 md:grid-cols-[1fr_22rem]">
+    <article
+      aria-label={`Item ${item.slot + 1}`}
+      className="grid gap-6 rounded-slip border border-rule bg-leaf p-5 md:grid-cols-[1fr_22rem]"
+    >
       <div className="grid min-w-0 content-start gap-4">
         <p className="flex items-center gap-2">
           <VerdictMark verdict={VERDICTS[item.mark]} />
@@ -53,7 +59,11 @@ function Note({ item, round }: { item: Item; round: ReturnType<typeof useRound> 
   const [text, write] = useJotting(`note/${item.item.id}`, item.note);
   const mine = round.correct.variables?.slot === item.slot;
   const isSame = text.trim() === (item.note ?? '');
-  const save = () => round.correct.mutate({ slot: item.slot, note: text }, { onSuccess: () => outbox.jottings.write(`note/${item.item.id}`, '') });
+  const save = () =>
+    round.correct.mutate(
+      { slot: item.slot, note: text },
+      { onSuccess: () => outbox.jottings.write(`note/${item.item.id}`, '') },
+    );
   return (
     <div className="grid content-start gap-2">
       <label className="grid gap-1">
@@ -66,12 +76,24 @@ function Note({ item, round }: { item: Item; round: ReturnType<typeof useRound> 
         />
       </label>
       {mine && <Stuck what="Your correction" done={round.correct} />}
-      {mine && round.correct.isError && <p role="alert" className="text-rust">{round.correct.error.message}</p>}
+      {mine && round.correct.isError && (
+        <p role="alert" className="text-rust">
+          {round.correct.error.message}
+        </p>
+      )}
       <span className="flex items-center gap-3">
-        <Button look={item.note === undefined ? 'main' : 'plain'} disabled={round.correct.isPending || text.trim() === '' || isSame} onClick={save}>
+        <Button
+          look={item.note === undefined ? 'main' : 'plain'}
+          disabled={round.correct.isPending || text.trim() === '' || isSame}
+          onClick={save}
+        >
           {item.note === undefined ? 'This is my correction' : 'Change it'}
         </Button>
-        {item.note !== undefined && isSame && <span role="status" className="text-soft">In your book.</span>}
+        {item.note !== undefined && isSame && (
+          <span role="status" className="text-soft">
+            In your book.
+          </span>
+        )}
       </span>
     </div>
   );

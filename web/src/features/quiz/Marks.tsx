@@ -3,8 +3,18 @@ import { type Verdict, VerdictMark } from '../../ui/VerdictMark';
 
 type Mark = Schemas['ResultItem']['mark'];
 
-export const VERDICTS: Record<Mark, Verdict> = { RIGHT: 'correct', FORM: 'form', WRONG: 'incorrect', EMPTY: 'unreadable' };
-export const WORDS: Record<Mark, string> = { RIGHT: 'right', FORM: 'right in value, not in form', WRONG: 'not right', EMPTY: 'not answered' };
+export const VERDICTS: Record<Mark, Verdict> = {
+  RIGHT: 'correct',
+  FORM: 'form',
+  WRONG: 'incorrect',
+  EMPTY: 'unreadable',
+};
+export const WORDS: Record<Mark, string> = {
+  RIGHT: 'right',
+  FORM: 'right in value, not in form',
+  WRONG: 'not right',
+  EMPTY: 'not answered',
+};
 
 /** The marks of a round in a row. */
 export function Marks({ marks }: { marks: Mark[] }) {

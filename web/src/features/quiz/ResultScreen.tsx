@@ -26,9 +26,11 @@ export default function ResultScreen() {
         <main className="page gap-6">
           <Glance result={round.result.data} points={quiz.view.data?.points} assignmentId={assignmentId} />
           <WithoutWork result={round.result.data} wanted={quiz.view.data?.workRequired === true} />
-          {round.result.data.items.filter((i) => i.wantsNote).map((item) => (
-            <CorrectionDesk key={item.item.id} item={item} round={round} />
-          ))}
+          {round.result.data.items
+            .filter((i) => i.wantsNote)
+            .map((item) => (
+              <CorrectionDesk key={item.item.id} item={item} round={round} />
+            ))}
           <Onward result={round.result.data} assignmentId={assignmentId} quiz={quiz} />
         </main>
       )}
@@ -36,7 +38,15 @@ export default function ResultScreen() {
   );
 }
 
-function Glance({ result, points, assignmentId }: { result: Schemas['RoundResult']; points: Schemas['PointsView'] | undefined; assignmentId: string }) {
+function Glance({
+  result,
+  points,
+  assignmentId,
+}: {
+  result: Schemas['RoundResult'];
+  points: Schemas['PointsView'] | undefined;
+  assignmentId: string;
+}) {
   const of = (mark: keyof typeof WORDS) => result.items.filter((i) => i.mark === mark).length;
   const left = result.items.filter((i) => i.wantsNote && i.note === undefined).length;
   return (
@@ -50,10 +60,18 @@ function Glance({ result, points, assignmentId }: { result: Schemas['RoundResult
         </h1>
         <Marks marks={result.items.map((i) => i.mark)} />
         <p>
-          {(['RIGHT', 'FORM', 'WRONG', 'EMPTY'] satisfies (keyof typeof WORDS)[]).filter((m) => of(m) > 0).map((m) => `${of(m)} ${WORDS[m]}`).join(', ')}.
+          {(['RIGHT', 'FORM', 'WRONG', 'EMPTY'] satisfies (keyof typeof WORDS)[])
+            .filter((m) => of(m) > 0)
+            .map((m) => `${of(m)} ${WORDS[m]}`)
+            .join(', ')}
+          .
         </p>
         <p className="font-semibold">
-          {left > 0 ? `What to do now: ${left === 1 ? 'correct one item' : `correct ${left} items`} below.` : result.items.some((i) => i.wantsNote) ? 'Everything is corrected.' : 'Nothing to correct.'}
+          {left > 0
+            ? `What to do now: ${left === 1 ? 'correct one item' : `correct ${left} items`} below.`
+            : result.items.some((i) => i.wantsNote)
+              ? 'Everything is corrected.'
+              : 'Nothing to correct.'}
         </p>
       </div>
       {points !== undefined && <PointsTable points={points} />}
@@ -77,7 +95,15 @@ function WithoutWork({ result, wanted }: { result: Schemas['RoundResult']; wante
 }
 
 /** From the last correction straight into the next round. */
-function Onward({ result, assignmentId, quiz }: { result: Schemas['RoundResult']; assignmentId: string; quiz: QuizHand }) {
+function Onward({
+  result,
+  assignmentId,
+  quiz,
+}: {
+  result: Schemas['RoundResult'];
+  assignmentId: string;
+  quiz: QuizHand;
+}) {
   const navigate = useNavigate();
   if (result.phase === 'CORRECTING') {
     return null;
@@ -90,7 +116,10 @@ function Onward({ result, assignmentId, quiz }: { result: Schemas['RoundResult']
           Begin the next round
         </Button>
       )}
-      <Link to={`/quiz/${assignmentId}`} className="inline-block rounded-slip border border-edge bg-leaf px-4 py-2 text-ink no-underline">
+      <Link
+        to={`/quiz/${assignmentId}`}
+        className="inline-block rounded-slip border border-edge bg-leaf px-4 py-2 text-ink no-underline"
+      >
         To the quiz
       </Link>
       {result.phase === 'READY' && <span className="text-soft">The time starts at once.</span>}

@@ -62,10 +62,14 @@ export default function RoundDesk({ view, running, quiz }: Props) {
         <Button onClick={() => setEnding(true)}>Hand in the round</Button>
       </header>
       <Overview items={running.items} at={at} answered={answered} onGo={go} />
-      {ending && <End view={view} running={running} quiz={quiz} answered={answered} onGo={go} onClose={() => setEnding(false)} />}
+      {ending && (
+        <End view={view} running={running} quiz={quiz} answered={answered} onGo={go} onClose={() => setEnding(false)} />
+      )}
       <LeafSwitch names={['Item', 'Your page']} />
       {current !== undefined && (
-        <main className={`grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:overflow-visible ${wide ? 'md:grid-cols-[41fr_59fr]' : 'md:grid-cols-[61fr_39fr]'}`}>
+        <main
+          className={`grid flex-1 snap-x snap-mandatory auto-cols-[100%] grid-flow-col overflow-x-auto md:auto-cols-auto md:grid-flow-row md:overflow-visible ${wide ? 'md:grid-cols-[41fr_59fr]' : 'md:grid-cols-[61fr_39fr]'}`}
+        >
           <section aria-label="Item" className="min-w-0 snap-start">
             <RoundItem
               key={current.item.id}
@@ -76,11 +80,22 @@ export default function RoundDesk({ view, running, quiz }: Props) {
               onNext={() => (at === running.items.length - 1 ? setEnding(true) : go(at + 1))}
             />
           </section>
-          <WorkPage key={`work-${current.item.id}`} itemId={current.item.id} place={placeOf(view.assignmentId)} letters={current.item.letters} figures={figuresOf(current.item)} required={false} wide={{ is: wide, turn: () => setWide(!wide) }} />
+          <WorkPage
+            key={`work-${current.item.id}`}
+            itemId={current.item.id}
+            place={placeOf(view.assignmentId)}
+            letters={current.item.letters}
+            figures={figuresOf(current.item)}
+            required={false}
+            wide={{ is: wide, turn: () => setWide(!wide) }}
+          />
         </main>
       )}
       <footer className="flex flex-wrap justify-between gap-x-8 border-t border-rule px-6 py-2 text-sm text-soft">
-        <span>{current?.item.calculator === true ? 'Calculator allowed' : 'No calculator'} · N next, P back, W work, A answer</span>
+        <span>
+          {current?.item.calculator === true ? 'Calculator allowed' : 'No calculator'} · N next, P back, W work, A
+          answer
+        </span>
         <span>
           Everything is saved as you go. If you <Link to="/due">leave</Link>, the time runs on
         </span>
@@ -89,7 +104,11 @@ export default function RoundDesk({ view, running, quiz }: Props) {
   );
 }
 
-type EndProps = Props & { answered: (item: Schemas['RunningItem']) => boolean; onGo: (to: number) => void; onClose: () => void };
+type EndProps = Props & {
+  answered: (item: Schemas['RunningItem']) => boolean;
+  onGo: (to: number) => void;
+  onClose: () => void;
+};
 
 /** Before the round is handed in: what is still empty, and the way to it. */
 function End({ view, running, quiz, answered, onGo, onClose }: EndProps) {
@@ -104,18 +123,24 @@ function End({ view, running, quiz, answered, onGo, onClose }: EndProps) {
   ];
   return (
     <section aria-label="Hand in the round" className="grid gap-2 border-b border-rule bg-larch-wash px-6 py-3">
-      <h2 ref={landed} className="font-semibold">Hand in the round?</h2>
-      {lists.filter(([, items]) => items.length > 0).map(([words, items]) => (
-        <p key={words} className="flex flex-wrap items-center gap-2">
-          {words}
-          {items.map((i) => (
-            <Button key={i.slot} small onClick={() => onGo(i.slot)}>
-              item {i.slot + 1}
-            </Button>
-          ))}
-        </p>
-      ))}
-      {lists.every(([, items]) => items.length === 0) && <p>Everything is answered{wantsWork && ' and work is shown for every item'}.</p>}
+      <h2 ref={landed} className="font-semibold">
+        Hand in the round?
+      </h2>
+      {lists
+        .filter(([, items]) => items.length > 0)
+        .map(([words, items]) => (
+          <p key={words} className="flex flex-wrap items-center gap-2">
+            {words}
+            {items.map((i) => (
+              <Button key={i.slot} small onClick={() => onGo(i.slot)}>
+                item {i.slot + 1}
+              </Button>
+            ))}
+          </p>
+        ))}
+      {lists.every(([, items]) => items.length === 0) && (
+        <p>Everything is answered{wantsWork && ' and work is shown for every item'}.</p>
+      )}
       <span className="flex gap-2">
         <Button look="main" disabled={quiz.submit.isPending} onClick={() => quiz.submit.mutate(running.number)}>
           Hand in now
@@ -123,7 +148,11 @@ function End({ view, running, quiz, answered, onGo, onClose }: EndProps) {
         <Button onClick={onClose}>Go on working</Button>
       </span>
       <Stuck what="The round" done={quiz.submit} />
-      {quiz.submit.isError && <p role="alert" className="text-rust">{quiz.submit.error.message}</p>}
+      {quiz.submit.isError && (
+        <p role="alert" className="text-rust">
+          {quiz.submit.error.message}
+        </p>
+      )}
     </section>
   );
 }

@@ -31,7 +31,9 @@ export function RoundItem(props: Props) {
   useEffect(() => focusAnswer(root.current), []);
   /** Enter goes to the next thing that is still empty here, and then to the next item. */
   const onEnter = (part: number) => {
-    const next = item.parts.findIndex((p, i) => i > part && p.fields.some((f) => (entries[i]?.[f.id] ?? '').trim() === ''));
+    const next = item.parts.findIndex(
+      (p, i) => i > part && p.fields.some((f) => (entries[i]?.[f.id] ?? '').trim() === ''),
+    );
     if (next < 0) {
       onNext();
     } else {
@@ -52,12 +54,24 @@ export function RoundItem(props: Props) {
       </p>
       <Blocks blocks={item.stem} className="max-w-2xl font-serif text-stem leading-relaxed" />
       {item.parts.map((part, i) => (
-        // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Enter goes on from wherever in the answer one is
-        <section key={part.prompt} onKeyDown={(event) => enterChecks(event, () => onEnter(i))} data-quiz-part className="grid gap-3" aria-label={item.parts.length > 1 ? `Part ${i + 1}` : 'Your answer'}>
+        // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Enter goes on
+        <section
+          key={part.prompt}
+          onKeyDown={(event) => enterChecks(event, () => onEnter(i))}
+          data-quiz-part
+          className="grid gap-3"
+          aria-label={item.parts.length > 1 ? `Part ${i + 1}` : 'Your answer'}
+        >
           <p className="text-lg">
             <RichText text={part.prompt} />
           </p>
-          <PartFields part={part} entries={entries[i] ?? {}} onChange={(id, value) => change(i, id, value)} onEnter={() => onEnter(i)} takesFocus={i === 0} />
+          <PartFields
+            part={part}
+            entries={entries[i] ?? {}}
+            onChange={(id, value) => change(i, id, value)}
+            onEnter={() => onEnter(i)}
+            takesFocus={i === 0}
+          />
         </section>
       ))}
       <TwoWindows sides={twoSides} show={(typed) => plain(textOf(typed))} />
@@ -65,7 +79,9 @@ export function RoundItem(props: Props) {
         <Button look="main" hint="Enter" onClick={onNext}>
           {last ? 'To the end of the round' : 'Next item'}
         </Button>
-        <span role="status" className="text-sm text-soft">{useWords('answer', state)}</span>
+        <span role="status" className="text-sm text-soft">
+          {useWords('answer', state)}
+        </span>
       </div>
       {item.calculator && <RoundCalculator data={item.data} />}
     </div>

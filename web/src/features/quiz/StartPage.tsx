@@ -17,14 +17,23 @@ export function StartPage({ view, quiz }: { view: Quiz; quiz: QuizHand }) {
         <div>
           <p className="text-soft">
             Quiz in rounds
-            {view.due !== undefined && `, due ${new Date(view.due).toLocaleDateString('en', { weekday: 'long', day: 'numeric', month: 'short' })}`}
+            {view.due !== undefined &&
+              `, due ${new Date(view.due).toLocaleDateString('en', { weekday: 'long', day: 'numeric', month: 'short' })}`}
           </p>
-          <h1 ref={landed} className="font-serif text-3xl font-bold">{view.assignment}</h1>
+          <h1 ref={landed} className="font-serif text-3xl font-bold">
+            {view.assignment}
+          </h1>
         </div>
         <dl className="grid grid-cols-2 gap-x-6 gap-y-2 sm:grid-cols-4">
           <Fact name="in a round" value={itemsOf(view.items)} />
-          <Fact name={view.extraPercent > 0 ? `for a round, ${view.extraPercent}% extra in it` : 'for a round'} value={`${view.minutes} minutes`} />
-          <Fact name={`of ${view.rounds} left`} value={view.rounds - view.done.length === 1 ? '1 round' : `${view.rounds - view.done.length} rounds`} />
+          <Fact
+            name={view.extraPercent > 0 ? `for a round, ${view.extraPercent}% extra in it` : 'for a round'}
+            value={`${view.minutes} minutes`}
+          />
+          <Fact
+            name={`of ${view.rounds} left`}
+            value={view.rounds - view.done.length === 1 ? '1 round' : `${view.rounds - view.done.length} rounds`}
+          />
           <Fact name="ends the quiz" value={`${view.target}%`} />
         </dl>
         <ToDo view={view} quiz={quiz} />
@@ -45,7 +54,10 @@ export function StartPage({ view, quiz }: { view: Quiz; quiz: QuizHand }) {
             {view.rules.map((rule) => (
               <li key={rule}>{rule}</li>
             ))}
-            <li>After a round you correct what was missed. Then the next one opens, with new numbers. The best round counts.</li>
+            <li>
+              After a round you correct what was missed. Then the next one opens, with new numbers. The best round
+              counts.
+            </li>
           </ul>
         </section>
       </section>
@@ -54,7 +66,8 @@ export function StartPage({ view, quiz }: { view: Quiz; quiz: QuizHand }) {
           <PointsTable points={view.points} />
         </div>
         <p className="text-sm text-soft">
-          Prefer paper? <a href={`/api/quiz/${view.assignmentId}/paper.pdf`}>Print a practice round</a> with room for work.
+          Prefer paper? <a href={`/api/quiz/${view.assignmentId}/paper.pdf`}>Print a practice round</a> with room for
+          work.
         </p>
       </aside>
     </main>
@@ -74,15 +87,24 @@ function Fact({ name, value }: { name: string; value: string }) {
 function ToDo({ view, quiz }: { view: Quiz; quiz: QuizHand }) {
   const last = view.done.at(-1);
   if (view.opensAfter.length > 0) {
-    return <p className="rounded-slip bg-glacier-wash p-4">This quiz opens when the skills of its assignment are reached. Still to reach: {view.opensAfter.join(', ')}.</p>;
+    return (
+      <p className="rounded-slip bg-glacier-wash p-4">
+        This quiz opens when the skills of its assignment are reached. Still to reach: {view.opensAfter.join(', ')}.
+      </p>
+    );
   }
   if (view.phase === 'CORRECTING' && last !== undefined) {
     return (
       <div className="grid justify-items-start gap-3 rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4">
         <p>
-          Round {last.number} is done with {last.percent}%. {last.toCorrect === 1 ? 'One item is' : `${last.toCorrect} items are`} still to be corrected{view.done.length < view.rounds && ', then the next round opens'}.
+          Round {last.number} is done with {last.percent}%.{' '}
+          {last.toCorrect === 1 ? 'One item is' : `${last.toCorrect} items are`} still to be corrected
+          {view.done.length < view.rounds && ', then the next round opens'}.
         </p>
-        <Link to={`/quiz/${view.assignmentId}/round/${last.number}`} className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline">
+        <Link
+          to={`/quiz/${view.assignmentId}/round/${last.number}`}
+          className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline"
+        >
           Correct round {last.number}
         </Link>
       </div>
@@ -91,7 +113,9 @@ function ToDo({ view, quiz }: { view: Quiz; quiz: QuizHand }) {
   if (view.phase === 'FINISHED') {
     return (
       <div className="grid gap-2 rounded-slip border-l-4 border-spruce bg-spruce-wash p-4" data-quiz-finished>
-        <p className="font-serif text-xl font-semibold">{view.reached ? `Reached: ${view.best}% in a round.` : `All rounds are done. Your best was ${view.best}%.`}</p>
+        <p className="font-serif text-xl font-semibold">
+          {view.reached ? `Reached: ${view.best}% in a round.` : `All rounds are done. Your best was ${view.best}%.`}
+        </p>
         <p>
           {view.points.have} of {view.points.most} points. <Link to="/due">Back to what is due</Link>
         </p>
@@ -104,7 +128,11 @@ function ToDo({ view, quiz }: { view: Quiz; quiz: QuizHand }) {
         Begin round {view.done.length + 1}
       </Button>
       <span className="text-soft">The time starts with it: {view.minutes} minutes.</span>
-      {quiz.start.isError && <p role="alert" className="text-rust">{quiz.start.error.message}</p>}
+      {quiz.start.isError && (
+        <p role="alert" className="text-rust">
+          {quiz.start.error.message}
+        </p>
+      )}
     </div>
   );
 }
@@ -119,7 +147,9 @@ function Done({ view }: { view: Quiz }) {
             <Link to={`/quiz/${view.assignmentId}/round/${round.number}`}>Round {round.number}</Link>
             <strong className="w-14">{round.percent}%</strong>
             <Marks marks={round.marks} />
-            <span className="text-sm text-soft">{round.toCorrect === 0 ? 'corrected' : `${round.toCorrect} to correct`}</span>
+            <span className="text-sm text-soft">
+              {round.toCorrect === 0 ? 'corrected' : `${round.toCorrect} to correct`}
+            </span>
           </li>
         ))}
       </ul>

@@ -15,7 +15,9 @@ export function useQuiz(assignmentId: string) {
   const queries = useQueryClient();
   const name = ['quiz', assignmentId];
   const path = { assignmentId };
-  const view = useFresh(name, () => taken(api.GET('/api/quiz/{assignmentId}', { params: { path } })), { refetchInterval: 60_000 });
+  const view = useFresh(name, () => taken(api.GET('/api/quiz/{assignmentId}', { params: { path } })), {
+    refetchInterval: 60_000,
+  });
   const show = (now: Quiz) => {
     queries.setQueryData(name, now);
     void queries.invalidateQueries({ queryKey: ['due'] });
@@ -23,7 +25,8 @@ export function useQuiz(assignmentId: string) {
   };
   const refresh = () => queries.invalidateQueries({ queryKey: name });
   const start = useMutation({
-    mutationFn: (key: string) => taken(api.POST('/api/quiz/{assignmentId}/start', { params: { path, header: { 'Idempotency-Key': key } } })),
+    mutationFn: (key: string) =>
+      taken(api.POST('/api/quiz/{assignmentId}/start', { params: { path, header: { 'Idempotency-Key': key } } })),
     onSuccess: show,
     onError: refresh,
     /** The time starts with it: without a connection it is not sent later than it was pressed. */
@@ -48,12 +51,19 @@ export function useRound(assignmentId: string, number: number) {
   const name = ['round', assignmentId, number];
   const result = useQuery({
     queryKey: name,
-    queryFn: () => taken(api.GET('/api/quiz/{assignmentId}/rounds/{number}', { params: { path: { assignmentId, number } } })),
+    queryFn: () =>
+      taken(api.GET('/api/quiz/{assignmentId}/rounds/{number}', { params: { path: { assignmentId, number } } })),
   });
   const correct = useDeed({
     place: placeOf(assignmentId),
     words: 'Your correction',
-    letter: ({ slot, note }: { slot: number; note: string }) => letter('post', '/api/quiz/{assignmentId}/rounds/{number}/corrections/{slot}', { assignmentId, number, slot }, { note }),
+    letter: ({ slot, note }: { slot: number; note: string }) =>
+      letter(
+        'post',
+        '/api/quiz/{assignmentId}/rounds/{number}/corrections/{slot}',
+        { assignmentId, number, slot },
+        { note },
+      ),
     copy: ({ note }) => note,
     refresh: [name, ['quiz', assignmentId], ['book']],
     onDone: (now) => {

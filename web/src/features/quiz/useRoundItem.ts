@@ -17,7 +17,8 @@ export function useEntries(assignmentId: string, running: Running, onAnswered: (
       place: placeOf(assignmentId),
       slot: `quiz/${item.id}`,
       words: `Your answer to item ${running.slot + 1} of the quiz`,
-      letter: (entries) => letter('put', '/api/quiz/{assignmentId}/items/{itemId}', { assignmentId, itemId: item.id }, { entries }),
+      letter: (entries) =>
+        letter('put', '/api/quiz/{assignmentId}/items/{itemId}', { assignmentId, itemId: item.id }, { entries }),
       typed: entriesOf,
       copy: textOf,
     },
@@ -33,7 +34,8 @@ export function useEntries(assignmentId: string, running: Running, onAnswered: (
 }
 
 /** Whether every field of every part has something in it. */
-const isAnswered = ({ item }: Running, entries: Entries) => item.parts.every((part, i) => part.fields.every((f) => (entries[i]?.[f.id] ?? '').trim() !== ''));
+const isAnswered = ({ item }: Running, entries: Entries) =>
+  item.parts.every((part, i) => part.fields.every((f) => (entries[i]?.[f.id] ?? '').trim() !== ''));
 
 /** Whether something is entered at an item, by what waits to be sent, else by what the server has. */
 export function answeredNow(running: Running): boolean {
@@ -59,7 +61,12 @@ export function useFlag(assignmentId: string, running: Running) {
       place: placeOf(assignmentId),
       slot: flagSlot(item.id),
       words: `That you want to come back to item ${running.slot + 1}`,
-      letter: letter('put', '/api/quiz/{assignmentId}/items/{itemId}/flag', { assignmentId, itemId: item.id }, { on: !flagged }),
+      letter: letter(
+        'put',
+        '/api/quiz/{assignmentId}/items/{itemId}/flag',
+        { assignmentId, itemId: item.id },
+        { on: !flagged },
+      ),
       refresh: [['quiz', assignmentId]],
     });
   return { flagged, turn };

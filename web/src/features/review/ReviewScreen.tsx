@@ -22,7 +22,8 @@ export default function ReviewScreen() {
         {hand.view.isSuccess &&
           (hand.view.data.skills.length === 0 ? (
             <Notice title="No skill is known yet.">
-              Skills that you reach in practice or show in a check are listed here, so that you can keep them fresh. <Link to="/map">Choose one on the map</Link>, or <Link to="/check">find out what you know</Link>.
+              Skills that you reach in practice or show in a check are listed here, so that you can keep them fresh.{' '}
+              <Link to="/map">Choose one on the map</Link>, or <Link to="/check">find out what you know</Link>.
             </Notice>
           ) : (
             <Choose review={hand.view.data} hand={hand} />
@@ -41,18 +42,32 @@ function Choose({ review, hand }: { review: Review; hand: ReviewHand }) {
   return (
     <>
       {running !== undefined && (
-        <section aria-label="The set you are in" className="flex flex-wrap items-center gap-4 rounded-slip border-l-4 border-glacier bg-glacier-wash p-4">
+        <section
+          aria-label="The set you are in"
+          className="flex flex-wrap items-center gap-4 rounded-slip border-l-4 border-glacier bg-glacier-wash p-4"
+        >
           <SetMarks set={running} />
-          <Link to="/review/set" className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline">
+          <Link
+            to="/review/set"
+            className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline"
+          >
             Go on with the set
           </Link>
         </section>
       )}
       <section className="grid justify-items-start gap-3 rounded-slip border border-rule bg-leaf p-5">
-        <h2 className="font-serif text-xl font-semibold">{due.length === 0 ? 'Nothing is due for a refresh' : due.length === 1 ? 'One skill is due for a refresh' : `${due.length} skills are due for a refresh`}</h2>
+        <h2 className="font-serif text-xl font-semibold">
+          {due.length === 0
+            ? 'Nothing is due for a refresh'
+            : due.length === 1
+              ? 'One skill is due for a refresh'
+              : `${due.length} skills are due for a refresh`}
+        </h2>
         <p>
-          A mixed set brings one item of each, with all the help there is. What you get right stays fresh for longer; what you get wrong takes nothing away.
-          {due.length > review.most && ` A set has ${review.most} skills at most: those that have waited longest come first.`}
+          A mixed set brings one item of each, with all the help there is. What you get right stays fresh for longer;
+          what you get wrong takes nothing away.
+          {due.length > review.most &&
+            ` A set has ${review.most} skills at most: those that have waited longest come first.`}
         </p>
         <span className="flex flex-wrap gap-3">
           {due.length > 0 && (
@@ -61,7 +76,11 @@ function Choose({ review, hand }: { review: Review; hand: ReviewHand }) {
             </Button>
           )}
           {chosen.length > 0 && (
-            <Button look={due.length === 0 ? 'main' : 'plain'} disabled={hand.begin.isPending || chosen.length > review.most} onClick={() => begin(chosen)}>
+            <Button
+              look={due.length === 0 ? 'main' : 'plain'}
+              disabled={hand.begin.isPending || chosen.length > review.most}
+              onClick={() => begin(chosen)}
+            >
               Mix the {chosen.length} that are marked
             </Button>
           )}
@@ -72,7 +91,11 @@ function Choose({ review, hand }: { review: Review; hand: ReviewHand }) {
           <Link to="/check">A short check</Link> asks without help and can also put a skill back into practice.
         </p>
       </section>
-      <Known review={review} chosen={chosen} onTurn={(id) => setChosen(chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id])} />
+      <Known
+        review={review}
+        chosen={chosen}
+        onTurn={(id) => setChosen(chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id])}
+      />
     </>
   );
 }
@@ -84,7 +107,13 @@ function Known({ review, chosen, onTurn }: { review: Review; chosen: string[]; o
       <ul className="mt-2 border-t border-rule">
         {review.skills.map((s) => (
           <li key={s.id} className="grid grid-cols-[1.5rem_1fr_auto] items-center gap-x-3 border-b border-rule py-2">
-            <input type="checkbox" className="size-4" aria-label={`Mark ${s.name} for a set`} checked={chosen.includes(s.id)} onChange={() => onTurn(s.id)} />
+            <input
+              type="checkbox"
+              className="size-4"
+              aria-label={`Mark ${s.name} for a set`}
+              checked={chosen.includes(s.id)}
+              onChange={() => onTurn(s.id)}
+            />
             <span>
               <span className="flex items-center gap-2">
                 <StatusMark status={s.isDue ? 'REFRESH' : 'KNOWN'} /> {s.name}
@@ -93,7 +122,11 @@ function Known({ review, chosen, onTurn }: { review: Review; chosen: string[]; o
                 last shown {day(s.shownAt)}, {s.isDue ? 'due for a refresh' : `refresh around ${day(s.dueAt)}`}
               </span>
             </span>
-            <Link to={`/practice/own/${s.id}`} aria-label={`Practise ${s.name}`} className="rounded-slip border border-edge bg-leaf px-3 py-1.5 text-ink no-underline">
+            <Link
+              to={`/practice/own/${s.id}`}
+              aria-label={`Practise ${s.name}`}
+              className="rounded-slip border border-edge bg-leaf px-3 py-1.5 text-ink no-underline"
+            >
               Practise
             </Link>
           </li>

@@ -27,7 +27,11 @@ export function SetMarks({ set }: { set: SetView }) {
       {set.places.map((place, i) => (
         <li key={place.skillId} title={`${place.skill}: ${words(place)}`} className="flex items-center">
           {i > 0 && <span className="w-4 border-t-2 border-dotted border-edge" aria-hidden="true" />}
-          <svg viewBox="0 0 24 24" className={`size-8 rounded-slip border p-0.5 ${i === set.current ? 'border-2 border-ink bg-leaf' : 'border-transparent'}`} aria-hidden="true">
+          <svg
+            viewBox="0 0 24 24"
+            className={`size-8 rounded-slip border p-0.5 ${i === set.current ? 'border-2 border-ink bg-leaf' : 'border-transparent'}`}
+            aria-hidden="true"
+          >
             <Post place={place} />
           </svg>
           <span className="sr-only">

@@ -16,7 +16,12 @@ describe('SetMarks', () => {
       }}
     />,
   );
-  it.each(['The mean: right', 'Absolute value: missed', 'Prime factors: right with a hint', 'Factoring: to come, here now'])('says %s in words', (words) => {
+  it.each([
+    'The mean: right',
+    'Absolute value: missed',
+    'Prime factors: right with a hint',
+    'Factoring: to come, here now',
+  ])('says %s in words', (words) => {
     expect(markup).toContain(words);
   });
   it('shows each outcome by a shape of its own', () => {

@@ -14,8 +14,15 @@ export function useReview() {
       void queries.invalidateQueries({ queryKey: [name] });
     }
   };
-  const begin = useMutation({ mutationFn: (skills: string[]) => taken(api.POST('/api/review/set', { body: { skills } })), onSuccess, retry: false });
-  const next = useMutation({ mutationFn: (itemId: string) => taken(api.POST('/api/review/set/next', { body: { itemId } })), onSuccess });
+  const begin = useMutation({
+    mutationFn: (skills: string[]) => taken(api.POST('/api/review/set', { body: { skills } })),
+    onSuccess,
+    retry: false,
+  });
+  const next = useMutation({
+    mutationFn: (itemId: string) => taken(api.POST('/api/review/set/next', { body: { itemId } })),
+    onSuccess,
+  });
   const end = useMutation({ mutationFn: () => taken(api.DELETE('/api/review/set')), onSuccess, retry: false });
   return { view, begin, next, end };
 }

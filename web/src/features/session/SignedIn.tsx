@@ -26,6 +26,7 @@ export function SignedIn() {
       <Outlet key={me.data.classId} />
       <Waiting me={me.data} />
     </>
-  ) : ( <Navigate to="/signin" state={here.pathname === '/account' ? null : { from: here.pathname }} replace />
+  ) : (
+    <Navigate to="/signin" state={here.pathname === '/account' ? null : { from: here.pathname }} replace />
   );
 }

@@ -13,11 +13,15 @@ export function Waiting({ me }: { me: Schemas['Me'] }) {
   const { deeds, standing, refused, elsewhere, lasts } = useOutbox();
   const isQuiet = standing === 'fine' || (standing !== 'signedOut' && deeds.length === 0);
   return (
-    <div data-waiting={deeds.length} className="pointer-events-none sticky bottom-0 z-20 grid justify-items-center gap-2 px-3 print:hidden">
+    <div
+      data-waiting={deeds.length}
+      className="pointer-events-none sticky bottom-0 z-20 grid justify-items-center gap-2 px-3 print:hidden"
+    >
       <div role="status" className="contents">
         {!isQuiet && standing !== 'signedOut' && (
           <p className={SLIP}>
-            {standing === 'busy' ? 'The server is busy.' : 'No connection.'} {counted(deeds.length)} {lasts ? 'kept on this device and sent when it is back.' : 'not sent yet: leave this window open.'}
+            {standing === 'busy' ? 'The server is busy.' : 'No connection.'} {counted(deeds.length)}{' '}
+            {lasts ? 'kept on this device and sent when it is back.' : 'not sent yet: leave this window open.'}
           </p>
         )}
       </div>
@@ -54,14 +58,31 @@ function SignInAgain({ me, waiting }: { me: Schemas['Me']; waiting: number }) {
   return (
     <form aria-label="Sign in again" onSubmit={submit} className={`${SLIP} grid gap-2`}>
       <p role="alert">
-        <strong>You are signed out.</strong> {waiting > 0 && `${counted(waiting)} kept on this device. `}Sign in again, {me.name}, and go on where you are.
+        <strong>You are signed out.</strong> {waiting > 0 && `${counted(waiting)} kept on this device. `}Sign in again,{' '}
+        {me.name}, and go on where you are.
       </p>
       <span className="flex flex-wrap items-end gap-3">
         <Labelled name="Name">
-          <input className={INPUT} value={username} onChange={(e) => setUsername(e.target.value)} autoComplete="username" autoCapitalize="none" required maxLength={40} />
+          <input
+            className={INPUT}
+            value={username}
+            onChange={(e) => setUsername(e.target.value)}
+            autoComplete="username"
+            autoCapitalize="none"
+            required
+            maxLength={40}
+          />
         </Labelled>
         <Labelled name="Password">
-          <input className={INPUT} type="password" value={password} onChange={(e) => setPassword(e.target.value)} autoComplete="current-password" required maxLength={200} />
+          <input
+            className={INPUT}
+            type="password"
+            value={password}
+            onChange={(e) => setPassword(e.target.value)}
+            autoComplete="current-password"
+            required
+            maxLength={200}
+          />
         </Labelled>
         <Button look="main" type="submit" disabled={again.isPending}>
           Sign in and go on
@@ -70,7 +91,11 @@ function SignInAgain({ me, waiting }: { me: Schemas['Me']; waiting: number }) {
           I am somebody else
         </Button>
       </span>
-      {again.isError && <p role="alert" className="text-rust">{again.error.message}</p>}
+      {again.isError && (
+        <p role="alert" className="text-rust">
+          {again.error.message}
+        </p>
+      )}
     </form>
   );
 }
@@ -83,7 +108,14 @@ function NotTaken({ refused: { id, words, sentence, copy } }: { refused: Refused
       <p>
         <strong>{words} could not be kept.</strong> {sentence}
       </p>
-      {copy !== '' && <textarea readOnly aria-label="What you made" className="max-h-32 rounded-slip border border-edge bg-leaf p-2 font-serif" value={copy} />}
+      {copy !== '' && (
+        <textarea
+          readOnly
+          aria-label="What you made"
+          className="max-h-32 rounded-slip border border-edge bg-leaf p-2 font-serif"
+          value={copy}
+        />
+      )}
       <span className="flex flex-wrap gap-2">
         {copy !== '' && navigator.clipboard !== undefined && (
           <Button small onClick={() => void navigator.clipboard.writeText(copy).then(() => setCopied(true))}>

@@ -17,9 +17,21 @@ export function keepSeen(ids: string[]) {
 /** How much waits on the pages of the navigation, by their address. */
 export function useCounts(role: string | undefined): Record<string, number> {
   const teaches = role === 'INSTRUCTOR';
-  const pile = useQuery({ queryKey: ['pile'], queryFn: () => taken(api.GET('/api/handed-in')), enabled: teaches, staleTime: FRESH_MS });
-  const questions = useQuery({ queryKey: ['questions'], queryFn: () => taken(api.GET('/api/questions')), enabled: role !== undefined, staleTime: FRESH_MS });
+  const pile = useQuery({
+    queryKey: ['pile'],
+    queryFn: () => taken(api.GET('/api/handed-in')),
+    enabled: teaches,
+    staleTime: FRESH_MS,
+  });
+  const questions = useQuery({
+    queryKey: ['questions'],
+    queryFn: () => taken(api.GET('/api/questions')),
+    enabled: role !== undefined,
+    staleTime: FRESH_MS,
+  });
   const seen = seenAnswers();
-  const open = questions.data?.filter((q) => (teaches ? q.answer === undefined : q.answer !== undefined && !seen.has(q.id))).length ?? 0;
+  const open =
+    questions.data?.filter((q) => (teaches ? q.answer === undefined : q.answer !== undefined && !seen.has(q.id)))
+      .length ?? 0;
   return { '/handed-in': pile.data?.waiting.length ?? 0, '/questions': open };
 }

@@ -11,8 +11,8 @@ function forgetOthers(queries: QueryClient) {
 }
 
 /**
- * Shows who is here now; what was shown to others, or of another class, is forgotten. A session that has ended by itself sends nobody
- * away: the page stays, what is made on it waits, and one can sign in on the spot.
+ * Shows who is here now; what was shown to others, or of another class, is forgotten. A session that has ended by
+ * itself sends nobody away: the page stays, what is made on it waits, and one can sign in on the spot.
  *
  * @param isWanted whether it was asked for, by signing in or out
  */
@@ -59,7 +59,9 @@ export function useSetUp() {
   });
 }
 
-/** Sends what waits, as far as it can be sent, and leaves. What still waits stays on this device for whoever made it. */
+/**
+ * Sends what waits, as far as it can be sent, and leaves. What still waits stays on this device for whoever made it.
+ */
 export function useSignOut() {
   const queries = useQueryClient();
   return useMutation({

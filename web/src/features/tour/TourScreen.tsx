@@ -28,7 +28,10 @@ export default function TourScreen() {
       <main className="page gap-6 md:grid-cols-[14rem_1fr]">
         <header className="md:col-span-2">
           <h1 className="font-serif text-3xl font-bold">Entering answers</h1>
-          <p className="mt-1 max-w-2xl text-soft">Try each kind of answer once. You are told what to enter, and below the field you see how it was read. Nothing counts here.</p>
+          <p className="mt-1 max-w-2xl text-soft">
+            Try each kind of answer once. You are told what to enter, and below the field you see how it was read.
+            Nothing counts here.
+          </p>
         </header>
         {stops.isError && <Notice title="This could not be loaded.">{stops.error.message}</Notice>}
         <nav aria-label="Kinds of answers">
@@ -50,7 +53,13 @@ export default function TourScreen() {
           </ol>
         </nav>
         {stop !== undefined && (
-          <Trial key={stop.id} stop={stop} left={stops.data?.filter((s) => s.id !== stop.id && !done.has(s.id)).length ?? 0} onDone={() => tried(stop.id)} onNext={() => setAt(nextOf(stops.data ?? [], at, done))} />
+          <Trial
+            key={stop.id}
+            stop={stop}
+            left={stops.data?.filter((s) => s.id !== stop.id && !done.has(s.id)).length ?? 0}
+            onDone={() => tried(stop.id)}
+            onNext={() => setAt(nextOf(stops.data ?? [], at, done))}
+          />
         )}
       </main>
     </div>
@@ -60,13 +69,19 @@ export default function TourScreen() {
 /** The next kind that was not tried yet, round to the first ones. */
 function nextOf(stops: Stop[], at: number, done: Set<string>): number {
   const after = (i: number) => (at + 1 + i) % stops.length;
-  return after(Math.max(0, stops.findIndex((_, i) => !done.has(stops[after(i)]?.id ?? ''))));
+  return after(
+    Math.max(
+      0,
+      stops.findIndex((_, i) => !done.has(stops[after(i)]?.id ?? '')),
+    ),
+  );
 }
 
 function Trial({ stop, left, onDone, onNext }: { stop: Stop; left: number; onDone: () => void; onNext: () => void }) {
   const [entries, setEntries] = useState<Record<string, string>>({});
   const check = useMutation({
-    mutationFn: () => taken(api.POST('/api/tour/{stopId}', { params: { path: { stopId: stop.id } }, body: { entries } })),
+    mutationFn: () =>
+      taken(api.POST('/api/tour/{stopId}', { params: { path: { stopId: stop.id } }, body: { entries } })),
     onSuccess: (answer) => answer.feedback.every((f) => f.verdict === 'correct') && onDone(),
   });
   const understood = check.data?.feedback.every((f) => f.verdict === 'correct') === true;

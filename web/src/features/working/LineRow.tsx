@@ -41,7 +41,8 @@ export function LineRow({ index, line, letters, view, onAction, onFocus }: RowPr
       event.preventDefault();
       onAction(known[0], known[1]);
     } else if (!line.math && !event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
-      row.current?.parentElement?.querySelectorAll<HTMLElement>('[data-line]')[index + (event.key === 'ArrowUp' ? -1 : 1)]?.focus();
+      const lines = row.current?.parentElement?.querySelectorAll<HTMLElement>('[data-line]');
+      lines?.[index + (event.key === 'ArrowUp' ? -1 : 1)]?.focus();
     }
   };
   const type = (text: string) => onAction({ do: 'type', at: index, text });
@@ -58,11 +59,29 @@ export function LineRow({ index, line, letters, view, onAction, onFocus }: RowPr
         onAction({ do: 'move', at: Number(e.dataTransfer.getData('text/x-line')), to: index }, index);
       }}
     >
-      <span draggable className="cursor-grab text-sm text-soft" title="Drag to another place" aria-hidden="true" onDragStart={(e) => e.dataTransfer.setData('text/x-line', String(index))}>
+      <span
+        draggable
+        className="cursor-grab text-sm text-soft"
+        title="Drag to another place"
+        aria-hidden="true"
+        onDragStart={(e) => e.dataTransfer.setData('text/x-line', String(index))}
+      >
         {index + 1}
       </span>
       {line.math ? (
-        <MathField id={`line-${line.id}`} label={`Line ${index + 1}`} kind="line" letters={letters} value={line.text} describedBy="" line onChange={type} onEnter={() => onAction({ do: 'enter', at: index }, index + 1)} onReady={() => {}} takesFocus />
+        <MathField
+          id={`line-${line.id}`}
+          label={`Line ${index + 1}`}
+          kind="line"
+          letters={letters}
+          value={line.text}
+          describedBy=""
+          line
+          onChange={type}
+          onEnter={() => onAction({ do: 'enter', at: index }, index + 1)}
+          onReady={() => {}}
+          takesFocus
+        />
       ) : (
         <input
           data-line

@@ -17,7 +17,10 @@ export function LineSays({ view }: { view: Schemas['LineView'] }) {
   }
   const [word, mark] = known;
   return (
-    <p className="col-span-2 col-start-2 flex items-start gap-2 bg-leaf pb-1 text-[0.95rem]" data-line-verdict={view.verdict}>
+    <p
+      className="col-span-2 col-start-2 flex items-start gap-2 bg-leaf pb-1 text-[0.95rem]"
+      data-line-verdict={view.verdict}
+    >
       <VerdictMark verdict={mark} />
       <span>
         <strong>{word}</strong>

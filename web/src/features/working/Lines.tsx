@@ -15,7 +15,13 @@ type Place = { assignmentId: string; skillId: string };
 /** Where lines are checked, and whether they may be by now. */
 export type Checking = { place: Place; allowed: boolean };
 
-const isLine = (line: unknown): line is Kept => typeof line === 'object' && line !== null && 'text' in line && typeof line.text === 'string' && 'struck' in line && typeof line.struck === 'boolean';
+const isLine = (line: unknown): line is Kept =>
+  typeof line === 'object' &&
+  line !== null &&
+  'text' in line &&
+  typeof line.text === 'string' &&
+  'struck' in line &&
+  typeof line.struck === 'boolean';
 const isLines = (value: unknown): value is Kept[] => Array.isArray(value) && value.every(isLine);
 
 function linesOf(body: unknown): Kept[] | null {
@@ -30,20 +36,42 @@ function useLineCheck(itemId: string, page: Page) {
   const check = useMutation({
     mutationFn: async (place: Place) => ({
       lines: texts,
-      views: await taken(api.POST('/api/practice/{assignmentId}/{skillId}/lines', { params: { path: place }, body: { itemId, lines: texts } })),
+      views: await taken(
+        api.POST('/api/practice/{assignmentId}/{skillId}/lines', {
+          params: { path: place },
+          body: { itemId, lines: texts },
+        }),
+      ),
     }),
     retry: false,
   });
   const viewOf = (index: number) => {
     const place = places[index] ?? -1;
-    const same = place >= 0 && texts[place] !== '' && check.data?.lines.slice(0, place + 1).join('\n') === texts.slice(0, place + 1).join('\n');
+    const same =
+      place >= 0 &&
+      texts[place] !== '' &&
+      check.data?.lines.slice(0, place + 1).join('\n') === texts.slice(0, place + 1).join('\n');
     return same ? check.data?.views[place] : undefined;
   };
   return { check, viewOf, isEmpty: texts.every((t) => t.trim() === '') };
 }
 
 /** The typed lines of a page, kept as they are written. */
-export function Lines({ itemId, place, letters, first, tag, checking }: { itemId: string; place: string; letters: string[]; first: Kept[]; tag: string; checking: Checking | undefined }) {
+export function Lines({
+  itemId,
+  place,
+  letters,
+  first,
+  tag,
+  checking,
+}: {
+  itemId: string;
+  place: string;
+  letters: string[];
+  first: Kept[];
+  tag: string;
+  checking: Checking | undefined;
+}) {
   const queries = useQueryClient();
   const { value, change, state, twoSides } = useTyped<Kept[]>(
     {
@@ -86,21 +114,42 @@ export function Lines({ itemId, place, letters, first, tag, checking }: { itemId
     <>
       <ol ref={list} className="mt-3">
         {page.lines.map((line, i) => (
-          <LineRow key={line.id} index={i} line={line} letters={letters} view={viewOf(i)} onAction={act} onFocus={() => setAt(i)} />
+          <LineRow
+            key={line.id}
+            index={i}
+            line={line}
+            letters={letters}
+            view={viewOf(i)}
+            onAction={act}
+            onFocus={() => setAt(i)}
+          />
         ))}
       </ol>
       <LineTools page={page} at={Math.min(at, page.lines.length - 1)} act={act} />
       <div className="mt-2 flex flex-wrap items-center gap-3">
         {checking !== undefined && (
-          <Button disabled={!checking.allowed || isEmpty || check.isPending} onClick={() => check.mutate(checking.place)}>
+          <Button
+            disabled={!checking.allowed || isEmpty || check.isPending}
+            onClick={() => check.mutate(checking.place)}
+          >
             Check my lines
           </Button>
         )}
-        {checking?.allowed === false && <span className="text-sm text-soft print:hidden">Your lines can be checked after a first try that was not right.</span>}
-        <span role="status" className="text-sm text-soft print:hidden">{useWords('lines', state)}</span>
+        {checking?.allowed === false && (
+          <span className="text-sm text-soft print:hidden">
+            Your lines can be checked after a first try that was not right.
+          </span>
+        )}
+        <span role="status" className="text-sm text-soft print:hidden">
+          {useWords('lines', state)}
+        </span>
       </div>
       <TwoWindows sides={twoSides} show={(lines) => plain(textOf(lines))} />
-      {check.isError && <p role="alert" className="mt-2 bg-leaf text-rust">{check.error.message}</p>}
+      {check.isError && (
+        <p role="alert" className="mt-2 bg-leaf text-rust">
+          {check.error.message}
+        </p>
+      )}
     </>
   );
 }
@@ -110,14 +159,33 @@ function LineTools({ page, at, act }: { page: Page; at: number; act: (action: Ac
   const line = page.lines[at];
   const tools: [string, string, () => void, boolean][] = [
     ['Up', 'Move this line up (Alt ↑)', () => act({ do: 'move', at, to: at - 1 }, at - 1), at === 0],
-    ['Down', 'Move this line down (Alt ↓)', () => act({ do: 'move', at, to: at + 1 }, at + 1), at === page.lines.length - 1],
+    [
+      'Down',
+      'Move this line down (Alt ↓)',
+      () => act({ do: 'move', at, to: at + 1 }, at + 1),
+      at === page.lines.length - 1,
+    ],
     ['Copy down', 'Copy this line below (Alt Shift ↓)', () => act({ do: 'copy', at }, at + 1), line?.text === ''],
-    [line?.struck === true ? 'Count again' : 'Strike', 'Strike this line through: kept, not counted (Alt Backspace)', () => act({ do: 'strike', at }, at), line?.text === ''],
-    [line?.math === true ? 'Plain text' : 'Math field', 'Write this line in a math field, or as text', () => act({ do: 'math', at }), false],
+    [
+      line?.struck === true ? 'Count again' : 'Strike',
+      'Strike this line through: kept, not counted (Alt Backspace)',
+      () => act({ do: 'strike', at }, at),
+      line?.text === '',
+    ],
+    [
+      line?.math === true ? 'Plain text' : 'Math field',
+      'Write this line in a math field, or as text',
+      () => act({ do: 'math', at }),
+      false,
+    ],
     ['Undo', 'Undo the last change of the order', () => act({ do: 'undo' }), page.past.length === 0],
   ];
   return (
-    <div className="mt-2 flex min-h-8 flex-wrap items-center gap-1 print:hidden" role="group" aria-label="What can be done with this line">
+    <div
+      className="mt-2 flex min-h-8 flex-wrap items-center gap-1 print:hidden"
+      role="group"
+      aria-label="What can be done with this line"
+    >
       <span className="mr-1 text-sm text-soft">Line {at + 1}</span>
       {tools
         .filter(([, , , off]) => !off)

@@ -13,7 +13,13 @@ const FILES: [string, string][] = [
 export default function PageFiles({ itemId, own }: { itemId: string; own: boolean }) {
   const queries = useQueryClient();
   const bring = useMutation({
-    mutationFn: async (file: File) => taken(api.POST('/api/items/{itemId}/ink/import', { params: { path: { itemId } }, body: { inkml: await file.text() } })),
+    mutationFn: async (file: File) =>
+      taken(
+        api.POST('/api/items/{itemId}/ink/import', {
+          params: { path: { itemId } },
+          body: { inkml: await file.text() },
+        }),
+      ),
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ['ink', itemId] });
       void queries.invalidateQueries({ queryKey: ['work', itemId] });
@@ -35,11 +41,24 @@ export default function PageFiles({ itemId, own }: { itemId: string; own: boolea
       {own && (
         <>
           <p className="mt-2">Drawn elsewhere?</p>
-          <FilePicker label="InkML file" accept=".inkml,.xml,application/inkml+xml" disabled={bring.isPending} onFiles={([file]) => file !== undefined && bring.mutate(file)}>
+          <FilePicker
+            label="InkML file"
+            accept=".inkml,.xml,application/inkml+xml"
+            disabled={bring.isPending}
+            onFiles={([file]) => file !== undefined && bring.mutate(file)}
+          >
             Bring in an InkML file
           </FilePicker>
-          {bring.isSuccess && <p role="status">It is on the sheet: {bring.data.strokes === 1 ? 'one stroke' : `${bring.data.strokes} strokes`} now.</p>}
-          {bring.isError && <p role="alert" className="text-rust">{bring.error.message}</p>}
+          {bring.isSuccess && (
+            <p role="status">
+              It is on the sheet: {bring.data.strokes === 1 ? 'one stroke' : `${bring.data.strokes} strokes`} now.
+            </p>
+          )}
+          {bring.isError && (
+            <p role="alert" className="text-rust">
+              {bring.error.message}
+            </p>
+          )}
         </>
       )}
     </div>

@@ -22,5 +22,9 @@ export function PageShown({ page, lines }: { page: Schemas['Page']; lines: Schem
 /** What is drawn on a page, with the marks on it. */
 export function Drawn({ itemId, figures }: { itemId: string; figures: Scene[] }) {
   const ink = useInkOf(itemId);
-  return ink.isSuccess ? <InkPicture ink={ink.data} under={figures.length > 0 ? <Under figures={figures} /> : undefined} /> : <p className="text-soft">Opening the ink.</p>;
+  return ink.isSuccess ? (
+    <InkPicture ink={ink.data} under={figures.length > 0 ? <Under figures={figures} /> : undefined} />
+  ) : (
+    <p className="text-soft">Opening the ink.</p>
+  );
 }

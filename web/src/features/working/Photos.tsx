@@ -17,14 +17,27 @@ export default function Photos({ itemId, place, page }: { itemId: string; place:
   const [tooLarge, setTooLarge] = useState<string[]>([]);
   const onDone = (now: Page) => void queries.setQueryData(['work', itemId], now);
   const common = { place, refresh: [['work', itemId]], onDone };
-  const add = useDeed({ ...common, words: 'A photo of your work', letter: (file: File) => letter('post', '/api/items/{itemId}/photos', { itemId }, file) });
-  const turn = useDeed({ ...common, words: 'A turned photo', letter: (photoId: string) => letter('post', '/api/photos/{photoId}/turn', { photoId }, undefined) });
+  const add = useDeed({
+    ...common,
+    words: 'A photo of your work',
+    letter: (file: File) => letter('post', '/api/items/{itemId}/photos', { itemId }, file),
+  });
+  const turn = useDeed({
+    ...common,
+    words: 'A turned photo',
+    letter: (photoId: string) => letter('post', '/api/photos/{photoId}/turn', { photoId }, undefined),
+  });
   const root = useRef<HTMLDivElement>(null);
   const takenAway = (now: Page) => {
     onDone(now);
     root.current?.querySelector('button')?.focus();
   };
-  const remove = useDeed({ ...common, onDone: takenAway, words: 'A photo taken away', letter: (photoId: string) => letter('delete', '/api/photos/{photoId}', { photoId }, undefined) });
+  const remove = useDeed({
+    ...common,
+    onDone: takenAway,
+    words: 'A photo taken away',
+    letter: (photoId: string) => letter('delete', '/api/photos/{photoId}', { photoId }, undefined),
+  });
   /** Each is a deed of its own, so that a bad one stops none of the others. */
   const bring = (files: File[]) => {
     setTooLarge(files.filter((file) => file.size > MOST_BYTES).map((file) => file.name));
@@ -46,16 +59,32 @@ export default function Photos({ itemId, place, page }: { itemId: string; place:
         bring([...e.dataTransfer.files]);
       }}
     >
-      <div className={`grid justify-items-start gap-2 rounded-slip border-2 border-dashed bg-leaf p-4 ${over ? 'border-spruce' : 'border-edge'}`}>
+      <div
+        className={`grid justify-items-start gap-2 rounded-slip border-2 border-dashed bg-leaf p-4 ${over ? 'border-spruce' : 'border-edge'}`}
+      >
         <p>Worked on paper? Add a photo or a scan of it.</p>
-        <FilePicker label="Pictures of your work" accept="image/png,image/jpeg,image/webp" multiple disabled={false} onFiles={bring}>
+        <FilePicker
+          label="Pictures of your work"
+          accept="image/png,image/jpeg,image/webp"
+          multiple
+          disabled={false}
+          onFiles={bring}
+        >
           {add.isPending ? 'Sending …' : 'Choose pictures'}
         </FilePicker>
         <p className="text-sm text-soft">PNG, JPEG or WebP, up to 8 MB each, several pages. Or drop them here.</p>
       </div>
-      {tooLarge.length > 0 && <p role="alert" className="text-rust">{tooLarge.join(', ')}: larger than 8 MB. Make it smaller and add it again.</p>}
+      {tooLarge.length > 0 && (
+        <p role="alert" className="text-rust">
+          {tooLarge.join(', ')}: larger than 8 MB. Make it smaller and add it again.
+        </p>
+      )}
       <Stuck what="A photo" done={add} />
-      {failed !== undefined && <p role="alert" className="bg-leaf text-rust">{failed.error?.message}</p>}
+      {failed !== undefined && (
+        <p role="alert" className="bg-leaf text-rust">
+          {failed.error?.message}
+        </p>
+      )}
       <ol className="grid gap-3">
         {page.photos.map((photo, i) => (
           <li key={photo.id} className="grid gap-1 bg-leaf">
@@ -81,7 +110,13 @@ export function PhotoShown({ photo, number }: { photo: Schemas['Photo']; number:
   const address = `/api/photos/${photo.id}`;
   return (
     <a href={address} target="_blank" rel="noreferrer">
-      <img src={`${address}?${photo.width}`} alt={`Your work on paper, page ${number}`} width={photo.width} height={photo.height} className="h-auto w-full rounded-slip border border-rule" />
+      <img
+        src={`${address}?${photo.width}`}
+        alt={`Your work on paper, page ${number}`}
+        width={photo.width}
+        height={photo.height}
+        className="h-auto w-full rounded-slip border border-rule"
+      />
     </a>
   );
 }

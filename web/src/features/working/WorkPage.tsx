@@ -41,13 +41,15 @@ export function WorkPage(props: Props) {
     <section aria-label="Your page" className="min-w-0 snap-start border-l-2 border-rust/40 bg-leaf max-md:self-start">
       <div className="flex flex-col p-4 pb-16 md:sticky md:top-0 md:max-h-screen md:min-h-[calc(100vh-7.7rem)] md:overflow-y-auto print:static print:max-h-none print:overflow-visible">
         {page.shown !== undefined && <Leaves {...props} page={page.shown} />}
-        {page.shown === undefined && (page.isError ? <p role="alert">{page.error.message}</p> : <p className="text-soft">Opening your page.</p>)}
+        {page.shown === undefined &&
+          (page.isError ? <p role="alert">{page.error.message}</p> : <p className="text-soft">Opening your page.</p>)}
       </div>
     </section>
   );
 }
 
-const TAB = 'cursor-pointer px-2 pt-1 pb-1.5 text-soft data-[state=active]:border-b-2 data-[state=active]:pb-1 data-[state=active]:border-larch-mark data-[state=active]:font-semibold data-[state=active]:text-ink';
+const TAB =
+  'cursor-pointer px-2 pt-1 pb-1.5 text-soft data-[state=active]:border-b-2 data-[state=active]:pb-1 data-[state=active]:border-larch-mark data-[state=active]:font-semibold data-[state=active]:text-ink';
 
 function Leaves({ itemId, place, letters, figures, required, checking, wide, page }: Props & { page: Page }) {
   const queries = useQueryClient();
@@ -68,16 +70,31 @@ function Leaves({ itemId, place, letters, figures, required, checking, wide, pag
           </Button>
         )}
       </div>
-      <WorkStanding state={page.state} required={required} own busy={handIn.isPending} onHandIn={() => handIn.mutate(undefined)} />
+      <WorkStanding
+        state={page.state}
+        required={required}
+        own
+        busy={handIn.isPending}
+        onHandIn={() => handIn.mutate(undefined)}
+      />
       <Stuck what="Your work" done={handIn} />
-      {handIn.isError && <p role="alert" className="bg-leaf text-rust">{handIn.error.message}</p>}
+      {handIn.isError && (
+        <p role="alert" className="bg-leaf text-rust">
+          {handIn.error.message}
+        </p>
+      )}
       <Tabs.Root defaultValue="lines">
         <Tabs.List className="mt-1 flex gap-2 border-b border-rule bg-leaf" aria-label="Ways to show your work">
           <Tabs.Trigger value="lines" className={TAB}>
             Write
           </Tabs.Trigger>
           <Tabs.Trigger value="ink" className={TAB}>
-            Draw{page.hasInk && <span className="ml-1 text-larch" title="Something is drawn">•<span className="sr-only"> (something is drawn)</span></span>}
+            Draw
+            {page.hasInk && (
+              <span className="ml-1 text-larch" title="Something is drawn">
+                •<span className="sr-only"> (something is drawn)</span>
+              </span>
+            )}
           </Tabs.Trigger>
           <Tabs.Trigger value="photos" className={TAB}>
             Photos{page.photos.length > 0 && ` (${page.photos.length})`}
@@ -87,7 +104,14 @@ function Leaves({ itemId, place, letters, figures, required, checking, wide, pag
           </Tabs.Trigger>
         </Tabs.List>
         <Tabs.Content value="lines" forceMount className="data-[state=inactive]:hidden">
-          <Lines itemId={itemId} place={place} tag={page.tag} letters={letters} first={page.lines} checking={checking} />
+          <Lines
+            itemId={itemId}
+            place={place}
+            tag={page.tag}
+            letters={letters}
+            first={page.lines}
+            checking={checking}
+          />
         </Tabs.Content>
         <Leaf value="ink">
           <Ink itemId={itemId} place={place} figures={figures} page={page} />
@@ -127,17 +151,30 @@ function Ink({ itemId, place, figures, page }: { itemId: string; place: string; 
   const lay = useDeed({
     place,
     words: 'Your paper',
-    letter: (body: { paper: Page['paper']; figureUnder: boolean }) => letter('put', '/api/items/{itemId}/work/sheet', { itemId }, body),
+    letter: (body: { paper: Page['paper']; figureUnder: boolean }) =>
+      letter('put', '/api/items/{itemId}/work/sheet', { itemId }, body),
     refresh: [['work', itemId]],
     onDone: (now) => queries.setQueryData(['work', itemId], now),
   });
   const { paper, figureUnder } = lay.isPending ? (lay.variables ?? page) : page;
   return (
-    <InkSheet itemId={itemId} place={place} layer="work" paper={paper} under={figureUnder && figures.length > 0 ? <Under figures={figures} /> : undefined}>
+    <InkSheet
+      itemId={itemId}
+      place={place}
+      layer="work"
+      paper={paper}
+      under={figureUnder && figures.length > 0 ? <Under figures={figures} /> : undefined}
+    >
       <span className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <label className="flex items-center gap-1.5">
           Paper
-          <select className="rounded border border-edge bg-leaf px-1 py-1" value={paper} onChange={(e) => lay.mutate({ paper: PAPERS.find(([p]) => p === e.target.value)?.[0] ?? 'GRID', figureUnder })}>
+          <select
+            className="rounded border border-edge bg-leaf px-1 py-1"
+            value={paper}
+            onChange={(e) =>
+              lay.mutate({ paper: PAPERS.find(([p]) => p === e.target.value)?.[0] ?? 'GRID', figureUnder })
+            }
+          >
             {PAPERS.map(([value, name]) => (
               <option key={value} value={value}>
                 {name}
@@ -147,7 +184,11 @@ function Ink({ itemId, place, figures, page }: { itemId: string; place: string; 
         </label>
         {figures.length > 0 && (
           <label className="flex items-center gap-1.5">
-            <input type="checkbox" checked={figureUnder} onChange={(e) => lay.mutate({ paper, figureUnder: e.target.checked })} />
+            <input
+              type="checkbox"
+              checked={figureUnder}
+              onChange={(e) => lay.mutate({ paper, figureUnder: e.target.checked })}
+            />
             The item&rsquo;s picture under the ink
           </label>
         )}

@@ -4,14 +4,17 @@ import type { Schemas } from '../../api/client';
 import { WorkStanding } from './WorkStanding';
 
 type State = Schemas['Page']['state'];
-const said = (state: State, own: boolean, required = true) => renderToStaticMarkup(<WorkStanding state={state} required={required} own={own} onHandIn={() => {}} />);
+const said = (state: State, own: boolean, required = true) =>
+  renderToStaticMarkup(<WorkStanding state={state} required={required} own={own} onHandIn={() => {}} />);
 
 describe('where the work stands', () => {
   it('tells the student what can still be done, and the one who reads only what is so', () => {
     expect(said({ kind: 'HandedIn' } as State, true)).toContain('you can still add to it');
     expect(said({ kind: 'HandedIn' } as State, false)).not.toContain('you can');
     expect(said({ kind: 'None' } as State, false)).not.toContain('your');
-    expect(said({ kind: 'SentBack', by: 'Orla', comment: 'Where is line two?' } as State, false)).not.toContain('Add to it');
+    expect(said({ kind: 'SentBack', by: 'Orla', comment: 'Where is line two?' } as State, false)).not.toContain(
+      'Add to it',
+    );
   });
   it('says nothing where nobody wants to see work', () => {
     expect(said({ kind: 'None' } as State, true, false)).toBe('');

@@ -20,9 +20,21 @@ function creditWords(credit: number): string {
 function Says({ state, own }: { state: State; own: boolean }) {
   switch (state.kind) {
     case 'None':
-      return <>{own ? 'Show your work here: write, draw, or add a photo. It goes to your instructor when your answer is right.' : 'There is nothing on this page yet.'}</>;
+      return (
+        <>
+          {own
+            ? 'Show your work here: write, draw, or add a photo. It goes to your instructor when your answer is right.'
+            : 'There is nothing on this page yet.'}
+        </>
+      );
     case 'Kept':
-      return <>{own ? 'Your work is kept. It goes to your instructor when your answer is right, or when you hand it in.' : 'Not handed in yet.'}</>;
+      return (
+        <>
+          {own
+            ? 'Your work is kept. It goes to your instructor when your answer is right, or when you hand it in.'
+            : 'Not handed in yet.'}
+        </>
+      );
     case 'HandedIn':
       return <>Handed in. It waits to be read{own ? '; you can still add to it' : ''}.</>;
     case 'Read':
@@ -34,7 +46,8 @@ function Says({ state, own }: { state: State; own: boolean }) {
     case 'SentBack':
       return (
         <>
-          Sent back by {state.by}: {state.comment}{own && ' Add to it and hand it in again.'}
+          Sent back by {state.by}: {state.comment}
+          {own && ' Add to it and hand it in again.'}
         </>
       );
     default: {
@@ -45,12 +58,36 @@ function Says({ state, own }: { state: State; own: boolean }) {
 }
 
 /** Where the work stands with the instructor; silent where nobody wants to see it. */
-export function WorkStanding({ state, required, own, onHandIn, busy }: { state: State; required: boolean; own: boolean; onHandIn?: () => void; busy?: boolean }) {
+export function WorkStanding({
+  state,
+  required,
+  own,
+  onHandIn,
+  busy,
+}: {
+  state: State;
+  required: boolean;
+  own: boolean;
+  onHandIn?: () => void;
+  busy?: boolean;
+}) {
   const quiet = !required && (state.kind === 'None' || state.kind === 'Kept');
   return quiet ? null : (
-    <div className="mt-3 flex flex-wrap items-center gap-3 rounded-slip border-l-4 border-larch-mark bg-larch-wash p-3" data-work-state={state.kind}>
+    <div
+      className="mt-3 flex flex-wrap items-center gap-3 rounded-slip border-l-4 border-larch-mark bg-larch-wash p-3"
+      data-work-state={state.kind}
+    >
       {MARKS[state.kind] !== null && (
-        <svg viewBox="0 0 24 24" className="size-6 shrink-0" fill="none" stroke="currentColor" strokeWidth="2.5" strokeLinecap="round" strokeLinejoin="round" aria-hidden="true">
+        <svg
+          viewBox="0 0 24 24"
+          className="size-6 shrink-0"
+          fill="none"
+          stroke="currentColor"
+          strokeWidth="2.5"
+          strokeLinecap="round"
+          strokeLinejoin="round"
+          aria-hidden="true"
+        >
           {MARKS[state.kind]}
         </svg>
       )}

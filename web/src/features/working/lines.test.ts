@@ -37,7 +37,13 @@ describe('a page of lines', () => {
   });
 
   it('undoes moving, copying, striking and removing, one after another', () => {
-    const page = run(texts('a', 'b'), { do: 'move', at: 0, to: 1 }, { do: 'copy', at: 0 }, { do: 'strike', at: 0 }, { do: 'remove', at: 2 });
+    const page = run(
+      texts('a', 'b'),
+      { do: 'move', at: 0, to: 1 },
+      { do: 'copy', at: 0 },
+      { do: 'strike', at: 0 },
+      { do: 'remove', at: 2 },
+    );
     const back: Action = { do: 'undo' };
     expect(read(page)).toBe('(b)|b');
     expect(read(run(page, back))).toBe('(b)|b|a');

@@ -1,4 +1,9 @@
-/** One line of a page. @param id never changes while the page is open; @param math whether it is written in a math field */
+/**
+ * One line of a page.
+ *
+ * @param id never changes while the page is open
+ * @param math whether it is written in a math field
+ */
 export type Line = { id: number; text: string; struck: boolean; math: boolean };
 /** @param past pages before each change of the order, the latest last */
 export type Page = { lines: Line[]; past: Line[][]; next: number };
@@ -16,7 +21,11 @@ export type Action =
 type Kept = { text: string; struck: boolean };
 
 export function pageOf(kept: Kept[]): Page {
-  const lines = (kept.length === 0 ? [{ text: '', struck: false }] : kept).map((line, id) => ({ ...line, id, math: line.text.includes('\\') }));
+  const lines = (kept.length === 0 ? [{ text: '', struck: false }] : kept).map((line, id) => ({
+    ...line,
+    id,
+    math: line.text.includes('\\'),
+  }));
   return { lines, past: [], next: lines.length };
 }
 
@@ -42,13 +51,22 @@ export function after(page: Page, action: Action): Page {
     case 'type':
       return { ...page, lines: page.lines.with(action.at, { ...line, text: action.text }) };
     case 'enter':
-      return { ...page, lines: page.lines.toSpliced(action.at + 1, 0, { id: page.next, text: '', struck: false, math: line.math }), next: page.next + 1 };
+      return {
+        ...page,
+        lines: page.lines.toSpliced(action.at + 1, 0, { id: page.next, text: '', struck: false, math: line.math }),
+        next: page.next + 1,
+      };
     case 'remove':
       return page.lines.length === 1 ? page : changed(page, page.lines.toSpliced(action.at, 1));
     case 'move':
-      return action.to < 0 || action.to >= page.lines.length ? page : changed(page, page.lines.toSpliced(action.at, 1).toSpliced(action.to, 0, line));
+      return action.to < 0 || action.to >= page.lines.length
+        ? page
+        : changed(page, page.lines.toSpliced(action.at, 1).toSpliced(action.to, 0, line));
     case 'copy':
-      return { ...changed(page, page.lines.toSpliced(action.at + 1, 0, { ...line, id: page.next, struck: false })), next: page.next + 1 };
+      return {
+        ...changed(page, page.lines.toSpliced(action.at + 1, 0, { ...line, id: page.next, struck: false })),
+        next: page.next + 1,
+      };
     case 'strike':
       return changed(page, page.lines.with(action.at, { ...line, struck: !line.struck }));
     case 'math':

@@ -49,9 +49,22 @@ function RightMark({ option, right }: { option: Schemas['ShownOption']; right: s
 
 export function ChooseOne({ field, value, onChange, onEnter, disabled, right, options }: Props) {
   return (
-    <RadioGroup.Root value={value} onValueChange={onChange} disabled={disabled} aria-label={field.label} className={gridOf(options)}>
+    <RadioGroup.Root
+      value={value}
+      onValueChange={onChange}
+      disabled={disabled}
+      aria-label={field.label}
+      className={gridOf(options)}
+    >
       {options.map((option) => (
-        <RadioGroup.Item key={option.id} value={option.id} aria-label={nameOf(field, option, right)} data-answer={disabled ? undefined : ''} onKeyDown={onEnterKey(onEnter)} className={`${CARD} data-[state=checked]:border-2 data-[state=checked]:border-ink`}>
+        <RadioGroup.Item
+          key={option.id}
+          value={option.id}
+          aria-label={nameOf(field, option, right)}
+          data-answer={disabled ? undefined : ''}
+          onKeyDown={onEnterKey(onEnter)}
+          className={`${CARD} data-[state=checked]:border-2 data-[state=checked]:border-ink`}
+        >
           <span className="flex size-5 shrink-0 items-center justify-center rounded-full border-2 border-ink">
             <RadioGroup.Indicator className="size-2.5 rounded-full bg-ink" />
           </span>
@@ -83,7 +96,10 @@ export function ChooseAll({ field, value, onChange, onEnter, disabled, right, op
             onKeyDown={onEnterKey(onEnter)}
             className={`${CARD} ${on ? 'border-2 border-ink' : ''}`}
           >
-            <span className="flex size-5 shrink-0 items-center justify-center rounded-sm border-2 border-ink text-sm font-bold" aria-hidden="true">
+            <span
+              className="flex size-5 shrink-0 items-center justify-center rounded-sm border-2 border-ink text-sm font-bold"
+              aria-hidden="true"
+            >
               {on ? '✓' : ''}
             </span>
             <Content option={option} />

@@ -4,7 +4,14 @@ import { Button } from '../../../ui/Button';
 import type { FieldProps } from './types';
 
 /** Units laid end to end along an object; sends how many lie there. */
-export function LayUnits({ field, value, onChange, disabled, scene, unit }: FieldProps & { scene: Scene; unit: string }) {
+export function LayUnits({
+  field,
+  value,
+  onChange,
+  disabled,
+  scene,
+  unit,
+}: FieldProps & { scene: Scene; unit: string }) {
   const laid = Number.parseInt(value, 10) || 0;
   const most = scene.spots.length;
   const alt = laid === 0 ? scene.alt : `${scene.alt} ${laid} laid along it.`;
@@ -13,11 +20,22 @@ export function LayUnits({ field, value, onChange, disabled, scene, unit }: Fiel
       <p className="text-sm text-soft">{field.label}</p>
       <SceneView scene={{ ...scene, alt }}>
         {scene.spots.slice(0, laid).map((spot) => (
-          <rect key={spot.id} data-laid="" {...boxOf(spot)} fill="var(--color-spruce-wash)" stroke="var(--color-spruce)" strokeWidth="2" />
+          <rect
+            key={spot.id}
+            data-laid=""
+            {...boxOf(spot)}
+            fill="var(--color-spruce-wash)"
+            stroke="var(--color-spruce)"
+            strokeWidth="2"
+          />
         ))}
       </SceneView>
       <div className={`items-center gap-3 ${disabled ? 'hidden' : 'flex'}`}>
-        <Button data-answer={disabled ? undefined : ''} onClick={() => onChange(String(Math.min(most, laid + 1)))} disabled={laid >= most}>
+        <Button
+          data-answer={disabled ? undefined : ''}
+          onClick={() => onChange(String(Math.min(most, laid + 1)))}
+          disabled={laid >= most}
+        >
           Lay one more {unit}
         </Button>
         <Button onClick={() => onChange(laid <= 1 ? '' : String(laid - 1))} disabled={laid === 0}>

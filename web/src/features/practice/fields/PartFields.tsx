@@ -9,14 +9,25 @@ import { FieldInput } from './FieldInput';
 import { SmallTyped } from './SmallTyped';
 import type { FieldProps } from './types';
 
-type Props = { part: Schemas['PartView']; entries: Record<string, string>; onChange: (id: string, value: string) => void; onEnter: () => void; takesFocus?: boolean; /** Closed: to be looked at, not to be changed. */ closed?: boolean };
+type Props = {
+  part: Schemas['PartView'];
+  entries: Record<string, string>;
+  onChange: (id: string, value: string) => void;
+  onEnter: () => void;
+  takesFocus?: boolean;
+  /** Closed: to be looked at, not to be changed. */ closed?: boolean;
+};
 
 const FIRST = '[data-answer][data-state=checked], input[data-answer], [data-answer]';
 
 /** The keyboard begins with what is chosen, else with the first place to answer. */
-export const focusAnswer = (within: HTMLElement | null, options?: FocusOptions) => within?.querySelector<HTMLElement>(FIRST)?.focus(options);
+export const focusAnswer = (within: HTMLElement | null, options?: FocusOptions) =>
+  within?.querySelector<HTMLElement>(FIRST)?.focus(options);
 
-/** Enter checks, wherever in the answer one is; the space bar chooses. Fields that are typed in take care of it themselves. */
+/**
+ * Enter checks, wherever in the answer one is; the space bar chooses. Fields that are typed in take care of it
+ * themselves.
+ */
 export function enterChecks(event: KeyboardEvent, onEnter: () => void) {
   const isAnswer = event.target instanceof Element && event.target.closest('[data-answer], [data-slot]') !== null;
   if (event.key === 'Enter' && isAnswer && !event.defaultPrevented) {
@@ -34,13 +45,21 @@ export function PartFields(props: Props) {
     case 'InSentence':
       return (
         <p className="font-serif text-xl leading-loose">
-          <Template text={layout.template} render={(text) => <RichText text={text} />} place={(id) => place(props, id, (p) => <FieldInput {...p} />)} />
+          <Template
+            text={layout.template}
+            render={(text) => <RichText text={text} />}
+            place={(id) => place(props, id, (p) => <FieldInput {...p} />)}
+          />
         </p>
       );
     case 'InFormula':
       return (
         <div className="flex flex-wrap items-center gap-2 text-xl">
-          <Template text={layout.template} render={(text) => (text.trim() === '' ? null : <Tex latex={text} />)} place={(id) => place(props, id, (p) => <SmallTyped {...p} wide />)} />
+          <Template
+            text={layout.template}
+            render={(text) => (text.trim() === '' ? null : <Tex latex={text} />)}
+            place={(id) => place(props, id, (p) => <SmallTyped {...p} wide />)}
+          />
         </div>
       );
     case 'InTable':
@@ -54,10 +73,21 @@ export function PartFields(props: Props) {
   }
 }
 
-function propsOf({ part, entries, onChange, onEnter, takesFocus = false, closed = false }: Props, field: Schemas['FieldView']): FieldProps {
+function propsOf(
+  { part, entries, onChange, onEnter, takesFocus = false, closed = false }: Props,
+  field: Schemas['FieldView'],
+): FieldProps {
   const first = takesFocus && field.id === part.fields[0]?.id;
   const right = closed ? part.answers.find((a) => a.fieldId === field.id)?.options : undefined;
-  return { field, value: entries[field.id] ?? '', onChange: (value) => onChange(field.id, value), onEnter, disabled: closed, first, right };
+  return {
+    field,
+    value: entries[field.id] ?? '',
+    onChange: (value) => onChange(field.id, value),
+    onEnter,
+    disabled: closed,
+    first,
+    right,
+  };
 }
 
 function place(props: Props, id: string, render: (props: FieldProps) => ReactNode): ReactNode {
@@ -66,7 +96,15 @@ function place(props: Props, id: string, render: (props: FieldProps) => ReactNod
 }
 
 /** Text with places `{{id}}`. */
-function Template({ text, render, place: at }: { text: string; render: (text: string) => ReactNode; place: (id: string) => ReactNode }) {
+function Template({
+  text,
+  render,
+  place: at,
+}: {
+  text: string;
+  render: (text: string) => ReactNode;
+  place: (id: string) => ReactNode;
+}) {
   return text.split(/(\{\{\w+\}\})/).map((piece, i) => (
     // oxlint-disable-next-line react/no-array-index-key -- the pieces of a template never move
     <Fragment key={i}>{piece.startsWith('{{') ? at(piece.slice(2, -2)) : render(piece)}</Fragment>
@@ -74,7 +112,8 @@ function Template({ text, render, place: at }: { text: string; render: (text: st
 }
 
 function CellTable({ layout, ...props }: Props & { layout: Schemas['ShownLayoutInTable'] }) {
-  const sum = (row: string[]) => row.reduce((total, cell) => total + (Number(props.entries[cell.replace(/[{}]/g, '')]) || 0), 0);
+  const sum = (row: string[]) =>
+    row.reduce((total, cell) => total + (Number(props.entries[cell.replace(/[{}]/g, '')]) || 0), 0);
   const head = layout.sums ? [...layout.head, 'sum'] : layout.head;
   return (
     <table className="w-fit border-collapse">
@@ -120,7 +159,11 @@ function Labels({ part, entries, onChange, scene, closed = false }: Props & { sc
     const field = part.fields.find((f) => f.id === id);
     const value = entries[id] ?? '';
     if (field !== undefined && closed) {
-      return <span className="block min-h-9 w-full rounded border-2 border-edge bg-leaf pt-1 text-center text-[15px]">{value === '' ? '–' : textOf(value)}</span>;
+      return (
+        <span className="block min-h-9 w-full rounded border-2 border-edge bg-leaf pt-1 text-center text-[15px]">
+          {value === '' ? '–' : textOf(value)}
+        </span>
+      );
     }
     return field === undefined ? undefined : (
       <button
@@ -157,7 +200,11 @@ function Labels({ part, entries, onChange, scene, closed = false }: Props & { sc
             {label.text}
           </button>
         ))}
-        <span role="status" className="text-sm text-soft">{held === null ? 'Drag a label, or choose it and then its place.' : `Now choose the place for ${textOf(held)}.`}</span>
+        <span role="status" className="text-sm text-soft">
+          {held === null
+            ? 'Drag a label, or choose it and then its place.'
+            : `Now choose the place for ${textOf(held)}.`}
+        </span>
       </div>
       <SceneView scene={scene} interactive>
         {scene.spots.map((spot) => (

@@ -17,13 +17,24 @@ function said(points: Point[]): string {
   if (points.length === 0) {
     return 'No point is placed yet.';
   }
-  return points.length === 1 ? `One point at ${textOf(points)}; one more makes the line.` : `The line goes through ${textOf(points)}.`;
+  return points.length === 1
+    ? `One point at ${textOf(points)}; one more makes the line.`
+    : `The line goes through ${textOf(points)}.`;
 }
 
-function Plotting({ field, value, onChange, onEnter, disabled, scene, plot }: FieldProps & { scene: Scene; plot: Plot }) {
+function Plotting({
+  field,
+  value,
+  onChange,
+  onEnter,
+  disabled,
+  scene,
+  plot,
+}: FieldProps & { scene: Scene; plot: Plot }) {
   const points = pointsOf(value);
   const [active, setActive] = useState(0);
-  const put = (index: number, point: Point) => onChange(textOf(index < points.length ? points.with(index, point) : [...points, point]));
+  const put = (index: number, point: Point) =>
+    onChange(textOf(index < points.length ? points.with(index, point) : [...points, point]));
   const place = (x: number, y: number) => {
     const index = indexAt(points, { x, y });
     setActive(index);
@@ -59,8 +70,17 @@ function Plotting({ field, value, onChange, onEnter, disabled, scene, plot }: Fi
       <p className="text-sm text-soft" id={`${field.id}-how`}>
         {field.label}: click two points, or move one with the arrow keys; space takes the other.
       </p>
-      {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex, jsx-a11y/no-noninteractive-element-interactions -- an application: keys move the points */}
-      <div role="application" tabIndex={0} data-answer aria-label={`${field.label}. ${said(points)}`} aria-describedby={`${field.id}-how`} onKeyDown={onKey} className="w-full max-w-[26rem]">
+      {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- keys move the points */}
+      <div
+        role="application"
+        // oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- an application takes keys
+        tabIndex={0}
+        data-answer
+        aria-label={`${field.label}. ${said(points)}`}
+        aria-describedby={`${field.id}-how`}
+        onKeyDown={onKey}
+        className="w-full max-w-[26rem]"
+      >
         <SceneView scene={scene} onPlace={place}>
           <Through plot={plot} points={points} active={active} />
         </SceneView>
@@ -78,9 +98,19 @@ function Through({ plot, points, active }: { plot: Plot; points: Point[]; active
   const line = a === undefined || b === undefined ? null : across(plot, a, b);
   return (
     <>
-      {line !== null && <line x1={line[0]} y1={line[1]} x2={line[2]} y2={line[3]} stroke="var(--color-spruce)" strokeWidth="2.4" />}
+      {line !== null && (
+        <line x1={line[0]} y1={line[1]} x2={line[2]} y2={line[3]} stroke="var(--color-spruce)" strokeWidth="2.4" />
+      )}
       {points.map((p, i) => (
-        <circle key={i === 0 ? 'first' : 'second'} cx={x(p.x)} cy={y(p.y)} r={i === active ? 8 : 6} fill="var(--color-spruce)" stroke="var(--color-leaf)" strokeWidth="2" />
+        <circle
+          key={i === 0 ? 'first' : 'second'}
+          cx={x(p.x)}
+          cy={y(p.y)}
+          r={i === active ? 8 : 6}
+          fill="var(--color-spruce)"
+          stroke="var(--color-leaf)"
+          strokeWidth="2"
+        />
       ))}
     </>
   );

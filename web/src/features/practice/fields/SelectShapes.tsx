@@ -3,7 +3,14 @@ import { type Scene, SceneView } from '../../../figures/SceneView';
 import { type FieldProps, idsOf, toggled } from './types';
 
 /** Many shapes, lettered, each a checkbox; a chosen one gets a thick edge and a check mark. */
-export function SelectShapes({ value, onChange, disabled, right, scene: all, shapes }: FieldProps & { scene: Scene; shapes: Schemas['ShownResponseShapeChoice'][] }) {
+export function SelectShapes({
+  value,
+  onChange,
+  disabled,
+  right,
+  scene: all,
+  shapes,
+}: FieldProps & { scene: Scene; shapes: Schemas['ShownResponseShapeChoice'][] }) {
   const chosen = idsOf(value);
   return (
     <div role="group" aria-label={all.alt} className="grid max-w-2xl grid-cols-3 gap-2 sm:grid-cols-4">
@@ -24,7 +31,11 @@ export function SelectShapes({ value, onChange, disabled, right, scene: all, sha
           >
             <span className="absolute top-1 left-2 text-sm text-soft">{id}</span>
             {fits && <span className="absolute right-2 bottom-0.5 text-sm font-semibold text-spruce">fits</span>}
-            {on && <span className="absolute top-0.5 right-2 font-bold text-spruce" aria-hidden="true">✓</span>}
+            {on && (
+              <span className="absolute top-0.5 right-2 font-bold text-spruce" aria-hidden="true">
+                ✓
+              </span>
+            )}
             <SceneView scene={scene} silent />
           </button>
         );

@@ -11,7 +11,14 @@ function countOf(value: string): number {
 }
 
 /** Parts of a whole to shade; sends shaded parts over the parts of one whole. */
-export function Shade({ field, value, onChange, disabled, scene, partsOfOne }: FieldProps & { scene: Scene; partsOfOne: number }) {
+export function Shade({
+  field,
+  value,
+  onChange,
+  disabled,
+  scene,
+  partsOfOne,
+}: FieldProps & { scene: Scene; partsOfOne: number }) {
   const [chosen, setChosen] = useState(() => new Set(scene.spots.slice(0, countOf(value)).map((spot) => spot.id)));
   const hatch = useId();
   const toggle = (id: string) => {
@@ -28,7 +35,13 @@ export function Shade({ field, value, onChange, disabled, scene, partsOfOne }: F
       <SceneView scene={scene} interactive>
         <Hatching id={hatch} />
         {scene.spots.map((spot) => (
-          <Part key={spot.id} spot={spot} hatch={hatch} shaded={chosen.has(spot.id)} onToggle={disabled ? undefined : () => toggle(spot.id)} />
+          <Part
+            key={spot.id}
+            spot={spot}
+            hatch={hatch}
+            shaded={chosen.has(spot.id)}
+            onToggle={disabled ? undefined : () => toggle(spot.id)}
+          />
         ))}
       </SceneView>
       <p aria-live="polite">{chosen.size === 1 ? '1 part is shaded.' : `${chosen.size} parts are shaded.`}</p>
@@ -36,7 +49,17 @@ export function Shade({ field, value, onChange, disabled, scene, partsOfOne }: F
   );
 }
 
-function Part({ spot, hatch, shaded, onToggle }: { spot: Spot; hatch: string; shaded: boolean; onToggle: (() => void) | undefined }) {
+function Part({
+  spot,
+  hatch,
+  shaded,
+  onToggle,
+}: {
+  spot: Spot;
+  hatch: string;
+  shaded: boolean;
+  onToggle: (() => void) | undefined;
+}) {
   return (
     <path
       d={linePath(spot.outline, true)}
@@ -49,7 +72,8 @@ function Part({ spot, hatch, shaded, onToggle }: { spot: Spot; hatch: string; sh
         'data-answer': '',
         'aria-label': spot.label,
         'aria-checked': shaded,
-        className: 'cursor-pointer outline-none focus-visible:[stroke-width:4] focus-visible:[stroke:var(--color-glacier)]',
+        className:
+          'cursor-pointer outline-none focus-visible:[stroke-width:4] focus-visible:[stroke:var(--color-glacier)]',
         onClick: onToggle,
         onKeyDown: (e) => {
           if (e.key === ' ') {

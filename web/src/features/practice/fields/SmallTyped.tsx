@@ -3,7 +3,14 @@ import { Tex } from '../../../ui/Tex';
 import type { FieldProps } from './types';
 
 /** A small box inside a formula or a table, with what was understood below it. */
-export function SmallTyped({ field, value, onChange, onEnter, disabled, wide = false }: FieldProps & { wide?: boolean }) {
+export function SmallTyped({
+  field,
+  value,
+  onChange,
+  onEnter,
+  disabled,
+  wide = false,
+}: FieldProps & { wide?: boolean }) {
   const reading = useReading(field.answerKind, field.letters, value);
   const read = value.trim() === '' ? undefined : reading.data;
   return (
@@ -24,7 +31,11 @@ export function SmallTyped({ field, value, onChange, onEnter, disabled, wide = f
           }
         }}
       />
-      {wide && <span className="min-h-6 text-base text-soft">{read !== undefined && (read.at < 0 ? <Tex latex={read.latex} /> : 'not read yet')}</span>}
+      {wide && (
+        <span className="min-h-6 text-base text-soft">
+          {read !== undefined && (read.at < 0 ? <Tex latex={read.latex} /> : 'not read yet')}
+        </span>
+      )}
     </span>
   );
 }

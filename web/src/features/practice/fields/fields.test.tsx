@@ -10,7 +10,16 @@ afterEach(cleanup);
 
 type Response = Schemas['ShownResponse'];
 
-const fieldOf = (response: Response): Schemas['FieldView'] => ({ id: 'f', label: 'The answer', wanted: '', answerKind: 'value', letters: [], suffix: '', response, spoken: {} });
+const fieldOf = (response: Response): Schemas['FieldView'] => ({
+  id: 'f',
+  label: 'The answer',
+  wanted: '',
+  answerKind: 'value',
+  letters: [],
+  suffix: '',
+  response,
+  spoken: {},
+});
 
 /** A field that remembers what is entered, and tells. */
 function shown(response: Response, value = '', disabled = false) {
@@ -21,7 +30,15 @@ function shown(response: Response, value = '', disabled = false) {
       told(next);
       setNow(next);
     };
-    return <FieldInput field={fieldOf(response)} value={now} onChange={change} onEnter={() => told('enter')} disabled={disabled} />;
+    return (
+      <FieldInput
+        field={fieldOf(response)}
+        value={now}
+        onChange={change}
+        onEnter={() => told('enter')}
+        disabled={disabled}
+      />
+    );
   }
   render(<Field />);
   return told;
@@ -77,7 +94,12 @@ describe('a line to plot', () => {
   it('is drawn from edge to edge', () => {
     shown(line, '(0, 0), (1, 1)', true);
     const drawn = document.querySelector('line[stroke="var(--color-spruce)"][stroke-width="2.4"]');
-    expect([drawn?.getAttribute('x1'), drawn?.getAttribute('y1'), drawn?.getAttribute('x2'), drawn?.getAttribute('y2')]).toEqual(['4', '404', '404', '4']);
+    expect([
+      drawn?.getAttribute('x1'),
+      drawn?.getAttribute('y1'),
+      drawn?.getAttribute('x2'),
+      drawn?.getAttribute('y2'),
+    ]).toEqual(['4', '404', '404', '4']);
   });
 
   it('says what is missing', () => {
@@ -87,7 +109,11 @@ describe('a line to plot', () => {
 });
 
 describe('parts to shade', () => {
-  const shade: Response = { kind: 'Shade', scene: sceneOf({ spots: ['0', '1', '2', '3'].map((id, i) => square(id, 10 * i)) }), partsOfOne: 4 };
+  const shade: Response = {
+    kind: 'Shade',
+    scene: sceneOf({ spots: ['0', '1', '2', '3'].map((id, i) => square(id, 10 * i)) }),
+    partsOfOne: 4,
+  };
 
   it('are boxes to check, by click and by space', () => {
     const told = shown(shade);
@@ -111,7 +137,11 @@ describe('parts to shade', () => {
 });
 
 describe('units to lay', () => {
-  const lay: Response = { kind: 'LayUnits', scene: sceneOf({ spots: ['0', '1', '2'].map((id, i) => ({ ...square(id, 10 * i), kind: 'UNIT' })) }), unit: 'tile' };
+  const lay: Response = {
+    kind: 'LayUnits',
+    scene: sceneOf({ spots: ['0', '1', '2'].map((id, i) => ({ ...square(id, 10 * i), kind: 'UNIT' })) }),
+    unit: 'tile',
+  };
 
   it('lie one after the other, no more than there is room for', () => {
     const told = shown(lay, '2');
@@ -130,7 +160,11 @@ describe('units to lay', () => {
 });
 
 describe('shapes to select', () => {
-  const select: Response = { kind: 'SelectShapes', scene: sceneOf({ alt: 'Two shapes.' }), shapes: ['a', 'b'].map((id) => ({ id, scene: sceneOf({ alt: `triangle ${id}` }) })) };
+  const select: Response = {
+    kind: 'SelectShapes',
+    scene: sceneOf({ alt: 'Two shapes.' }),
+    shapes: ['a', 'b'].map((id) => ({ id, scene: sceneOf({ alt: `triangle ${id}` }) })),
+  };
 
   it('are entered in the order of their letters', () => {
     const told = shown(select);

@@ -3,7 +3,11 @@ import { PLOT } from '../../../testing/scenes';
 import { indexAt, MOVES, moved, pointsOf, snapped, textOf } from './plotting';
 
 describe('points of an entry', () => {
-  it('are read in their order', () => expect(pointsOf('(1, 2), (-3, 0.5)')).toEqual([{ x: 1, y: 2 }, { x: -3, y: 0.5 }]));
+  it('are read in their order', () =>
+    expect(pointsOf('(1, 2), (-3, 0.5)')).toEqual([
+      { x: 1, y: 2 },
+      { x: -3, y: 0.5 },
+    ]));
   it('are none in anything else', () => expect(pointsOf('one')).toEqual([]));
   it('are written as they are read', () => expect(pointsOf(textOf([{ x: -1, y: 4 }]))).toEqual([{ x: -1, y: 4 }]));
 });
@@ -25,5 +29,6 @@ describe('which point a press is for', () => {
   const a = { x: 0, y: 0 };
   const b = { x: 4, y: 0 };
   it('the first, then the second', () => expect([indexAt([], a), indexAt([a], a)]).toEqual([0, 1]));
-  it('then the nearer one', () => expect([indexAt([a, b], { x: 1, y: 1 }), indexAt([a, b], { x: 3, y: 1 })]).toEqual([0, 1]));
+  it('then the nearer one', () =>
+    expect([indexAt([a, b], { x: 1, y: 1 }), indexAt([a, b], { x: 3, y: 1 })]).toEqual([0, 1]));
 });

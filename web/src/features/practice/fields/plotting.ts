@@ -3,18 +3,27 @@ import type { Schemas } from '../../../api/client';
 export type Point = { x: number; y: number };
 type Plot = Schemas['ShownPlot'];
 
-export const MOVES: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
+export const MOVES: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
 
 /** The pairs in an entry, in their order. */
 export function pointsOf(value: string): Point[] {
-  return [...value.matchAll(/\((-?[\d.]+), (-?[\d.]+)\)/g)].map((found) => ({ x: Number(found[1]), y: Number(found[2]) }));
+  return [...value.matchAll(/\((-?[\d.]+), (-?[\d.]+)\)/g)].map((found) => ({
+    x: Number(found[1]),
+    y: Number(found[2]),
+  }));
 }
 
 export const textOf = (points: Point[]) => points.map((p) => `(${p.x}, ${p.y})`).join(', ');
 
 /** To the next crossing of the grid's lines, inside of it. */
 export function snapped(plot: Plot, { x, y }: Point): Point {
-  const snap = (n: number, low: number, high: number) => Math.min(high, Math.max(low, Math.round(n / plot.step) * plot.step));
+  const snap = (n: number, low: number, high: number) =>
+    Math.min(high, Math.max(low, Math.round(n / plot.step) * plot.step));
   return { x: snap(x, plot.xMin, plot.xMax), y: snap(y, plot.yMin, plot.yMax) };
 }
 

@@ -21,7 +21,6 @@ import littlesummit.app.served.ServedItems;
 import littlesummit.core.item.Item;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
-import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
@@ -30,17 +29,28 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** A new class for every test, with two students and an instructor, on one running application. */
-@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:api", "summit.checks-per-minute=3000", "summit.password-strength=4", "summit.pace.burst=100000", "summit.pace.sign-in-burst=100000"})
+@SpringBootTest(
+        properties = {
+            "spring.datasource.url=jdbc:h2:mem:api",
+            "summit.checks-per-minute=3000",
+            "summit.password-strength=4",
+            "summit.pace.burst=100000",
+            "summit.pace.sign-in-burst=100000"
+        })
 @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
 public abstract class ApiTest {
     @Autowired
     protected MockMvc mvc;
+
     @Autowired
     protected PeopleService people;
+
     @Autowired
     protected AssignmentService assignments;
+
     @Autowired
     protected ServedItems items;
+
     protected Person student;
     protected Client client;
     protected Client other;
@@ -55,13 +65,19 @@ public abstract class ApiTest {
         client = new Client(mvc, student);
         other = new Client(mvc, people.add("o" + id, "Other", Role.STUDENT, "pw", classId));
         instructor = new Client(mvc, people.add("i" + id, "Instructor", Role.INSTRUCTOR, "pw", classId));
-        stranger = new Client(mvc, people.add("x" + id, "Stranger", Role.INSTRUCTOR, "pw", people.addClass("Elsewhere")));
+        stranger =
+                new Client(mvc, people.add("x" + id, "Stranger", Role.INSTRUCTOR, "pw", people.addClass("Elsewhere")));
     }
 
-    /** Path of the practice of one skill. @param more skills of the same assignment, which come after it */
+    /**
+     * Path of the practice of one skill.
+     *
+     * @param more skills of the same assignment, which come after it
+     */
     protected String assigned(Target target, Policy policy, String skill, String... more) {
         List<String> skills = Stream.concat(Stream.of(skill), Stream.of(more)).toList();
-        Assignment assignment = assignments.add(student.classId(), "Stores", skills, target, policy, Instant.parse("2030-01-01T00:00:00Z"));
+        Assignment assignment = assignments.add(
+                student.classId(), "Stores", skills, target, policy, Instant.parse("2030-01-01T00:00:00Z"));
         return "/api/practice/" + assignment.id() + "/" + skill;
     }
 
@@ -87,23 +103,33 @@ public abstract class ApiTest {
     }
 
     protected JsonNode miss(String path) {
-        return client.post(path + "/solution", "{\"itemId\":\"" + itemId(path) + "\"}").body();
+        return client.post(path + "/solution", "{\"itemId\":\"" + itemId(path) + "\"}")
+                .body();
     }
 
     protected JsonNode onward(String path, String onward) {
-        return client.post(path + "/next", "{\"itemId\":\"" + itemId(path) + "\",\"onward\":\"" + onward + "\"}").body();
+        return client.post(path + "/next", "{\"itemId\":\"" + itemId(path) + "\",\"onward\":\"" + onward + "\"}")
+                .body();
     }
 
     protected static String check(String itemId, int part, Map<String, String> entries) {
         StringBuilder fields = new StringBuilder();
-        entries.forEach((id, entry) -> fields.append(fields.isEmpty() ? "" : ",").append('"').append(id).append("\":\"")
-                .append(entry.replace("\\", "\\\\").replace("\"", "\\\"")).append('"'));
+        entries.forEach((id, entry) -> fields.append(fields.isEmpty() ? "" : ",")
+                .append('"')
+                .append(id)
+                .append("\":\"")
+                .append(entry.replace("\\", "\\\\").replace("\"", "\\\""))
+                .append('"'));
         return "{\"itemId\":\"" + itemId + "\",\"part\":" + part + ",\"entries\":{" + fields + "},\"confirmed\":true}";
     }
 
     /** A page of lines, none of them struck. */
     protected static String lines(String... texts) {
-        return "{\"lines\":[" + Stream.of(texts).map(t -> "{\"text\":\"" + t + "\",\"struck\":false}").collect(Collectors.joining(",")) + "]}";
+        return "{\"lines\":["
+                + Stream.of(texts)
+                        .map(t -> "{\"text\":\"" + t + "\",\"struck\":false}")
+                        .collect(Collectors.joining(","))
+                + "]}";
     }
 
     /** A small photo. */

@@ -51,23 +51,34 @@ public final class Client {
     }
 
     public Answer post(String path, String body, String key) {
-        return send(MockMvcRequestBuilders.request(HttpMethod.POST, path).header("Idempotency-Key", key)
-                .contentType(MediaType.APPLICATION_JSON).content(body));
+        return send(MockMvcRequestBuilders.request(HttpMethod.POST, path)
+                .header("Idempotency-Key", key)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(body));
     }
 
     public Answer put(String path, String body) {
-        return send(MockMvcRequestBuilders.request(HttpMethod.PUT, path).header("Idempotency-Key", UUID.randomUUID().toString()).contentType(MediaType.APPLICATION_JSON).content(body));
+        return send(MockMvcRequestBuilders.request(HttpMethod.PUT, path)
+                .header("Idempotency-Key", UUID.randomUUID().toString())
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(body));
     }
 
     /** @param builtOn tag of the version that is changed */
     public Answer put(String path, String body, String builtOn) {
-        return send(MockMvcRequestBuilders.request(HttpMethod.PUT, path).header("Idempotency-Key", UUID.randomUUID().toString()).header("If-Match", builtOn)
-                .contentType(MediaType.APPLICATION_JSON).content(body));
+        return send(MockMvcRequestBuilders.request(HttpMethod.PUT, path)
+                .header("Idempotency-Key", UUID.randomUUID().toString())
+                .header("If-Match", builtOn)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(body));
     }
 
     /** @param maker id of the person who made what is sent */
     public Answer put(String path, String body, Person maker) {
-        return send(MockMvcRequestBuilders.request(HttpMethod.PUT, path).header("X-Person", maker.id()).contentType(MediaType.APPLICATION_JSON).content(body));
+        return send(MockMvcRequestBuilders.request(HttpMethod.PUT, path)
+                .header("X-Person", maker.id())
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(body));
     }
 
     public Answer delete(String path) {
@@ -80,7 +91,9 @@ public final class Client {
     }
 
     public Answer upload(String path, byte[] content, String key) {
-        return send(MockMvcRequestBuilders.multipart(path).file(new MockMultipartFile("file", "page", "image/png", content)).header("Idempotency-Key", key));
+        return send(MockMvcRequestBuilders.multipart(path)
+                .file(new MockMultipartFile("file", "page", "image/png", content))
+                .header("Idempotency-Key", key));
     }
 
     /** What is not JSON, as it is. */
@@ -102,8 +115,12 @@ public final class Client {
         try {
             MockHttpServletResponse response = answer(request);
             String text = text(response);
-            boolean json = !text.isEmpty() && String.valueOf(response.getContentType()).contains("json");
-            return new Answer(response.getStatus(), json ? JSON.readTree(text) : JSON.nullNode(), text,
+            boolean json =
+                    !text.isEmpty() && String.valueOf(response.getContentType()).contains("json");
+            return new Answer(
+                    response.getStatus(),
+                    json ? JSON.readTree(text) : JSON.nullNode(),
+                    text,
                     Optional.ofNullable(response.getHeader("ETag")).orElse(""));
         } catch (JsonProcessingException failed) {
             throw new AssertionError(failed);
@@ -116,9 +133,11 @@ public final class Client {
 
     private MockHttpServletResponse answer(AbstractMockHttpServletRequestBuilder<?> request) {
         try {
-            var signedIn = UsernamePasswordAuthenticationToken.authenticated(person, null,
-                    List.of(new SimpleGrantedAuthority("ROLE_" + person.role())));
-            return mvc.perform(request.with(authentication(signedIn)).with(csrf())).andReturn().getResponse();
+            var signedIn = UsernamePasswordAuthenticationToken.authenticated(
+                    person, null, List.of(new SimpleGrantedAuthority("ROLE_" + person.role())));
+            return mvc.perform(request.with(authentication(signedIn)).with(csrf()))
+                    .andReturn()
+                    .getResponse();
         } catch (Exception failed) {
             throw new AssertionError(failed);
         }

@@ -30,8 +30,17 @@ public final class KeptLines {
      * @param name of the event of core
      * @param kinds that there were
      */
-    public static <T> void areRead(String file, Json json, Schema<T> schema, UnaryOperator<T> thereAndBack, Function<T, String> name, Set<String> kinds) throws IOException {
-        Set<String> found = lines(file).stream().map(line -> name.apply(json.read(line, 1, schema))).collect(Collectors.toSet());
+    public static <T> void areRead(
+            String file,
+            Json json,
+            Schema<T> schema,
+            UnaryOperator<T> thereAndBack,
+            Function<T, String> name,
+            Set<String> kinds)
+            throws IOException {
+        Set<String> found = lines(file).stream()
+                .map(line -> name.apply(json.read(line, 1, schema)))
+                .collect(Collectors.toSet());
         assertEquals(kinds, found, "the sample has every kind that there was");
         for (String line : lines(file)) {
             JsonNode before = PLAIN.readTree(line);

@@ -21,7 +21,8 @@ public final class Visitor {
     }
 
     public int signIn(String username, String password) {
-        return post("/api/session", "{\"username\":\"" + username + "\",\"password\":\"" + password + "\"}").getStatus();
+        return post("/api/session", "{\"username\":\"" + username + "\",\"password\":\"" + password + "\"}")
+                .getStatus();
     }
 
     public MockHttpServletResponse get(String path) {
@@ -29,13 +30,16 @@ public final class Visitor {
     }
 
     public MockHttpServletResponse post(String path, String body) {
-        return send(MockMvcRequestBuilders.request(HttpMethod.POST, path).contentType(MediaType.APPLICATION_JSON).content(body));
+        return send(MockMvcRequestBuilders.request(HttpMethod.POST, path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(body));
     }
 
     private MockHttpServletResponse send(MockHttpServletRequestBuilder request) {
         session.ifPresent(request::cookie);
         try {
-            MockHttpServletResponse response = mvc.perform(request.with(csrf())).andReturn().getResponse();
+            MockHttpServletResponse response =
+                    mvc.perform(request.with(csrf())).andReturn().getResponse();
             session = Optional.ofNullable(response.getCookie("summit")).or(() -> session);
             return response;
         } catch (Exception failed) {

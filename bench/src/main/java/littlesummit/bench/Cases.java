@@ -34,21 +34,32 @@ record Cases(List<Case> all) {
     }
 
     private static Case of(JsonNode node) {
-        AnswerSpec plain = AnswerSpec.of(Kind.of(node.get("kind").asText()).orElseThrow(), Form.of(node.get("form").asText()).orElseThrow(),
+        AnswerSpec plain = AnswerSpec.of(
+                Kind.of(node.get("kind").asText()).orElseThrow(),
+                Form.of(node.get("form").asText()).orElseThrow(),
                 node.get("expected").asText());
         Set<String> letters = new java.util.HashSet<>(plain.letters());
         if (node.has("variables")) {
             letters.clear();
             node.get("variables").forEach(v -> letters.add(v.asText()));
         }
-        AnswerSpec spec = new AnswerSpec(plain.kind(), plain.form(), plain.expected(), letters, node.path("suffix").asText(""), Set.of());
+        AnswerSpec spec = new AnswerSpec(
+                plain.kind(),
+                plain.form(),
+                plain.expected(),
+                letters,
+                node.path("suffix").asText(""),
+                Set.of());
         return new Case(spec, node.get("entry").asText());
     }
 
     /** Those that ask whether two numbers or expressions are equal, which an algebra library can decide too. */
     Cases equalities() {
-        return new Cases(all.stream().filter(c -> (c.spec.kind() == Kind.NUMBER || c.spec.kind() == Kind.EXPRESSION)
-                && !(c.spec.form() instanceof Form.Rounded) && c.spec.suffix().isEmpty()
-                && !(Grader.grade(c.spec, c.entry) instanceof Verdict.Unreadable)).toList());
+        return new Cases(all.stream()
+                .filter(c -> (c.spec.kind() == Kind.NUMBER || c.spec.kind() == Kind.EXPRESSION)
+                        && !(c.spec.form() instanceof Form.Rounded)
+                        && c.spec.suffix().isEmpty()
+                        && !(Grader.grade(c.spec, c.entry) instanceof Verdict.Unreadable))
+                .toList());
     }
 }

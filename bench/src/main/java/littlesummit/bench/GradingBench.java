@@ -20,7 +20,9 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** Grading the public cases, and the same equalities decided by a general-purpose computer algebra library, in one run. */
+/**
+ * Grading the public cases, and the same equalities decided by a general-purpose computer algebra library, in one run.
+ */
 @State(Scope.Thread)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -39,8 +41,10 @@ public class GradingBench {
         Cases cases = Cases.read(Path.of(System.getProperty("cases", "../shared/cases/grading-public.jsonl")));
         all = cases.all();
         equalities = cases.equalities().all();
-        questions = equalities.stream().map(c -> "Together[Expand[(" + text(c.spec(), c.spec().expected()) + ")-("
-                + text(c.spec(), c.entry()) + ")]]").toList();
+        questions = equalities.stream()
+                .map(c -> "Together[Expand[(" + text(c.spec(), c.spec().expected()) + ")-(" + text(c.spec(), c.entry())
+                        + ")]]")
+                .toList();
         library = new ExprEvaluator(false, (short) 1);
     }
 

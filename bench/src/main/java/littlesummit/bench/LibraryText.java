@@ -15,7 +15,8 @@ final class LibraryText {
             case Expr.Letter(String name) -> name;
             case Expr.Neg(Expr inner) -> "(-1*" + of(inner) + ")";
             case Expr.Sum(var terms) -> terms.stream().map(LibraryText::of).collect(Collectors.joining("+", "(", ")"));
-            case Expr.Product(var factors) -> factors.stream().map(LibraryText::of).collect(Collectors.joining("*", "(", ")"));
+            case Expr.Product(var factors) ->
+                factors.stream().map(LibraryText::of).collect(Collectors.joining("*", "(", ")"));
             case Expr.Quotient(Expr num, Expr den) -> "(" + of(num) + "/" + of(den) + ")";
             case Expr.Power(Expr base, Expr exponent) -> "(" + of(base) + "^" + of(exponent) + ")";
             case Expr.Pi p -> "Pi";

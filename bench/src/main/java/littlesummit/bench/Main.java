@@ -13,15 +13,23 @@ public final class Main {
     private Main() {}
 
     public static void main(String[] args) throws Exception {
-        Collection<RunResult> results = new Runner(new OptionsBuilder().include("littlesummit").build()).run();
+        Collection<RunResult> results =
+                new Runner(new OptionsBuilder().include("littlesummit").build()).run();
         StringBuilder table = new StringBuilder("| what | median | 99th percentile |\n|---|---|---|\n");
         for (RunResult result : results) {
             var statistics = result.getPrimaryResult().getStatistics();
-            table.append(String.format(Locale.ROOT, "| %s | %.1f µs | %.0f µs |%n", result.getPrimaryResult().getLabel(),
-                    statistics.getPercentile(50), statistics.getPercentile(99)));
+            table.append(String.format(
+                    Locale.ROOT,
+                    "| %s | %.1f µs | %.0f µs |%n",
+                    result.getPrimaryResult().getLabel(),
+                    statistics.getPercentile(50),
+                    statistics.getPercentile(99)));
         }
         double ratio = mean(results, "libraryDecidesAnEquality") / mean(results, "gradeAnEquality");
-        table.append(String.format(Locale.ROOT, "%nThe library takes %.0f times as long as the grader for the same equalities, on average.%n", ratio));
+        table.append(String.format(
+                Locale.ROOT,
+                "%nThe library takes %.0f times as long as the grader for the same equalities, on average.%n",
+                ratio));
         System.out.println(table);
         if (args.length > 0) {
             Files.writeString(Path.of(args[0]), table);
@@ -29,7 +37,11 @@ public final class Main {
     }
 
     private static double mean(Collection<RunResult> results, String label) {
-        return results.stream().filter(r -> r.getPrimaryResult().getLabel().equals(label)).findFirst().orElseThrow()
-                .getPrimaryResult().getScore();
+        return results.stream()
+                .filter(r -> r.getPrimaryResult().getLabel().equals(label))
+                .findFirst()
+                .orElseThrow()
+                .getPrimaryResult()
+                .getScore();
     }
 }

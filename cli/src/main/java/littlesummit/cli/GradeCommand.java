@@ -43,7 +43,10 @@ final class GradeCommand {
         AnswerSpec plain = AnswerSpec.of(kind, form, JsonLines.text(in, "expected"));
         Set<String> letters = in.has("variables") ? texts(in.get("variables"), "variables") : plain.letters();
         Set<String> options = in.has("options") ? texts(in.get("options"), "options") : Set.of();
-        String suffix = Optional.ofNullable(in.get("suffix")).filter(JsonNode::isTextual).map(JsonNode::textValue).orElse("");
+        String suffix = Optional.ofNullable(in.get("suffix"))
+                .filter(JsonNode::isTextual)
+                .map(JsonNode::textValue)
+                .orElse("");
         return new AnswerSpec(kind, form, plain.expected(), letters, suffix, options);
     }
 

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import littlesummit.content.Catalogue;
 import littlesummit.core.item.Block;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Figure;
@@ -16,10 +17,12 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.Layout;
 import littlesummit.core.item.Option;
 import littlesummit.core.item.Part;
-import littlesummit.content.Catalogue;
 import littlesummit.core.skill.Skill;
 
-/** Prints items of a skill, keys and mistakes included, for people who write generators; docs/formats.md describes the fields. */
+/**
+ * Prints items of a skill, keys and mistakes included, for people who write generators; docs/formats.md describes the
+ * fields.
+ */
 final class ItemsCommand {
     private ItemsCommand() {}
 
@@ -74,9 +77,15 @@ final class ItemsCommand {
     static ObjectNode node(Item item) {
         ObjectNode node = object();
         String seed = String.valueOf(item.ref().seed());
-        node.put("id", item.ref().skill() + "-" + item.ref().tier() + "-" + item.ref().variant() + "-" + seed);
-        node.put("skill", item.ref().skill()).put("tier", item.ref().tier()).put("seed", seed).put("variant", item.ref().variant())
-                .put("version", item.ref().version()).put("stem", stem(item.stem()));
+        node.put(
+                "id",
+                item.ref().skill() + "-" + item.ref().tier() + "-" + item.ref().variant() + "-" + seed);
+        node.put("skill", item.ref().skill())
+                .put("tier", item.ref().tier())
+                .put("seed", seed)
+                .put("variant", item.ref().variant())
+                .put("version", item.ref().version())
+                .put("stem", stem(item.stem()));
         figure(item).ifPresent(f -> node.set("figure", figure(f)));
         ArrayNode parts = node.putArray("parts");
         item.parts().forEach(p -> parts.add(part(p)));
@@ -88,25 +97,38 @@ final class ItemsCommand {
     private static String stem(List<Block> blocks) {
         StringBuilder text = new StringBuilder();
         for (Block block : blocks) {
-            text.append(text.isEmpty() ? "" : "\n").append(switch (block) {
-                case Block.Text(String t) -> t;
-                case Block.Formula(String latex) -> "$" + latex + "$";
-                case Block.Table(var head, var rows) -> String.join(" | ", head) + rows.stream().map(r -> "\n" + String.join(" | ", r)).reduce("", String::concat);
-                case Block.Picture(Figure figure) -> "[" + figure.alt() + "]";
-            });
+            text.append(text.isEmpty() ? "" : "\n")
+                    .append(
+                            switch (block) {
+                                case Block.Text(String t) -> t;
+                                case Block.Formula(String latex) -> "$" + latex + "$";
+                                case Block.Table(var head, var rows) ->
+                                    String.join(" | ", head)
+                                            + rows.stream()
+                                                    .map(r -> "\n" + String.join(" | ", r))
+                                                    .reduce("", String::concat);
+                                case Block.Picture(Figure figure) -> "[" + figure.alt() + "]";
+                            });
         }
         return text.toString();
     }
 
     private static Optional<Figure> figure(Item item) {
-        Optional<Figure> inStem = item.stem().stream().filter(Block.Picture.class::isInstance).map(b -> ((Block.Picture) b).figure()).findFirst();
-        return inStem.or(() -> item.parts().stream().filter(p -> p.layout() instanceof Layout.OnFigure)
-                .map(p -> ((Layout.OnFigure) p.layout()).figure()).findFirst());
+        Optional<Figure> inStem = item.stem().stream()
+                .filter(Block.Picture.class::isInstance)
+                .map(b -> ((Block.Picture) b).figure())
+                .findFirst();
+        return inStem.or(() -> item.parts().stream()
+                .filter(p -> p.layout() instanceof Layout.OnFigure)
+                .map(p -> ((Layout.OnFigure) p.layout()).figure())
+                .findFirst());
     }
 
     private static ObjectNode figure(Figure figure) {
         ObjectNode node = JsonLines.JSON.valueToTree(figure);
-        return object().put("kind", figure.getClass().getSimpleName()).put("alt", figure.alt()).setAll(node);
+        return object().put("kind", figure.getClass().getSimpleName())
+                .put("alt", figure.alt())
+                .setAll(node);
     }
 
     private static ObjectNode part(Part part) {
@@ -119,7 +141,9 @@ final class ItemsCommand {
     }
 
     private static ObjectNode field(Field field) {
-        ObjectNode node = object().put("id", field.id()).put("kind", field.answer().kind().code()).put("form", field.answer().form().code())
+        ObjectNode node = object().put("id", field.id())
+                .put("kind", field.answer().kind().code())
+                .put("form", field.answer().form().code())
                 .put("expected", field.answer().key());
         if (!field.answer().suffix().isEmpty()) {
             node.put("suffix", field.answer().suffix());
@@ -132,13 +156,20 @@ final class ItemsCommand {
         if (!field.answer().options().isEmpty()) {
             ArrayNode list = node.putArray("options");
             if (options.isEmpty()) {
-                field.answer().options().stream().sorted().forEach(id -> list.addObject().put("id", id));
+                field.answer().options().stream().sorted().forEach(id -> list.addObject()
+                        .put("id", id));
             }
-            options.forEach(o -> list.addObject().put("id", o.id()).put("text", o.figure().map(Figure::alt).orElse(o.text())));
+            options.forEach(o -> list.addObject()
+                    .put("id", o.id())
+                    .put("text", o.figure().map(Figure::alt).orElse(o.text())));
         }
-        node.put("wanted", field.wanted()).put("response", field.response().getClass().getSimpleName());
+        node.put("wanted", field.wanted())
+                .put("response", field.response().getClass().getSimpleName());
         ArrayNode mistakes = node.putArray("mistakes");
-        field.mistakes().forEach(m -> mistakes.addObject().put("entry", m.entry()).put("slip", m.slip()).put("message", m.message()));
+        field.mistakes().forEach(m -> mistakes.addObject()
+                .put("entry", m.entry())
+                .put("slip", m.slip())
+                .put("message", m.message()));
         return node;
     }
 }

@@ -14,7 +14,8 @@ import java.io.IOException;
 
 /** One JSON object a line in, one a line out, in order and in constant memory. */
 final class JsonLines {
-    static final ObjectMapper JSON = new ObjectMapper().enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+    static final ObjectMapper JSON = new ObjectMapper()
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .setVisibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE);
 
     private JsonLines() {}

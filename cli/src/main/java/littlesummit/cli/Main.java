@@ -22,7 +22,8 @@ public final class Main {
         System.exit(code);
     }
 
-    private static int run(String command, List<String> options, BufferedReader in, BufferedWriter out) throws IOException {
+    private static int run(String command, List<String> options, BufferedReader in, BufferedWriter out)
+            throws IOException {
         return switch (command) {
             case "grade" -> JsonLines.each(in, out, GradeCommand::answer);
             case "check-work" -> JsonLines.each(in, out, CheckWorkCommand::answer);

@@ -11,12 +11,12 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
 import java.util.List;
+import littlesummit.content.Catalogue;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Grader;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.grading.Verdict;
-import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -47,9 +47,9 @@ class CommandsTest {
     @Test
     void oneLineInOneLineOut() throws IOException {
         Run run = grade("""
-                {"id":"p1","kind":"number","form":"fraction-lowest","expected":"-5/2","entry":"-10/4"}
-                {"id":2,"kind":"number","expected":"5","entry":"5"}
-                """);
+            {"id":"p1","kind":"number","form":"fraction-lowest","expected":"-5/2","entry":"-10/4"}
+            {"id":2,"kind":"number","expected":"5","entry":"5"}
+            """);
 
         assertEquals(0, run.code());
         assertEquals("p1", run.lines().get(0).get("id").textValue());
@@ -61,14 +61,27 @@ class CommandsTest {
 
     @Test
     void thePlaceWhereReadingStoppedIsTold() throws IOException {
-        assertEquals(4, grade("{\"id\":\"a\",\"kind\":\"number\",\"expected\":\"5\",\"entry\":\"3 + ?\"}").lines().getFirst().get("at").intValue());
+        assertEquals(
+                4,
+                grade("{\"id\":\"a\",\"kind\":\"number\",\"expected\":\"5\",\"entry\":\"3 + ?\"}")
+                        .lines()
+                        .getFirst()
+                        .get("at")
+                        .intValue());
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"not json", "[]", "{\"id\":\"x\"}", "{\"id\":\"x\",\"kind\":\"nonsense\",\"expected\":\"5\",\"entry\":\"5\"}",
-        "{\"id\":\"x\",\"kind\":\"number\",\"form\":\"nonsense\",\"expected\":\"5\",\"entry\":\"5\"}",
-        "{\"id\":\"x\",\"kind\":\"number\",\"expected\":\"5+\",\"entry\":\"5\"}", "{\"id\":\"x\",\"kind\":\"number\",\"expected\":\"5\",\"entry\":7}",
-        "{\"id\":\"x\",\"kind\":\"expression\",\"variables\":\"x\",\"expected\":\"x\",\"entry\":\"x\"}"})
+    @ValueSource(
+            strings = {
+                "not json",
+                "[]",
+                "{\"id\":\"x\"}",
+                "{\"id\":\"x\",\"kind\":\"nonsense\",\"expected\":\"5\",\"entry\":\"5\"}",
+                "{\"id\":\"x\",\"kind\":\"number\",\"form\":\"nonsense\",\"expected\":\"5\",\"entry\":\"5\"}",
+                "{\"id\":\"x\",\"kind\":\"number\",\"expected\":\"5+\",\"entry\":\"5\"}",
+                "{\"id\":\"x\",\"kind\":\"number\",\"expected\":\"5\",\"entry\":7}",
+                "{\"id\":\"x\",\"kind\":\"expression\",\"variables\":\"x\",\"expected\":\"x\",\"entry\":\"x\"}"
+            })
     void aBadLineIsSaidAndTheRunGoesOn(String bad) throws IOException {
         Run run = grade(bad + "\n{\"id\":\"good\",\"kind\":\"number\",\"expected\":\"5\",\"entry\":\"5\"}\n");
 
@@ -87,12 +100,18 @@ class CommandsTest {
 
     @Test
     void theTiersTakeTurnsWhenNoneIsNamed() throws IOException {
-        assertEquals(List.of(1, 2, 3, 1), items("--skill", "mean", "--count", "4").lines().stream().map(n -> n.get("tier").intValue()).toList());
+        assertEquals(
+                List.of(1, 2, 3, 1),
+                items("--skill", "mean", "--count", "4").lines().stream()
+                        .map(n -> n.get("tier").intValue())
+                        .toList());
     }
 
     @Test
     void theSameSeedPrintsTheSameItem() throws IOException {
-        assertEquals(items("--skill", "mean", "--seed", "9").lines(), items("--skill", "mean", "--seed", "9").lines());
+        assertEquals(
+                items("--skill", "mean", "--seed", "9").lines(),
+                items("--skill", "mean", "--seed", "9").lines());
     }
 
     @Test
@@ -109,18 +128,24 @@ class CommandsTest {
     void everyPrintedKeyGradesAsCorrectAndEveryMistakeDoesNot() throws IOException {
         for (var skill : new Catalogue().skills()) {
             for (JsonNode item : items("--skill", skill.id(), "--count", "9").lines()) {
-                item.at("/parts").forEach(part -> part.get("fields").forEach(field -> check(item.get("id").textValue(), field)));
+                item.at("/parts").forEach(part -> part.get("fields")
+                        .forEach(field -> check(item.get("id").textValue(), field)));
             }
         }
     }
 
     private static void check(String id, JsonNode field) {
-        AnswerSpec plain = AnswerSpec.of(Kind.of(field.get("kind").textValue()).orElseThrow(), Form.of(field.get("form").textValue()).orElseThrow(),
-                field.get("expected").textValue()).withSuffix(field.path("suffix").asText(""));
+        AnswerSpec plain = AnswerSpec.of(
+                        Kind.of(field.get("kind").textValue()).orElseThrow(),
+                        Form.of(field.get("form").textValue()).orElseThrow(),
+                        field.get("expected").textValue())
+                .withSuffix(field.path("suffix").asText(""));
         List<String> letters = new java.util.ArrayList<>();
         field.path("variables").forEach(v -> letters.add(v.textValue()));
         AnswerSpec spec = letters.isEmpty() ? plain : plain.withLetters(letters.toArray(String[]::new));
         assertEquals(Verdict.CORRECT, Grader.grade(spec, spec.expected()), id + " " + field.get("id"));
-        field.get("mistakes").forEach(m -> assertTrue(!(Grader.grade(spec, m.get("entry").textValue()) instanceof Verdict.Correct), id + " " + m));
+        field.get("mistakes")
+                .forEach(m -> assertTrue(
+                        !(Grader.grade(spec, m.get("entry").textValue()) instanceof Verdict.Correct), id + " " + m));
     }
 }

@@ -26,7 +26,8 @@ class WorkCommandsTest {
 
     @Test
     void aSlipIsNamedAndTheNextLineIsComparedWithTheWrongOne() throws IOException {
-        JsonNode out = JsonLines.JSON.readTree(check("{\"id\":\"w1\",\"given\":\"3(x-4)=18\",\"variables\":[\"x\"],\"lines\":[\"3x-4=18\",\"3x=22\"]}"));
+        JsonNode out = JsonLines.JSON.readTree(check(
+                "{\"id\":\"w1\",\"given\":\"3(x-4)=18\",\"variables\":[\"x\"],\"lines\":[\"3x-4=18\",\"3x=22\"]}"));
 
         assertEquals("w1", out.at("/id").textValue());
         assertEquals("does-not-follow", out.at("/lines/0/verdict").textValue());
@@ -38,14 +39,24 @@ class WorkCommandsTest {
 
     @Test
     void whatCannotBeReadSaysWhere() throws IOException {
-        JsonNode line = JsonLines.JSON.readTree(check("{\"id\":1,\"given\":\"x=1\",\"variables\":[\"x\"],\"lines\":[\"x = * 4\"]}")).at("/lines/0");
+        JsonNode line = JsonLines.JSON
+                .readTree(check("{\"id\":1,\"given\":\"x=1\",\"variables\":[\"x\"],\"lines\":[\"x = * 4\"]}"))
+                .at("/lines/0");
 
         assertEquals("unreadable", line.at("/verdict").textValue());
         assertEquals(4, line.at("/at").intValue());
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"{\"id\":1}", "{\"id\":1,\"lines\":\"x\"}", "{\"id\":1,\"lines\":[3]}", "{\"id\":1,\"lines\":[],\"given\":3}", "[]", "no json"})
+    @ValueSource(
+            strings = {
+                "{\"id\":1}",
+                "{\"id\":1,\"lines\":\"x\"}",
+                "{\"id\":1,\"lines\":[3]}",
+                "{\"id\":1,\"lines\":[],\"given\":3}",
+                "[]",
+                "no json"
+            })
     void aBadLineOfInputIsAnError(String input) throws IOException {
         assertTrue(JsonLines.JSON.readTree(check(input)).has("error"));
     }

@@ -42,18 +42,42 @@ import littlesummit.core.skill.Skill;
 /** The skills and lessons that are written as code. */
 public final class Catalogue implements ItemSource {
     private static final List<Skill> SKILLS = List.of(
-            new PlaceValue(), new CompareWhole(), new IntegerAddSubtract(), new AbsoluteValue(), new PrimeFactors(),
-            new TileLength(), new MassSense(), new MassProblems(),
-            new SelectShapes(), new LineKinds(), new CongruentSegments(), new AnglePairs(),
-            new FractionPicture(), new FractionLowest(), new PercentParts(), new PercentDiscount(),
-            new Mean(), new TwoWayRead(), new TwoWayRelative(),
-            new ScientificNotation(), new ExponentRules(),
-            new OneStepMultiplication(), new BothSides(), new SolutionCount(),
-            new CircleCenter(), new PolynomialFactor(), new BinomialExpand(), new RationalAnalyse());
+            new PlaceValue(),
+            new CompareWhole(),
+            new IntegerAddSubtract(),
+            new AbsoluteValue(),
+            new PrimeFactors(),
+            new TileLength(),
+            new MassSense(),
+            new MassProblems(),
+            new SelectShapes(),
+            new LineKinds(),
+            new CongruentSegments(),
+            new AnglePairs(),
+            new FractionPicture(),
+            new FractionLowest(),
+            new PercentParts(),
+            new PercentDiscount(),
+            new Mean(),
+            new TwoWayRead(),
+            new TwoWayRelative(),
+            new ScientificNotation(),
+            new ExponentRules(),
+            new OneStepMultiplication(),
+            new BothSides(),
+            new SolutionCount(),
+            new CircleCenter(),
+            new PolynomialFactor(),
+            new BinomialExpand(),
+            new RationalAnalyse());
 
     private static final List<Lesson> LESSONS = List.of(
-            new PercentPartsLesson(), new PercentDiscountLesson(), new FractionPictureLesson(), new FractionLowestLesson(),
-            new AnglePairsLesson(), new BinomialExpandLesson());
+            new PercentPartsLesson(),
+            new PercentDiscountLesson(),
+            new FractionPictureLesson(),
+            new FractionLowestLesson(),
+            new AnglePairsLesson(),
+            new BinomialExpandLesson());
 
     @Override
     public List<Skill> skills() {

@@ -33,7 +33,8 @@ public final class Curricula {
      * @param items where the skills come from
      */
     public static Curriculum shipped(ItemSource items) {
-        return new Curriculum(SHIPPED.stream().map(id -> course(text(id), items)).toList());
+        return new Curriculum(
+                SHIPPED.stream().map(id -> course(text(id), items)).toList());
     }
 
     /**
@@ -45,8 +46,11 @@ public final class Curricula {
      */
     public static Course course(String yaml, ItemSource items) {
         CourseDocument document = read(yaml);
-        List<CourseSkill> skills = document.strands().stream().flatMap(strand -> strand.skills().entrySet().stream()
-                .map(entry -> skill(entry.getKey(), new Strand(strand.id(), strand.title()), entry.getValue(), items))).toList();
+        List<CourseSkill> skills = document.strands().stream()
+                .flatMap(strand -> strand.skills().entrySet().stream()
+                        .map(entry -> skill(
+                                entry.getKey(), new Strand(strand.id(), strand.title()), entry.getValue(), items)))
+                .toList();
         return new Course(document.id(), document.title(), skills);
     }
 
@@ -65,12 +69,16 @@ public final class Curricula {
         } catch (UnrecognizedPropertyException fault) {
             throw new IllegalArgumentException("“" + fault.getPropertyName() + "” means nothing here.", fault);
         } catch (JsonProcessingException fault) {
-            throw new IllegalArgumentException("Line " + fault.getLocation().getLineNr() + ": " + fault.getOriginalMessage(), fault);
+            throw new IllegalArgumentException(
+                    "Line " + fault.getLocation().getLineNr() + ": " + fault.getOriginalMessage(), fault);
         }
     }
 
     private static CourseSkill skill(String id, Strand strand, List<String> prerequisites, ItemSource items) {
-        String name = items.find(id).orElseThrow(() -> new IllegalArgumentException("There is no skill “" + id + "”, which stands in the strand “" + strand.title() + "”.")).name();
+        String name = items.find(id)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "There is no skill “" + id + "”, which stands in the strand “" + strand.title() + "”."))
+                .name();
         return new CourseSkill(id, name, strand, prerequisites == null ? List.of() : prerequisites);
     }
 

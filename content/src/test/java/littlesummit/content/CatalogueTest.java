@@ -4,10 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import littlesummit.core.skill.Skill;
 import java.util.stream.Stream;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
+import littlesummit.core.skill.Skill;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -27,8 +27,13 @@ class CatalogueTest {
             Item item = skill.make(tier, 42);
             ItemRef ref = item.ref();
             assertEquals(item, new Catalogue().make(ref));
-            for (ItemRef other : new ItemRef[] {with(ref, ref.version() + 1, ref.variant()), with(ref, 0, ref.variant()), with(ref, ref.version(), "renamed-variant")}) {
-                String says = assertThrows(IllegalArgumentException.class, () -> new Catalogue().make(other)).getMessage();
+            for (ItemRef other : new ItemRef[] {
+                with(ref, ref.version() + 1, ref.variant()),
+                with(ref, 0, ref.variant()),
+                with(ref, ref.version(), "renamed-variant")
+            }) {
+                String says = assertThrows(IllegalArgumentException.class, () -> new Catalogue().make(other))
+                        .getMessage();
                 assertTrue(says.contains(skill.id()), says);
             }
         }

@@ -23,19 +23,20 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CurriculaTest {
     private static final Catalogue ITEMS = new Catalogue();
     private static final String SMALL = """
-            id: small
-            title: A small one
-            strands:
-              - id: data
-                title: Data
-                skills:
-                  mean: [place-value]
-                  place-value: []
-            """;
+        id: small
+        title: A small one
+        strands:
+          - id: data
+            title: Data
+            skills:
+              mean: [place-value]
+              place-value: []
+        """;
 
     /** The schema (JSON Schema, draft 2020-12), checked by a library of its own. */
     private static JsonSchema schema() throws IOException {
-        JsonNode schema = new ObjectMapper().readTree(Curricula.class.getResourceAsStream("curriculum/curriculum.schema.json"));
+        JsonNode schema =
+                new ObjectMapper().readTree(Curricula.class.getResourceAsStream("curriculum/curriculum.schema.json"));
         return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(schema);
     }
 
@@ -46,7 +47,9 @@ class CurriculaTest {
     @Test
     void theShippedCourseHasEverySkillOnce() {
         Course course = Curricula.shipped(ITEMS).first();
-        assertEquals(ITEMS.skills().stream().map(Skill::id).sorted().toList(), course.skills().stream().map(CourseSkill::id).sorted().toList());
+        assertEquals(
+                ITEMS.skills().stream().map(Skill::id).sorted().toList(),
+                course.skills().stream().map(CourseSkill::id).sorted().toList());
         course.skills().forEach(skill -> assertEquals(ITEMS.require(skill.id()).name(), skill.name()));
     }
 
@@ -61,34 +64,38 @@ class CurriculaTest {
         Course course = Curricula.course(SMALL, ITEMS);
         assertTrue(obeysTheSchema(SMALL));
         assertEquals("small A small one", course.id() + " " + course.title());
-        assertEquals(List.of("mean", "place-value"), course.skills().stream().map(CourseSkill::id).toList());
+        assertEquals(
+                List.of("mean", "place-value"),
+                course.skills().stream().map(CourseSkill::id).toList());
         assertEquals("Data", course.require("mean").strand().title());
         assertEquals(1, course.depth("mean"));
     }
 
     @ParameterizedTest
     @CsvSource(delimiter = ';', textBlock = """
-            mean: [place-value]; meaning: []; There is no skill “meaning”, which stands in the strand “Data”.
-            mean: [place-value]; mean: [both-sides]; “both-sides” comes before “mean” but is not in the course.
-            mean: [place-value]; mean: [mean]; These skills come before each other in a circle: mean.
-            id: small; name: small; “name” means nothing here.
-            title: A small one; subtitle: no; “subtitle” means nothing here.
-            mean: [place-value]; mean: [place-value; Line
-            title: A small one; title:; A course needs an id, a title and strands.
-            title: Data; title:; Each strand needs an id, a title and skills.
-            """)
+        mean: [place-value]; meaning: []; There is no skill “meaning”, which stands in the strand “Data”.
+        mean: [place-value]; mean: [both-sides]; “both-sides” comes before “mean” but is not in the course.
+        mean: [place-value]; mean: [mean]; These skills come before each other in a circle: mean.
+        id: small; name: small; “name” means nothing here.
+        title: A small one; subtitle: no; “subtitle” means nothing here.
+        mean: [place-value]; mean: [place-value; Line
+        title: A small one; title:; A course needs an id, a title and strands.
+        title: Data; title:; Each strand needs an id, a title and skills.
+        """)
     void aFaultyDocumentIsRefusedWithASentence(String old, String fault, String sentence) {
-        String says = assertThrows(IllegalArgumentException.class, () -> Curricula.course(SMALL.replace(old, fault), ITEMS)).getMessage();
+        String says = assertThrows(
+                        IllegalArgumentException.class, () -> Curricula.course(SMALL.replace(old, fault), ITEMS))
+                .getMessage();
         assertTrue(says.startsWith(sentence.strip()), says);
     }
 
     @ParameterizedTest
     @CsvSource(delimiter = ';', textBlock = """
-            id: small; id: Small One
-            title: A small one; subtitle: no
-            mean: [place-value]; mean: place-value
-            mean: [place-value]; mean: [place-value, place-value]
-            """)
+        id: small; id: Small One
+        title: A small one; subtitle: no
+        mean: [place-value]; mean: place-value
+        mean: [place-value]; mean: [place-value, place-value]
+        """)
     void theSchemaRefusesWhatIsNoCourse(String old, String fault) throws IOException {
         assertFalse(obeysTheSchema(SMALL.replace(old, fault)));
     }

@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import littlesummit.core.skill.Skill;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -18,11 +17,15 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.item.Response;
 import littlesummit.core.practice.PartCheck;
+import littlesummit.core.skill.Skill;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Every field of every skill and lesson, with what people type into it: right, named, with its unit, doubled, nonsense, nothing. */
+/**
+ * Every field of every skill and lesson, with what people type into it: right, named, with its unit, doubled, nonsense,
+ * nothing.
+ */
 class EntryLawsTest {
     private static final Pattern NAMED = Pattern.compile("\\$?([a-z])\\$? *=");
 
@@ -39,7 +42,9 @@ class EntryLawsTest {
     }
 
     private static Stream<Field> typed(Skill skill) {
-        return parts(skill).flatMap(part -> part.fields().stream()).filter(field -> field.response() instanceof Response.Typed);
+        return parts(skill)
+                .flatMap(part -> part.fields().stream())
+                .filter(field -> field.response() instanceof Response.Typed);
     }
 
     private static String code(Field field, String entry) {
@@ -49,7 +54,11 @@ class EntryLawsTest {
     @Test
     void thereAreFieldsOfEachKindToTry() {
         List<Field> all = TestItems.all().flatMap(EntryLawsTest::typed).toList();
-        assertTrue(all.stream().filter(f -> f.answer().kind() == Kind.NUMBER && NAMED.matcher(f.label()).matches()).count() > 20);
+        assertTrue(all.stream()
+                        .filter(f -> f.answer().kind() == Kind.NUMBER
+                                && NAMED.matcher(f.label()).matches())
+                        .count()
+                > 20);
         assertTrue(all.stream().filter(f -> !f.answer().suffix().isEmpty()).count() > 50);
     }
 
@@ -69,7 +78,10 @@ class EntryLawsTest {
         typed(skill).filter(field -> field.answer().kind() == Kind.NUMBER).forEach(field -> {
             var label = NAMED.matcher(field.label());
             if (label.matches()) {
-                assertEquals("correct", code(field, label.group(1) + " = " + field.answer().key()), field::toString);
+                assertEquals(
+                        "correct",
+                        code(field, label.group(1) + " = " + field.answer().key()),
+                        field::toString);
                 assertEquals("correct", code(field, field.answer().key() + " = " + label.group(1)), field::toString);
             }
         });
@@ -94,7 +106,8 @@ class EntryLawsTest {
                 Verdict verdict = Grader.grade(field.answer(), entry);
                 assertEquals("unreadable", verdict.code(), () -> "“" + entry + "” in " + field);
                 assertTrue(verdict.message().length() > 8 && verdict.message().endsWith("."), verdict::message);
-                assertFalse(verdict.message().contains("\\") || verdict.message().contains("{"), verdict::message);
+                assertFalse(
+                        verdict.message().contains("\\") || verdict.message().contains("{"), verdict::message);
             }
         });
     }
@@ -103,12 +116,22 @@ class EntryLawsTest {
     @ParameterizedTest
     @MethodSource("skills")
     void aPowerOfTenIsOnlyNamedWhereOneIsAbout(Skill skill) {
-        items(skill).forEach(item -> item.parts().forEach(part -> part.fields().stream().filter(f -> f.response() instanceof Response.Typed && f.answer().kind() == Kind.NUMBER).forEach(field -> {
-            boolean about = (item.stem() + part.prompt() + field).contains("10^") || (field.wanted() + part.prompt()).contains("power of ten");
-            for (String zeros : List.of("0", "00")) {
-                String said = PartCheck.of(part, Map.of(field.id(), field.answer().key() + zeros)).fields().getFirst().message();
-                assertTrue(about || !said.contains("power of ten"), () -> skill.id() + ": " + field.answer().key() + zeros + " is told: " + said);
-            }
-        })));
+        items(skill).forEach(item -> item.parts().forEach(part -> part.fields().stream()
+                .filter(f ->
+                        f.response() instanceof Response.Typed && f.answer().kind() == Kind.NUMBER)
+                .forEach(field -> {
+                    boolean about = (item.stem() + part.prompt() + field).contains("10^")
+                            || (field.wanted() + part.prompt()).contains("power of ten");
+                    for (String zeros : List.of("0", "00")) {
+                        String said = PartCheck.of(
+                                        part, Map.of(field.id(), field.answer().key() + zeros))
+                                .fields()
+                                .getFirst()
+                                .message();
+                        assertTrue(
+                                about || !said.contains("power of ten"),
+                                () -> skill.id() + ": " + field.answer().key() + zeros + " is told: " + said);
+                    }
+                })));
     }
 }

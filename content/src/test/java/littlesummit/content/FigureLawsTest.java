@@ -35,14 +35,18 @@ class FigureLawsTest {
         for (int tier = 1; tier <= 3; tier++) {
             for (long seed = 0; seed < SEEDS; seed++) {
                 String at = skill.id() + " tier " + tier + " seed " + seed;
-                figures(TestItems.made(skill, tier, seed)).filter(seen::add).forEach(figure -> assertEquals(List.of(), SceneFaults.of(Scenes.of(figure)), at));
+                figures(TestItems.made(skill, tier, seed))
+                        .filter(seen::add)
+                        .forEach(figure -> assertEquals(List.of(), SceneFaults.of(Scenes.of(figure)), at));
             }
         }
     }
 
     static Stream<Figure> figures(Item item) {
-        Stream<Block> blocks = Stream.concat(item.stem().stream(), item.second().stream().flatMap(second -> second.blocks().stream()));
-        return Stream.concat(blocks.flatMap(FigureLawsTest::of), item.parts().stream().flatMap(FigureLawsTest::figures));
+        Stream<Block> blocks =
+                Stream.concat(item.stem().stream(), item.second().stream().flatMap(second -> second.blocks().stream()));
+        return Stream.concat(
+                blocks.flatMap(FigureLawsTest::of), item.parts().stream().flatMap(FigureLawsTest::figures));
     }
 
     private static Stream<Figure> of(Block block) {
@@ -50,8 +54,16 @@ class FigureLawsTest {
     }
 
     private static Stream<Figure> figures(Part part) {
-        Stream<Figure> layout = part.layout() instanceof Layout.OnFigure(Figure figure) ? Stream.of(figure) : Stream.of();
-        return Stream.concat(layout, part.fields().stream().flatMap(field -> Stream.concat(ofResponse(field.response()), field.response().options().stream().map(Option::figure).flatMap(Optional::stream))));
+        Stream<Figure> layout =
+                part.layout() instanceof Layout.OnFigure(Figure figure) ? Stream.of(figure) : Stream.of();
+        return Stream.concat(
+                layout,
+                part.fields().stream()
+                        .flatMap(field -> Stream.concat(
+                                ofResponse(field.response()),
+                                field.response().options().stream()
+                                        .map(Option::figure)
+                                        .flatMap(Optional::stream))));
     }
 
     private static Stream<Figure> ofResponse(Response response) {

@@ -24,7 +24,10 @@ class ItemDataTest {
     void everyMeanItemGivesNumbersThatTheCalculatorReads() {
         for (long seed = 0; seed < 60; seed++) {
             List<String> data = ItemData.of(ITEMS.require("mean").make((int) (seed % 3) + 1, seed));
-            assertInstanceOf(Calculator.Result.Value.class, Calculator.compute("mean(" + String.join(", ", data) + ")"), data.toString());
+            assertInstanceOf(
+                    Calculator.Result.Value.class,
+                    Calculator.compute("mean(" + String.join(", ", data) + ")"),
+                    data.toString());
         }
     }
 }

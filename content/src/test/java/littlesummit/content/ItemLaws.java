@@ -21,7 +21,8 @@ import littlesummit.core.math.Syntax;
 
 /** What holds for any item that a generator makes, whatever its skill. */
 final class ItemLaws {
-    private static final Syntax LINE = Syntax.line(Set.of("a", "b", "c", "h", "k", "m", "n", "p", "t", "u", "x", "y", "z"));
+    private static final Syntax LINE =
+            Syntax.line(Set.of("a", "b", "c", "h", "k", "m", "n", "p", "t", "u", "x", "y", "z"));
 
     private ItemLaws() {}
 
@@ -36,33 +37,47 @@ final class ItemLaws {
     }
 
     private static void check(Field field, String at) {
-        assertEquals(Verdict.CORRECT, Grader.grade(field.answer(), field.answer().key()), at);
-        assertTrue(!(field.response() instanceof Response.Typed) || !field.wanted().isBlank(), () -> at + " does not say its form");
+        assertEquals(
+                Verdict.CORRECT, Grader.grade(field.answer(), field.answer().key()), at);
+        assertTrue(
+                !(field.response() instanceof Response.Typed) || !field.wanted().isBlank(),
+                () -> at + " does not say its form");
         field.mistakes().forEach(m -> mistakeIsReadAndNotCorrect(field, m, at));
         optionsDifferAndOneIsRight(field, at);
         OptionLaws.check(field, at);
-        assertTrue(!field.label().toLowerCase(java.util.Locale.ROOT).startsWith("percent") || field.answer().suffix().equals("%"), () -> at + " asks for a percent and shows no sign");
+        assertTrue(
+                !field.label().toLowerCase(java.util.Locale.ROOT).startsWith("percent")
+                        || field.answer().suffix().equals("%"),
+                () -> at + " asks for a percent and shows no sign");
     }
 
     private static void mistakeIsReadAndNotCorrect(Field field, Mistake mistake, String at) {
         Verdict verdict = Grader.grade(field.answer(), mistake.entry());
-        assertFalse(verdict instanceof Verdict.Correct || verdict instanceof Verdict.Unreadable, () -> at + ": " + mistake + " is " + verdict);
-        boolean longKey = field.answer().kind() != Kind.CHOICE && field.answer().expected().length() > 4;
-        assertFalse(longKey && mistake.message().contains(field.answer().expected()), () -> at + " gives the answer away: " + mistake);
+        assertFalse(
+                verdict instanceof Verdict.Correct || verdict instanceof Verdict.Unreadable,
+                () -> at + ": " + mistake + " is " + verdict);
+        boolean longKey = field.answer().kind() != Kind.CHOICE
+                && field.answer().expected().length() > 4;
+        assertFalse(
+                longKey && mistake.message().contains(field.answer().expected()),
+                () -> at + " gives the answer away: " + mistake);
     }
 
     private static void optionsDifferAndOneIsRight(Field field, String at) {
         if (field.response() instanceof Response.ChooseOne(var options)) {
             Set<String> texts = new HashSet<>();
             options.forEach(o -> assertTrue(texts.add(o.text() + o.figure()), () -> at + " twice: " + o));
-            assertTrue(options.stream().anyMatch(o -> o.id().equals(field.answer().expected())), at);
+            assertTrue(
+                    options.stream().anyMatch(o -> o.id().equals(field.answer().expected())), at);
         }
     }
 
     private static void workedStepsAreRead(Item item, String at) {
         assertTrue(item.worked().size() >= 2, at);
-        item.worked().stream().filter(s -> !s.math().isEmpty()).forEach(step ->
-                assertTrue(Parser.read(step.math(), LINE) instanceof Reading.Understood, () -> at + ": " + step.math()));
+        item.worked().stream()
+                .filter(s -> !s.math().isEmpty())
+                .forEach(step -> assertTrue(
+                        Parser.read(step.math(), LINE) instanceof Reading.Understood, () -> at + ": " + step.math()));
     }
 
     private static void textsAreWellFormed(Item item, String at) {
@@ -72,6 +87,8 @@ final class ItemLaws {
         for (String bad : List.of("  ", "null", "-- ", "{{}}", " 1 parts", "Optional[")) {
             assertFalse(all.contains(bad), () -> at + ": \"" + bad + "\" in " + all);
         }
-        assertFalse(all.matches("(?s).*\\b1 (metres|litres|hours|minutes|kilometres)\\b.*") , () -> at + ": one of many in " + all);
+        assertFalse(
+                all.matches("(?s).*\\b1 (metres|litres|hours|minutes|kilometres)\\b.*"),
+                () -> at + ": one of many in " + all);
     }
 }

@@ -30,8 +30,12 @@ final class OpenAnswers {
                     List<String> told = numbers(text(item.parts().get(seen)));
                     int from = seen;
                     int of = open;
-                    item.parts().get(open).fields().stream().filter(f -> f.answer().kind() != Kind.CHOICE).map(f -> tells(f, told, given)).filter(t -> !t.isEmpty())
-                            .forEach(t -> found.add("part " + (from + 1) + " (" + item.parts().get(from).prompt() + ") tells " + t + " of part " + (of + 1)));
+                    item.parts().get(open).fields().stream()
+                            .filter(f -> f.answer().kind() != Kind.CHOICE)
+                            .map(f -> tells(f, told, given))
+                            .filter(t -> !t.isEmpty())
+                            .forEach(t -> found.add("part " + (from + 1) + " ("
+                                    + item.parts().get(from).prompt() + ") tells " + t + " of part " + (of + 1)));
                 }
             }
         }
@@ -40,22 +44,33 @@ final class OpenAnswers {
 
     /** The numbers of the answer, where all of them are told and none was given. */
     private static String tells(Field field, List<String> told, List<String> given) {
-        List<String> answer = numbers(field.answer().key()).stream().filter(n -> !given.contains(n)).distinct().toList();
+        List<String> answer = numbers(field.answer().key()).stream()
+                .filter(n -> !given.contains(n))
+                .distinct()
+                .toList();
         return !answer.isEmpty() && told.containsAll(answer) ? String.join(", ", answer) : "";
     }
 
     private static String text(Part part) {
-        Stream<String> fields = part.fields().stream().flatMap(f -> Stream.concat(Stream.of(f.label()), f.response().options().stream().flatMap(OpenAnswers::of)));
-        return Stream.concat(Stream.of(part.prompt(), part.layout().toString()), fields).collect(Collectors.joining(" "));
+        Stream<String> fields = part.fields().stream()
+                .flatMap(f -> Stream.concat(
+                        Stream.of(f.label()), f.response().options().stream().flatMap(OpenAnswers::of)));
+        return Stream.concat(Stream.of(part.prompt(), part.layout().toString()), fields)
+                .collect(Collectors.joining(" "));
     }
 
     private static Stream<String> of(Option option) {
-        return Stream.of(option.text(), option.spoken(), option.figure().map(Object::toString).orElse(""));
+        return Stream.of(
+                option.text(),
+                option.spoken(),
+                option.figure().map(Object::toString).orElse(""));
     }
 
     /** 55.50 is 55.5. */
     private static String plain(String number) {
-        return number.contains(".") && !number.contains("/") ? new BigDecimal(number).stripTrailingZeros().toPlainString() : number;
+        return number.contains(".") && !number.contains("/")
+                ? new BigDecimal(number).stripTrailingZeros().toPlainString()
+                : number;
     }
 
     private static List<String> numbers(String text) {

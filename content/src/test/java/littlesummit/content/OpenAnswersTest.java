@@ -3,7 +3,6 @@ package littlesummit.content;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 
-import littlesummit.core.skill.Skill;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -12,6 +11,7 @@ import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
+import littlesummit.core.skill.Skill;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -22,12 +22,16 @@ class OpenAnswersTest {
     private static final int SEEDS = Integer.getInteger("seeds", 300);
 
     static Stream<Arguments> variants() {
-        return TestItems.chosenSkills().flatMap(s -> IntStream.rangeClosed(1, 3).boxed().flatMap(tier -> s.openVariants(tier).stream().map(v -> Arguments.of(s, tier, v))));
+        return TestItems.chosenSkills()
+                .flatMap(s -> IntStream.rangeClosed(1, 3).boxed().flatMap(tier -> s.openVariants(tier).stream()
+                        .map(v -> Arguments.of(s, tier, v))));
     }
 
     /** Of skills whose open items are others than those of practice: the others are looked at in practice. */
     static Stream<Arguments> tiers() {
-        return TestItems.chosenSkills().flatMap(s -> IntStream.rangeClosed(1, 3).filter(tier -> !s.openVariants(tier).equals(s.variants(tier))).mapToObj(tier -> Arguments.of(s, tier)));
+        return TestItems.chosenSkills().flatMap(s -> IntStream.rangeClosed(1, 3)
+                .filter(tier -> !s.openVariants(tier).equals(s.variants(tier)))
+                .mapToObj(tier -> Arguments.of(s, tier)));
     }
 
     @ParameterizedTest(name = "{0} tier {1} {2}", allowZeroInvocations = true)
@@ -35,7 +39,11 @@ class OpenAnswersTest {
     void noPartTellsTheAnswerOfAnother(Skill skill, int tier, String variant) {
         LongStream.range(0, SEEDS).parallel().forEach(seed -> {
             Item item = skill.make(new ItemRef(skill.id(), skill.version(), tier, variant, seed * 0x9E3779B97F4A7C15L));
-            assertEquals(List.of(), OpenAnswers.found(item), () -> skill.id() + " tier " + tier + " " + variant + " seed " + item.ref().seed());
+            assertEquals(
+                    List.of(),
+                    OpenAnswers.found(item),
+                    () -> skill.id() + " tier " + tier + " " + variant + " seed "
+                            + item.ref().seed());
         });
     }
 
@@ -46,7 +54,10 @@ class OpenAnswersTest {
         Set<String> served = ConcurrentHashMap.newKeySet();
         LongStream.range(0, SEEDS).parallel().forEach(seed -> {
             Item item = skill.makeOpen(tier, seed * 0x9E3779B97F4A7C15L);
-            ItemLaws.check(item, skill.id() + " tier " + tier + " " + item.ref().variant() + " seed " + item.ref().seed());
+            ItemLaws.check(
+                    item,
+                    skill.id() + " tier " + tier + " " + item.ref().variant() + " seed "
+                            + item.ref().seed());
             served.add(item.ref().variant());
         });
         assertEquals(Set.copyOf(skill.openVariants(tier)), served);

@@ -30,7 +30,9 @@ final class OptionLaws {
         for (Option good : options) {
             for (Option bad : options) {
                 if (right.contains(good.id()) && !right.contains(bad.id())) {
-                    assertFalse(sayTheSame(good.text(), bad.text()), () -> at + ": " + bad.text() + " is as right as " + good.text());
+                    assertFalse(
+                            sayTheSame(good.text(), bad.text()),
+                            () -> at + ": " + bad.text() + " is as right as " + good.text());
                 }
             }
         }
@@ -47,8 +49,11 @@ final class OptionLaws {
     }
 
     private static Optional<Statement> read(String text) {
-        return text.matches("\\$[^$]+\\$") && Parser.read(text.substring(1, text.length() - 1), SYNTAX) instanceof Reading.Understood(Statement statement)
-                ? Optional.of(statement) : Optional.empty();
+        return text.matches("\\$[^$]+\\$")
+                        && Parser.read(text.substring(1, text.length() - 1), SYNTAX)
+                                instanceof Reading.Understood(Statement statement)
+                ? Optional.of(statement)
+                : Optional.empty();
     }
 
     private static boolean same(Statement one, Statement other) {
@@ -60,10 +65,17 @@ final class OptionLaws {
     }
 
     private static Optional<SolutionSet> solved(Statement statement) {
-        if (!(statement instanceof Statement.Relations(List<Expr> sides, List<Statement.Relation> signs)) || signs.size() != 1) {
+        if (!(statement instanceof Statement.Relations(List<Expr> sides, List<Statement.Relation> signs))
+                || signs.size() != 1) {
             return Optional.empty();
         }
         Set<String> letters = Solver.letters(sides.get(0), sides.get(1));
-        return letters.size() == 1 ? Optional.of(Solver.solve(sides.get(0), signs.getFirst(), sides.get(1), letters.iterator().next())) : Optional.empty();
+        return letters.size() == 1
+                ? Optional.of(Solver.solve(
+                        sides.get(0),
+                        signs.getFirst(),
+                        sides.get(1),
+                        letters.iterator().next()))
+                : Optional.empty();
     }
 }

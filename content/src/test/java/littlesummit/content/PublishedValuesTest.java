@@ -2,12 +2,13 @@ package littlesummit.content;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import littlesummit.core.skill.Skill;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import littlesummit.content.code.data.TwoWayRelative;
+import littlesummit.content.code.function.BinomialExpand;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Grader;
@@ -18,10 +19,9 @@ import littlesummit.core.item.Item;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Parser;
 import littlesummit.core.math.Rational;
-import littlesummit.core.skill.Linear;
 import littlesummit.core.math.Syntax;
-import littlesummit.content.code.data.TwoWayRelative;
-import littlesummit.content.code.function.BinomialExpand;
+import littlesummit.core.skill.Linear;
+import littlesummit.core.skill.Skill;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -29,12 +29,17 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** What the skills compute, against values published elsewhere; the source stands beside each. */
 class PublishedValuesTest {
     /**
-     * Certified means of NIST's Statistical Reference Datasets, univariate summary statistics: NumAcc1 is the three numbers given;
-     * NumAcc2 to NumAcc4 are a number followed by 500 pairs that lie a tenth below and above it. Data and values from memory of the
-     * published files.
+     * Certified means of NIST's Statistical Reference Datasets, univariate summary statistics: NumAcc1 is the three
+     * numbers given; NumAcc2 to NumAcc4 are a number followed by 500 pairs that lie a tenth below and above it. Data
+     * and values from memory of the published files.
      */
     @ParameterizedTest
-    @CsvSource({"10000001 10000003 10000002, 0, 10000002", "1.2, 500, 1.2", "1000000.2, 500, 1000000.2", "10000000.2, 500, 10000000.2"})
+    @CsvSource({
+        "10000001 10000003 10000002, 0, 10000002",
+        "1.2, 500, 1.2",
+        "1000000.2, 500, 1000000.2",
+        "10000000.2, 500, 10000000.2"
+    })
     void certifiedMeans(String start, int pairs, String mean) {
         List<Rational> data = new ArrayList<>();
         for (String number : start.split(" ")) {
@@ -47,25 +52,46 @@ class PublishedValuesTest {
         Rational computed = data.stream().reduce(Rational.ZERO, Rational::plus).over(Rational.of(data.size()));
 
         assertEquals(value(mean), computed);
-        assertEquals(Verdict.CORRECT, Grader.grade(AnswerSpec.number(new Form.Rounded(1, false), Linear.fraction(computed)), mean));
+        assertEquals(
+                Verdict.CORRECT,
+                Grader.grade(AnswerSpec.number(new Form.Rounded(1, false), Linear.fraction(computed)), mean));
     }
 
     private static Rational value(String text) {
         return Canonical.of(Parser.expr(text, Syntax.number())).asRational().orElseThrow();
     }
 
-    /** Rows of Pascal's triangle: OEIS A007318; M. Abramowitz, I. Stegun, Handbook of Mathematical Functions, table 24.1. */
+    /**
+     * Rows of Pascal's triangle: OEIS A007318; M. Abramowitz, I. Stegun, Handbook of Mathematical Functions, table
+     * 24.1.
+     */
     @ParameterizedTest
-    @CsvSource({"0, 1", "4, 1 4 6 4 1", "5, 1 5 10 10 5 1", "7, 1 7 21 35 35 21 7 1", "10, 1 10 45 120 210 252 210 120 45 10 1"})
+    @CsvSource({
+        "0, 1",
+        "4, 1 4 6 4 1",
+        "5, 1 5 10 10 5 1",
+        "7, 1 7 21 35 35 21 7 1",
+        "10, 1 10 45 120 210 252 210 120 45 10 1"
+    })
     void binomialCoefficients(int n, String row) {
-        assertEquals(row, IntStream.rangeClosed(0, n).mapToObj(k -> BinomialExpand.choose(n, k)).map(BigInteger::toString).collect(Collectors.joining(" ")));
+        assertEquals(
+                row,
+                IntStream.rangeClosed(0, n)
+                        .mapToObj(k -> BinomialExpand.choose(n, k))
+                        .map(BigInteger::toString)
+                        .collect(Collectors.joining(" ")));
     }
 
     /** Expansions by those rows grade as correct. */
     @ParameterizedTest
-    @CsvSource({"(x+1)^4, x^4+4x^3+6x^2+4x+1", "(x-y)^5, x^5-5x^4y+10x^3y^2-10x^2y^3+5xy^4-y^5", "(2x+3)^3, 8x^3+36x^2+54x+27"})
+    @CsvSource({
+        "(x+1)^4, x^4+4x^3+6x^2+4x+1",
+        "(x-y)^5, x^5-5x^4y+10x^3y^2-10x^2y^3+5xy^4-y^5",
+        "(2x+3)^3, 8x^3+36x^2+54x+27"
+    })
     void expansions(String power, String expanded) {
-        AnswerSpec spec = AnswerSpec.of(Kind.EXPRESSION, Form.Shape.EXPANDED, power).withLetters("x", "y");
+        AnswerSpec spec =
+                AnswerSpec.of(Kind.EXPRESSION, Form.Shape.EXPANDED, power).withLetters("x", "y");
 
         assertEquals(Verdict.CORRECT, Grader.grade(spec, expanded));
     }
@@ -75,10 +101,17 @@ class PublishedValuesTest {
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
     void relativeFrequenciesOfARowAddToOne(long seed) {
         Skill skill = new TwoWayRelative();
-        Item item = IntStream.range(0, 50).mapToObj(i -> skill.make(2, seed * 100 + i)).filter(i -> i.ref().variant().equals("rows")).findFirst().orElseThrow();
+        Item item = IntStream.range(0, 50)
+                .mapToObj(i -> skill.make(2, seed * 100 + i))
+                .filter(i -> i.ref().variant().equals("rows"))
+                .findFirst()
+                .orElseThrow();
         List<Field> cells = item.parts().getFirst().fields();
         for (int i = 0; i < cells.size(); i += 2) {
-            assertEquals(Rational.ONE, value(cells.get(i).answer().expected()).plus(value(cells.get(i + 1).answer().expected())));
+            assertEquals(
+                    Rational.ONE,
+                    value(cells.get(i).answer().expected())
+                            .plus(value(cells.get(i + 1).answer().expected())));
         }
     }
 
@@ -87,8 +120,16 @@ class PublishedValuesTest {
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
     void theCentreMakesBothSquaresZero(long seed) {
         Item item = new Catalogue().require("circle-center").make(2, seed);
-        String[] pair = item.parts().getFirst().fields().getFirst().answer().expected().replaceAll("[() ]", "").split(",");
-        String left = item.given().split("=")[0].replace("x", "(" + pair[0] + ")").replace("y", "(" + pair[1] + ")");
+        String[] pair = item.parts()
+                .getFirst()
+                .fields()
+                .getFirst()
+                .answer()
+                .expected()
+                .replaceAll("[() ]", "")
+                .split(",");
+        String left =
+                item.given().split("=")[0].replace("x", "(" + pair[0] + ")").replace("y", "(" + pair[1] + ")");
 
         assertEquals(Rational.ZERO, value(left));
     }

@@ -10,8 +10,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * Scientific notation against exact constants of the International System of Units (BIPM, The International System of Units, SI
- * Brochure, 9th edition 2019, section 2.2: the defining constants), written out and in powers of ten.
+ * Scientific notation against exact constants of the International System of Units (BIPM, The International System of
+ * Units, SI Brochure, 9th edition 2019, section 2.2: the defining constants), written out and in powers of ten.
  */
 class ScientificNotationSourcesTest {
     @ParameterizedTest
@@ -23,7 +23,8 @@ class ScientificNotationSourcesTest {
         "0.00000000000000000000001380649, 1.380649 x 10^-23",
         "602214076000000000000000, 6.02214076 x 10^23",
         "540000000000000, 5.40 x 10^14",
-        "683, 6.83 x 10^2"})
+        "683, 6.83 x 10^2"
+    })
     void definingConstants(String digits, String scientific) {
         assertEquals(Verdict.CORRECT, Grader.grade(AnswerSpec.number(Form.Shape.SCIENTIFIC, digits), scientific));
         assertEquals(Verdict.CORRECT, Grader.grade(AnswerSpec.number(Form.Shape.NUMERAL, scientific), digits));

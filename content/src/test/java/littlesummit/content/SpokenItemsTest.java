@@ -14,13 +14,20 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What every item says can be read aloud. */
 class SpokenItemsTest {
     static Stream<String> texts() {
-        return TestItems.chosen().flatMap(s -> IntStream.range(0, 12).mapToObj(i -> TestItems.made(s, i % 3 + 1, i))).flatMap(SpokenItemsTest::texts).distinct();
+        return TestItems.chosen()
+                .flatMap(s -> IntStream.range(0, 12).mapToObj(i -> TestItems.made(s, i % 3 + 1, i)))
+                .flatMap(SpokenItemsTest::texts)
+                .distinct();
     }
 
     private static Stream<String> texts(Item item) {
-        Stream<String> stem = item.stem().stream().filter(Block.Text.class::isInstance).map(b -> ((Block.Text) b).text());
-        Stream<String> hints = item.parts().stream().flatMap(p -> Stream.concat(Stream.of(p.prompt()), p.hints().stream()));
-        return Stream.of(stem, hints, item.worked().stream().map(WorkedStep::say)).flatMap(s -> s).distinct();
+        Stream<String> stem =
+                item.stem().stream().filter(Block.Text.class::isInstance).map(b -> ((Block.Text) b).text());
+        Stream<String> hints =
+                item.parts().stream().flatMap(p -> Stream.concat(Stream.of(p.prompt()), p.hints().stream()));
+        return Stream.of(stem, hints, item.worked().stream().map(WorkedStep::say))
+                .flatMap(s -> s)
+                .distinct();
     }
 
     @ParameterizedTest
@@ -28,6 +35,7 @@ class SpokenItemsTest {
     void noSignOfTheSourceIsReadOut(String text) {
         String spoken = SpokenText.of(text);
 
-        assertFalse(spoken.contains("\\") || spoken.contains("{") || spoken.contains("$"), () -> text + " -> " + spoken);
+        assertFalse(
+                spoken.contains("\\") || spoken.contains("{") || spoken.contains("$"), () -> text + " -> " + spoken);
     }
 }

@@ -1,16 +1,19 @@
 package littlesummit.content;
 
-import littlesummit.core.skill.Skill;
 import java.util.List;
 import java.util.stream.Stream;
 import littlesummit.core.item.Item;
+import littlesummit.core.skill.Skill;
 
 /** Skills, lessons and their items, for tests. */
 public final class TestItems {
     private TestItems() {}
 
     static Skill skill(String id) {
-        return all().filter(s -> s.id().equals(id)).findFirst().orElseThrow(() -> new AssertionError("There is no skill or lesson “" + id + "”. ./summit items --list shows all."));
+        return all().filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(
+                        "There is no skill or lesson “" + id + "”. ./summit items --list shows all."));
     }
 
     static Stream<Skill> all() {
@@ -34,7 +37,8 @@ public final class TestItems {
         try {
             return skill.make(tier, seed);
         } catch (RuntimeException bug) {
-            throw new AssertionError(skill.id() + " makes no item of tier " + tier + " for seed " + seed + ": " + bug, bug);
+            throw new AssertionError(
+                    skill.id() + " makes no item of tier " + tier + " for seed " + seed + ": " + bug, bug);
         }
     }
 }

@@ -28,6 +28,7 @@ class ArchitectureRulesTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("planted")
     void findsIt(Class<?> violation, ArchRule rule) {
-        assertTrue(rule.evaluate(new ClassFileImporter().importClasses(violation)).hasViolation(), rule.getDescription());
+        assertTrue(
+                rule.evaluate(new ClassFileImporter().importClasses(violation)).hasViolation(), rule.getDescription());
     }
 }

@@ -16,25 +16,44 @@ import com.tngtech.archunit.lang.ArchRule;
 @AnalyzeClasses(packages = "littlesummit.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
     @ArchTest
-    static final ArchRule CORE_DEPENDS_ON_THE_JDK_ALONE = classes().that().resideInAPackage("littlesummit.core..").should().onlyDependOnClassesThat()
+    static final ArchRule CORE_DEPENDS_ON_THE_JDK_ALONE = classes()
+            .that()
+            .resideInAPackage("littlesummit.core..")
+            .should()
+            .onlyDependOnClassesThat()
             .resideInAnyPackage("littlesummit.core..", "java..");
 
     @ArchTest
-    static final ArchRule CORE_READS_NO_FILE_AND_NO_NETWORK = noClasses().should().dependOnClassesThat()
+    static final ArchRule CORE_READS_NO_FILE_AND_NO_NETWORK = noClasses()
+            .should()
+            .dependOnClassesThat()
             .resideInAnyPackage("java.io..", "java.nio.file..", "java.net..", "java.sql..");
 
     @ArchTest
-    static final ArchRule CORE_ASKS_NO_CLOCK = noClasses().should().dependOnClassesThat().haveFullyQualifiedName("java.time.Clock");
+    static final ArchRule CORE_ASKS_NO_CLOCK =
+            noClasses().should().dependOnClassesThat().haveFullyQualifiedName("java.time.Clock");
 
     @ArchTest
-    static final ArchRule CORE_IS_TOLD_THE_TIME = noClasses().should().callMethodWhere(target(owner(nameMatching("java\\.time\\..*"))).and(target(name("now"))))
-            .orShould().callMethodWhere(target(owner(name("java.lang.System"))).and(target(nameMatching("currentTimeMillis|nanoTime"))));
+    static final ArchRule CORE_IS_TOLD_THE_TIME = noClasses()
+            .should()
+            .callMethodWhere(target(owner(nameMatching("java\\.time\\..*"))).and(target(name("now"))))
+            .orShould()
+            .callMethodWhere(
+                    target(owner(name("java.lang.System"))).and(target(nameMatching("currentTimeMillis|nanoTime"))));
 
     @ArchTest
-    static final ArchRule MATH_KNOWS_NOTHING_OF_GRADING = noClasses().that().resideInAPackage("..math..").should()
-            .dependOnClassesThat().resideInAnyPackage("..grading..", "..item..", "..skill..", "..practice..");
+    static final ArchRule MATH_KNOWS_NOTHING_OF_GRADING = noClasses()
+            .that()
+            .resideInAPackage("..math..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("..grading..", "..item..", "..skill..", "..practice..");
 
     @ArchTest
-    static final ArchRule GRADING_KNOWS_NOTHING_OF_ITEMS = noClasses().that().resideInAPackage("..grading..").should()
-            .dependOnClassesThat().resideInAnyPackage("..item..", "..skill..", "..practice..");
+    static final ArchRule GRADING_KNOWS_NOTHING_OF_ITEMS = noClasses()
+            .that()
+            .resideInAPackage("..grading..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("..item..", "..skill..", "..practice..");
 }

@@ -16,15 +16,24 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** WCAG 2.2 AA as far as axe and a ruler can see it: every view in every mode, with wide text, and at 320 pixels. */
 class AccessTest extends BrowserTest {
-    /** How a page may be seen. In forced colours the browser takes colours of its own, which axe does not see: there all rules but the one on contrast. */
+    /**
+     * How a page may be seen. In forced colours the browser takes colours of its own, which axe does not see: there all
+     * rules but the one on contrast.
+     */
     private enum Mode {
-        LIGHT(ColorScheme.LIGHT, Contrast.NO_PREFERENCE), DARK(ColorScheme.DARK, Contrast.NO_PREFERENCE), MORE_CONTRAST(ColorScheme.LIGHT, Contrast.MORE),
+        LIGHT(ColorScheme.LIGHT, Contrast.NO_PREFERENCE),
+        DARK(ColorScheme.DARK, Contrast.NO_PREFERENCE),
+        MORE_CONTRAST(ColorScheme.LIGHT, Contrast.MORE),
         DARK_MORE_CONTRAST(ColorScheme.DARK, Contrast.MORE);
 
         private final Page.EmulateMediaOptions options;
 
         Mode(ColorScheme scheme, Contrast contrast) {
-            this.options = new Page.EmulateMediaOptions().setColorScheme(scheme).setContrast(contrast).setForcedColors(ForcedColors.NONE).setReducedMotion(ReducedMotion.REDUCE);
+            this.options = new Page.EmulateMediaOptions()
+                    .setColorScheme(scheme)
+                    .setContrast(contrast)
+                    .setForcedColors(ForcedColors.NONE)
+                    .setReducedMotion(ReducedMotion.REDUCE);
         }
     }
 
@@ -49,7 +58,8 @@ class AccessTest extends BrowserTest {
         assertThat(page.getByText("Hut stores")).isVisible();
         findsNothing(page, "due");
         desk.open("Go on: Hut stores");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Show numbers")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Show numbers"))
+                .click();
         for (String entry : List.of("17", "18+")) {
             desk.answer(0, entry);
             assertThat(page.locator("[data-verdict]")).isVisible();
@@ -72,8 +82,14 @@ class AccessTest extends BrowserTest {
     void axeFindsNothingBesideThePractice() {
         Page page = browser.window(summit.address());
         new Desk(summit, page, "nela");
-        for (String[] view : new String[][] {{"/map", "Map of skills"}, {"/entering", "Enter three quarters."}, {"/questions", "Your questions"}, {"/book", "Words in your lines"},
-            {"/no-such-page", "There is no such page."}, {"/review/set", "There is no set."}}) {
+        for (String[] view : new String[][] {
+            {"/map", "Map of skills"},
+            {"/entering", "Enter three quarters."},
+            {"/questions", "Your questions"},
+            {"/book", "Words in your lines"},
+            {"/no-such-page", "There is no such page."},
+            {"/review/set", "There is no set."}
+        }) {
             page.navigate(view[0]);
             assertThat(page.getByText(view[1]).first()).isVisible();
             findsNothing(page, view[0]);
@@ -88,7 +104,8 @@ class AccessTest extends BrowserTest {
         Page reader = browser.window(summit.address());
         new Desk(summit, reader, "orla");
         for (String leaf : List.of("Write", "Draw", "Photos", "Files")) {
-            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(leaf)).click();
+            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(leaf))
+                    .click();
             findsNothing(page, leaf);
         }
         reader.navigate("/handed-in");
@@ -102,9 +119,19 @@ class AccessTest extends BrowserTest {
     }
 
     /** Addresses and what is seen there when it is loaded. */
-    private static final String[][] STUDENT = {{"/check", "A short check"}, {"/progress", "Active minutes a day"}, {"/account", "Signed in elsewhere?"},
-            {"/review", "Keep what you know"}};
-    private static final String[][] INSTRUCTOR = {{"/class", "Where everybody is"}, {"/class/assignments", "Rope work"}, {"/class/marks", "Marks as CSV"}, {"/classes", "Your classes"}};
+    private static final String[][] STUDENT = {
+        {"/check", "A short check"},
+        {"/progress", "Active minutes a day"},
+        {"/account", "Signed in elsewhere?"},
+        {"/review", "Keep what you know"}
+    };
+
+    private static final String[][] INSTRUCTOR = {
+        {"/class", "Where everybody is"},
+        {"/class/assignments", "Rope work"},
+        {"/class/marks", "Marks as CSV"},
+        {"/classes", "Your classes"}
+    };
 
     @Test
     void axeFindsNothingAroundThePractice() {
@@ -137,7 +164,8 @@ class AccessTest extends BrowserTest {
     void axeFindsNothingInAQuiz() {
         Page page = browser.window(summit.address());
         new Desk(summit, page, "falko");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start: Gauge round")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start: Gauge round"))
+                .click();
         page.getByText("Begin round 1").click();
         assertThat(page.getByText("Come back to this")).isVisible();
         findsNothing(page, "a round");
@@ -150,7 +178,9 @@ class AccessTest extends BrowserTest {
         findsNothing(page, "corrections");
     }
 
-    /** What one sees only when something is in the way: no connection, a session that has ended, a name that is taken. */
+    /**
+     * What one sees only when something is in the way: no connection, a session that has ended, a name that is taken.
+     */
     @Test
     void axeFindsNothingWhenSomethingIsInTheWay() {
         Page page = browser.window(summit.address());
@@ -181,25 +211,44 @@ class AccessTest extends BrowserTest {
     void axeFindsNothingInAnyKindOfAnswer() {
         Page page = browser.window(summit.address());
         new Desk(summit, page, "isa");
-        for (String skill : List.of("percent-discount", "percent-parts", "two-way-read", "select-shapes", "tile-length", "circle-center", "polynomial-factor", "fraction-picture", "binomial-expand", "angle-pairs")) {
+        for (String skill : List.of(
+                "percent-discount",
+                "percent-parts",
+                "two-way-read",
+                "select-shapes",
+                "tile-length",
+                "circle-center",
+                "polynomial-factor",
+                "fraction-picture",
+                "binomial-expand",
+                "angle-pairs")) {
             page.navigate("/practice/own/" + skill);
             assertThat(page.getByLabel("Your page")).isVisible();
             findsNothing(page, skill);
         }
     }
 
-    /** What says by colour alone is lost when the browser takes its own: the chosen option, the pens, and the tab that is open stay told apart. */
+    /**
+     * What says by colour alone is lost when the browser takes its own: the chosen option, the pens, and the tab that
+     * is open stay told apart.
+     */
     @Test
     void nothingIsLostInForcedColours() {
         Page page = browser.window(summit.address());
         new Desk(summit, page, "dario");
         page.emulateMedia(new Page.EmulateMediaOptions().setForcedColors(ForcedColors.ACTIVE));
         page.navigate("/practice/own/prime-factors");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Draw")).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Draw"))
+                .click();
         assertThat(page.locator("[data-ink-surface]")).isVisible();
-        Object colours = page.evaluate("() => new Set([...document.querySelectorAll('[aria-label=Inks] button span')].map(s => getComputedStyle(s).backgroundColor)).size");
+        Object colours =
+                page.evaluate("() => new Set([...document.querySelectorAll('[aria-label=Inks] button span')].map(s =>"
+                        + " getComputedStyle(s).backgroundColor)).size");
         assertEquals(page.getByLabel("Inks").getByRole(AriaRole.BUTTON).count(), colours);
-        assertEquals(1, page.evaluate("() => [...document.querySelectorAll('[role=tab]')].filter(t => parseFloat(getComputedStyle(t).borderBottomWidth) > 0).length"));
+        assertEquals(
+                1,
+                page.evaluate("() => [...document.querySelectorAll('[role=tab]')].filter(t =>"
+                        + " parseFloat(getComputedStyle(t).borderBottomWidth) > 0).length"));
         assertEquals("", Axe.allButContrast(page));
     }
 
@@ -208,10 +257,13 @@ class AccessTest extends BrowserTest {
     void wideTextFits() {
         Page page = browser.window(summit.address());
         new Desk(summit, page, "nela");
-        for (String view : List.of("/due", "/practice/own/mean", "/book", "/progress", "/check", "/questions", "/review", "/account")) {
+        for (String view : List.of(
+                "/due", "/practice/own/mean", "/book", "/progress", "/check", "/questions", "/review", "/account")) {
             page.navigate(view);
             assertThat(page.locator("main h1, header h1").first()).isVisible();
-            page.addStyleTag(new Page.AddStyleTagOptions().setContent("* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important } p { margin-bottom: 2em !important }"));
+            page.addStyleTag(new Page.AddStyleTagOptions()
+                    .setContent("* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing:"
+                            + " 0.16em !important } p { margin-bottom: 2em !important }"));
             page.waitForTimeout(200);
             assertEquals(1280, page.evaluate("document.documentElement.scrollWidth"), view);
         }
@@ -225,7 +277,8 @@ class AccessTest extends BrowserTest {
         page.setViewportSize(width, 700);
         Desk desk = new Desk(summit, page, "nela");
         assertEquals(width, page.evaluate("document.documentElement.scrollWidth"));
-        for (String view : List.of("/map", "/entering", "/questions", "/book", "/check", "/progress", "/account", "/review")) {
+        for (String view :
+                List.of("/map", "/entering", "/questions", "/book", "/check", "/progress", "/account", "/review")) {
             page.navigate(view);
             page.waitForTimeout(300);
             assertEquals(width, page.evaluate("document.documentElement.scrollWidth"), view);
@@ -241,7 +294,15 @@ class AccessTest extends BrowserTest {
         Page page = browser.window(summit.address());
         new Desk(summit, page, "orla");
         page.setViewportSize(width, 700);
-        for (String view : List.of("/class", "/class/assignments", "/classes", "/handed-in", "/questions", "/gallery", "/account", "/class/marks")) {
+        for (String view : List.of(
+                "/class",
+                "/class/assignments",
+                "/classes",
+                "/handed-in",
+                "/questions",
+                "/gallery",
+                "/account",
+                "/class/marks")) {
             page.navigate(view);
             page.waitForTimeout(400);
             assertEquals(width, page.evaluate("document.documentElement.scrollWidth"), view);

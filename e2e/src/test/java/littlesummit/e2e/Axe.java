@@ -8,8 +8,11 @@ import java.util.stream.Collectors;
 
 /** What axe finds on a page. Its script is put into a page once, which is much faster than once a question. */
 final class Axe {
-    private static final List<String> TAGS = List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice");
-    private static final String RUN = "options => axe.run(document, options).then(found => found.violations.map(v => v.id + ' ' + v.nodes.map(n => n.html).join(' | ')))";
+    private static final List<String> TAGS =
+            List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice");
+    private static final String RUN =
+            "options => axe.run(document, options).then(found => found.violations.map(v => v.id + ' ' + v.nodes.map(n"
+                    + " => n.html).join(' | ')))";
 
     private Axe() {}
 
@@ -20,7 +23,13 @@ final class Axe {
 
     /** By the rule on contrast alone. */
     static String contrast(Page page) {
-        return run(page, Map.of("runOnly", Map.of("type", "rule", "values", List.of("color-contrast")), "resultTypes", List.of("violations")));
+        return run(
+                page,
+                Map.of(
+                        "runOnly",
+                        Map.of("type", "rule", "values", List.of("color-contrast")),
+                        "resultTypes",
+                        List.of("violations")));
     }
 
     /** By all rules but the one on contrast, for modes in which the browser takes colours of its own. */
@@ -32,6 +41,7 @@ final class Axe {
         if (Boolean.FALSE.equals(page.evaluate("() => 'axe' in window"))) {
             page.evaluate(AxeBuilder.getAxeScript());
         }
-        return ((List<?>) page.evaluate(RUN, options)).stream().map(String::valueOf).collect(Collectors.joining("\n"));
+        return ((List<?>) page.evaluate(RUN, options))
+                .stream().map(String::valueOf).collect(Collectors.joining("\n"));
     }
 }

@@ -7,7 +7,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** The demo data, made once for all tests and copied for each: making six weeks of a class takes longer than most tests. */
+/**
+ * The demo data, made once for all tests and copied for each: making six weeks of a class takes longer than most tests.
+ */
 final class DemoTemplate {
     private static Path made;
 

@@ -11,10 +11,10 @@ import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService;
 import littlesummit.app.practice.PracticeService.Place;
 import littlesummit.app.served.ServedItems;
+import littlesummit.content.Catalogue;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Response;
-import littlesummit.content.Catalogue;
 
 /** One student at the screen; looks up on the server what would be right, as no browser can. */
 final class Desk {
@@ -35,7 +35,8 @@ final class Desk {
         page.navigate("/signin");
         page.getByLabel("Name").fill(username);
         page.getByLabel("Password").fill(password);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
+                .click();
     }
 
     /** Somebody who has signed in already. */
@@ -63,15 +64,18 @@ final class Desk {
     }
 
     void open(String action) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(action)).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(action))
+                .click();
         assertThat(page.getByLabel("Your page")).isVisible();
     }
 
     /** The item on the screen, with its key. */
     Item item() {
         String[] parts = page.url().split("/");
-        String id = summit.part(PracticeService.class).currentItem(new Place(person, parts[parts.length - 2], parts[parts.length - 1]));
-        return new Catalogue().make(summit.part(ServedItems.class).require(person, id).ref());
+        String id = summit.part(PracticeService.class)
+                .currentItem(new Place(person, parts[parts.length - 2], parts[parts.length - 1]));
+        return new Catalogue()
+                .make(summit.part(ServedItems.class).require(person, id).ref());
     }
 
     Field field(int part) {
@@ -119,7 +123,9 @@ final class Desk {
     }
 
     void press(String button) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + button))).first().click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + button)))
+                .first()
+                .click();
     }
 
     void sees(String verdict) {

@@ -68,7 +68,8 @@ class InstructorKeyboardTest extends BrowserTest {
         keys.press("Tab");
         keys.to("Send back for more");
         page.keyboard().press("Enter");
-        assertThat(page.getByLabel("Comment", new Page.GetByLabelOptions().setExact(true))).hasValue("");
+        assertThat(page.getByLabel("Comment", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("");
         keys.isSomewhere("after sending a page back");
     }
 

@@ -14,7 +14,10 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The packed application as a process of its own, which can be killed without warning and started again on the same data. */
+/**
+ * The packed application as a process of its own, which can be killed without warning and started again on the same
+ * data.
+ */
 final class Jar implements AutoCloseable {
     private static final Path FILE = Path.of("..", "app", "target", "summit-app-boot.jar");
     private static final Duration START = Duration.ofSeconds(180);
@@ -22,6 +25,7 @@ final class Jar implements AutoCloseable {
     private final int port;
     /** What the last process has printed. */
     private final Path output;
+
     private Process process;
 
     Jar(Path data) {
@@ -41,7 +45,11 @@ final class Jar implements AutoCloseable {
     }
 
     void start() {
-        process = run("-Dsummit.demo=true", "-Dserver.port=" + port, "-Dsummit.checks-per-minute=100000", "-Dsummit.pace.burst=100000");
+        process = run(
+                "-Dsummit.demo=true",
+                "-Dserver.port=" + port,
+                "-Dsummit.checks-per-minute=100000",
+                "-Dsummit.pace.burst=100000");
         Instant until = Instant.now().plus(START);
         while (!answers()) {
             assertTrue(process.isAlive() && Instant.now().isBefore(until), "the server did not start");
@@ -50,11 +58,17 @@ final class Jar implements AutoCloseable {
     }
 
     private Process run(String... options) {
-        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-Dsummit.data=" + data));
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-Dsummit.data=" + data));
         command.addAll(List.of(options));
         command.addAll(List.of("-jar", FILE.toString()));
         try {
-            return new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile()).start();
+            return new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(output.toFile())
+                    .start();
         } catch (IOException none) {
             throw new UncheckedIOException(none);
         }

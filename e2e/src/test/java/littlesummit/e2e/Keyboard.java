@@ -9,9 +9,14 @@ import com.microsoft.playwright.Page;
 /** Somebody who has no mouse. After every step the focus must be somewhere, and in sight. */
 final class Keyboard {
     private static final int MOST_STOPS = 150;
-    private static final String NAME = "() => { const e = document.activeElement; return (e.getAttribute('aria-label') ?? e.labels?.[0]?.innerText ?? e.innerText ?? '').trim(); }";
-    private static final String WHERE = "() => document.activeElement === null ? 'NONE' : document.activeElement.tagName";
-    private static final String IN_SIGHT = "() => { const r = document.activeElement.getBoundingClientRect(); return r.bottom > 0 && r.top < innerHeight && r.right > 0 && r.left < innerWidth; }";
+    private static final String NAME =
+            "() => { const e = document.activeElement; return (e.getAttribute('aria-label') ??"
+                    + " e.labels?.[0]?.innerText ?? e.innerText ?? '').trim(); }";
+    private static final String WHERE =
+            "() => document.activeElement === null ? 'NONE' : document.activeElement.tagName";
+    private static final String IN_SIGHT =
+            "() => { const r = document.activeElement.getBoundingClientRect(); return r.bottom > 0 && r.top <"
+                    + " innerHeight && r.right > 0 && r.left < innerWidth; }";
     private final Page page;
 
     Keyboard(Page page) {
@@ -67,7 +72,9 @@ final class Keyboard {
     void isSomewhere(String when) {
         page.waitForTimeout(150);
         assertNotEquals("BODY", page.evaluate(WHERE), "the focus is lost " + when + " on " + page.url());
-        assertTrue((Boolean) page.evaluate(IN_SIGHT), "the focus is out of sight " + when + " on " + page.url() + ", at " + here());
+        assertTrue(
+                (Boolean) page.evaluate(IN_SIGHT),
+                "the focus is out of sight " + when + " on " + page.url() + ", at " + here());
     }
 
     /** Waits until something of this kind has the focus. */

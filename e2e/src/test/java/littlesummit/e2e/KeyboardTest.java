@@ -25,7 +25,9 @@ class KeyboardTest extends BrowserTest {
     }
 
     private static void verdictIsInSight(Page page) {
-        page.waitForFunction("() => { const v = document.querySelector('[data-verdict]')?.getBoundingClientRect(); return v !== undefined && v.top >= 0 && v.bottom <= innerHeight; }");
+        page.waitForFunction(
+                "() => { const v = document.querySelector('[data-verdict]')?.getBoundingClientRect(); return v !=="
+                        + " undefined && v.top >= 0 && v.bottom <= innerHeight; }");
     }
 
     @Test
@@ -83,10 +85,22 @@ class KeyboardTest extends BrowserTest {
     void everyKindOfAnswerIsGivenAndCheckedByKeys() {
         Keyboard keys = Keyboard.signedIn(browser, summit, "cilla");
         Page page = keys.page();
-        for (String skill : new String[] {"fraction-picture", "select-shapes", "tile-length", "percent-parts", "circle-center", "two-way-read", "percent-discount", "binomial-expand", "polynomial-factor"}) {
+        for (String skill : new String[] {
+            "fraction-picture",
+            "select-shapes",
+            "tile-length",
+            "percent-parts",
+            "circle-center",
+            "two-way-read",
+            "percent-discount",
+            "binomial-expand",
+            "polynomial-factor"
+        }) {
             page.navigate("/practice/own/" + skill);
             keys.isOn(ANSWER);
-            String kind = String.valueOf(page.evaluate("() => document.activeElement.tagName + ' ' + (document.activeElement.getAttribute('role') ?? '')"));
+            String kind = String.valueOf(page.evaluate(
+                    "() => document.activeElement.tagName + ' ' + (document.activeElement.getAttribute('role')"
+                            + " ?? '')"));
             if (kind.startsWith("INPUT") || kind.startsWith("MATH")) {
                 keys.type("17");
             } else {
@@ -111,9 +125,11 @@ class KeyboardTest extends BrowserTest {
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         keys.isOn("[data-keys]");
         page.keyboard().press("t");
-        assertThat(page.getByText("Each item that you finish adds a line here.")).hasCount(0);
+        assertThat(page.getByText("Each item that you finish adds a line here."))
+                .hasCount(0);
         keys.press("Alt+t");
-        assertThat(page.getByText("Each item that you finish adds a line here.")).isVisible();
+        assertThat(page.getByText("Each item that you finish adds a line here."))
+                .isVisible();
     }
 
     @Test

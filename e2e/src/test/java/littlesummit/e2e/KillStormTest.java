@@ -15,12 +15,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * Ten students, each in two windows, at work while the server is killed at random moments, again and again: whatever it had said yes to is there afterwards, once,
- * and every score equals its replayed log. {@code -Dkills=40} takes the long run.
+ * Ten students, each in two windows, at work while the server is killed at random moments, again and again: whatever it
+ * had said yes to is there afterwards, once, and every score equals its replayed log. {@code -Dkills=40} takes the long
+ * run.
  */
 class KillStormTest {
     private static final int KILLS = Integer.getInteger("kills", 4);
-    private static final List<String> NAMES = List.of("nela", "ansa", "bero", "cilla", "dario", "edda", "falko", "hanno", "isa", "jory");
+    private static final List<String> NAMES =
+            List.of("nela", "ansa", "bero", "cilla", "dario", "edda", "falko", "hanno", "isa", "jory");
+
     @TempDir
     Path data;
 
@@ -28,7 +31,8 @@ class KillStormTest {
     void whatWasSaidYesToIsThereAfterEveryKill() throws Exception {
         long seed = System.nanoTime();
         Random random = new Random(seed);
-        try (Jar server = new Jar(data); ExecutorService threads = Executors.newVirtualThreadPerTaskExecutor()) {
+        try (Jar server = new Jar(data);
+                ExecutorService threads = Executors.newVirtualThreadPerTaskExecutor()) {
             List<Pupil> pupils = new ArrayList<>();
             String quiz = Pupil.quizOf(server.address(), NAMES.getFirst());
             for (String name : NAMES) {
@@ -38,7 +42,9 @@ class KillStormTest {
             int looked = 0;
             for (int kill = 0; kill < KILLS; kill++) {
                 AtomicBoolean up = new AtomicBoolean(true);
-                List<Future<?>> work = pupils.stream().<Future<?>>map(p -> threads.submit(() -> workUntilItIsGone(p, up))).toList();
+                List<Future<?>> work = pupils.stream()
+                        .<Future<?>>map(p -> threads.submit(() -> workUntilItIsGone(p, up)))
+                        .toList();
                 Thread.sleep(300 + random.nextInt(1500));
                 server.kill();
                 up.set(false);

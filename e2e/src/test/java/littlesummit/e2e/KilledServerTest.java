@@ -18,20 +18,26 @@ class KilledServerTest {
 
     @Test
     void whatWasAcknowledgedIsThereAndTheTimeStandsAsPlanned() {
-        try (Jar server = new Jar(data); Browser browser = new Browser()) {
+        try (Jar server = new Jar(data);
+                Browser browser = new Browser()) {
             Page page = browser.window(server.address());
             inARound(page);
             page.locator("input[data-answer]").first().fill("acknowledged");
-            assertThat(page.getByText("answer kept", new Page.GetByTextOptions().setExact(true))).isVisible();
-            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Draw")).click();
+            assertThat(page.getByText("answer kept", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
+            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Draw"))
+                    .click();
             new InkPen(page).mouse(40, 40, 200, 120);
-            assertThat(page.getByText("ink kept", new Page.GetByTextOptions().setExact(true))).isVisible();
+            assertThat(page.getByText("ink kept", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
 
             server.kill();
             page.locator("input[data-answer]").first().fill("typed while it was down");
-            assertThat(page.getByText("answer kept here, sent when the connection is back")).isVisible();
+            assertThat(page.getByText("answer kept here, sent when the connection is back"))
+                    .isVisible();
             server.start();
-            assertThat(page.getByText("answer kept", new Page.GetByTextOptions().setExact(true))).isVisible();
+            assertThat(page.getByText("answer kept", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
 
             server.kill();
             server.start();
@@ -40,7 +46,8 @@ class KilledServerTest {
             assertThat(page.getByText("1 of 10 answered")).isVisible();
             int left = Integer.parseInt(page.locator("[data-time-left]").getAttribute("data-time-left"));
             assertTrue(left > 35 * 60 && left < 45 * 60, "seconds left: " + left);
-            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Draw")).click();
+            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Draw"))
+                    .click();
             assertThat(page.locator("[data-ink-strokes='1']")).isVisible();
             assertEquals(0, page.getByText("Something went wrong").count());
         }
@@ -51,8 +58,10 @@ class KilledServerTest {
         page.getByLabel("Name").fill("wim");
         page.getByLabel("Password").fill("summit");
         page.keyboard().press("Enter");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start: Gauge round")).click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Begin round 1"))).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start: Gauge round"))
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Begin round 1")))
+                .click();
         assertThat(page.getByText("0 of 10 answered")).isVisible();
     }
 }

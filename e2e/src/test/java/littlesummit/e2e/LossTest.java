@@ -13,7 +13,10 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
-/** Nothing that a person makes is lost: without a connection, with the lid closed, signed out, on a slow line, in two windows. */
+/**
+ * Nothing that a person makes is lost: without a connection, with the lid closed, signed out, on a slow line, in two
+ * windows.
+ */
 class LossTest extends BrowserTest {
     private static final int SLOW_MS = 2500;
     private Page page;
@@ -37,7 +40,8 @@ class LossTest extends BrowserTest {
     }
 
     private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name))).first();
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)))
+                .first();
     }
 
     private void offline() {
@@ -62,14 +66,18 @@ class LossTest extends BrowserTest {
 
     private void inTheQuiz(String username) {
         signIn(username, "/due");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(": Gauge round"))).first().click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(": Gauge round")))
+                .first()
+                .click();
         press("Begin round 1");
         assertThat(page.getByText("0 of 10 answered")).isVisible();
     }
 
     private boolean toItem(int number) {
         press("Item " + number + ",");
-        assertThat(page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true)).getByText("Item " + number, new Locator.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true))
+                        .getByText("Item " + number, new Locator.GetByTextOptions().setExact(true)))
+                .isVisible();
         return page.locator("input[data-answer]").count() > 0;
     }
 
@@ -96,7 +104,8 @@ class LossTest extends BrowserTest {
         online();
         page.getByText("Correct round 1").click();
         for (int number : typed) {
-            assertThat(page.getByLabel("Item " + number, new Page.GetByLabelOptions().setExact(true))).containsText("3333");
+            assertThat(page.getByLabel("Item " + number, new Page.GetByLabelOptions().setExact(true)))
+                    .containsText("3333");
         }
         assertTrue(typed.size() > 1);
     }
@@ -110,7 +119,9 @@ class LossTest extends BrowserTest {
         page.navigate("/book");
         allIsSent();
         page.navigate("/due");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(": Gauge round"))).first().click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(": Gauge round")))
+                .first()
+                .click();
         assertThat(page.getByText("of 10 answered")).isVisible();
         for (int number : typed) {
             toItem(number);
@@ -171,7 +182,10 @@ class LossTest extends BrowserTest {
         assertThat(field()).hasValue("111222");
     }
 
-    /** What the first one made neither shows nor goes out while somebody else is here, and goes out when its maker is back. */
+    /**
+     * What the first one made neither shows nor goes out while somebody else is here, and goes out when its maker is
+     * back.
+     */
     @Test
     void aSharedBrowserKeepsApartWhoMadeWhat() {
         signIn("hanno", "/practice/own/prime-factors");
@@ -187,7 +201,8 @@ class LossTest extends BrowserTest {
         assertThat(page.getByLabel("Line 1")).hasValue("");
         allIsSent();
         page.navigate("/due");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign out")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign out"))
+                .click();
         enter("hanno");
         allIsSent();
         page.navigate("/practice/own/prime-factors");
@@ -227,7 +242,9 @@ class LossTest extends BrowserTest {
         inTheQuiz("greta");
         toItem(4);
         page.reload();
-        assertThat(page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true)).getByText("Item 4", new Locator.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true))
+                        .getByText("Item 4", new Locator.GetByTextOptions().setExact(true)))
+                .isVisible();
     }
 
     @Test
@@ -235,10 +252,12 @@ class LossTest extends BrowserTest {
         signIn("cilla", "/due");
         assertThat(page.getByText("Hut stores").first()).isVisible();
         offline();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Progress")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Progress"))
+                .click();
         assertThat(page.getByText("This page could not be fetched.")).isVisible();
         online();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1))).containsText("progress");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .containsText("progress");
     }
 
     @Test
@@ -311,16 +330,21 @@ class LossTest extends BrowserTest {
     @Test
     void aPhotoWaitsForTheConnection() {
         signIn("nela", "/practice/own/prime-factors");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Photos")).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Photos"))
+                .click();
         assertThat(page.getByText("Worked on paper?")).isVisible();
         offline();
-        page.locator("input[type=file]").first().setInputFiles(new com.microsoft.playwright.options.FilePayload("page.png", "image/png", page.screenshot()));
+        page.locator("input[type=file]")
+                .first()
+                .setInputFiles(
+                        new com.microsoft.playwright.options.FilePayload("page.png", "image/png", page.screenshot()));
         assertThat(page.getByText("A photo waits on this device")).isVisible();
         closeTheLid();
         page.navigate("/due");
         allIsSent();
         page.navigate("/practice/own/prime-factors");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Photos (1)")).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Photos (1)"))
+                .click();
         assertThat(page.getByAltText("Your work on paper, page 1")).isVisible();
     }
 
@@ -333,7 +357,8 @@ class LossTest extends BrowserTest {
         toItem(typed.getFirst());
         field().fill("2468");
         Page second = new Desk(summit, browser.window(summit.address()), "dario").page();
-        second.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on: Gauge round")).click();
+        second.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on: Gauge round"))
+                .click();
         second.getByText("Hand in the round").click();
         second.getByText("Hand in now").click();
         assertThat(second.getByText("Round 1 is done with")).isVisible();

@@ -7,8 +7,8 @@ import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.List;
-import java.util.regex.Pattern;
 import java.util.Set;
+import java.util.regex.Pattern;
 import littlesummit.core.grading.Reader;
 import littlesummit.core.math.Syntax;
 import org.junit.jupiter.api.BeforeAll;
@@ -16,15 +16,48 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.FieldSource;
 
-/** What a person types into a math field is what is read: just as in a plain field, by key, by paste and by the keys on the screen. */
+/**
+ * What a person types into a math field is what is read: just as in a plain field, by key, by paste and by the keys on
+ * the screen.
+ */
 class MathFieldTest extends BrowserTest {
     private static final Syntax LIST = Syntax.list();
     private static final Syntax DOMAIN = Syntax.domain(Set.of("x"));
     private static final Syntax EXPRESSION = Syntax.expression(Set.of("x", "y", "a"));
-    private static final List<String> ENTRIES = List.of("(3, -2)", "{-5, 2}", "-5 2", "(-inf, 4)", "(x - 8)(x + 8)", "x = -1, x = 1", "(-inf, 4) U [5, inf)",
-            "x != 4", "x <= -2 or x > 3", "all real numbers except -4", "x^12+1", "x^-2 + 1", "x^2y", "2^3^2", "x^(a+1) - 2", "1/2+3", "2 1/2", "1/2/3",
-            "(x-8)/(x+8)", "x(x+1)/2 + 1", "1 / 2 + 3", "x ^ 2 + 1", "(x+1)^2/3", "sqrt(x+1)+2", "sqrt2x", "1/sqrt(2)+1", "|x-2|/3", "root(3, x)",
-            "(1/2, -3/4)", "2*x^10*y", "-x^2+1/2x", "35%", "none");
+    private static final List<String> ENTRIES = List.of(
+            "(3, -2)",
+            "{-5, 2}",
+            "-5 2",
+            "(-inf, 4)",
+            "(x - 8)(x + 8)",
+            "x = -1, x = 1",
+            "(-inf, 4) U [5, inf)",
+            "x != 4",
+            "x <= -2 or x > 3",
+            "all real numbers except -4",
+            "x^12+1",
+            "x^-2 + 1",
+            "x^2y",
+            "2^3^2",
+            "x^(a+1) - 2",
+            "1/2+3",
+            "2 1/2",
+            "1/2/3",
+            "(x-8)/(x+8)",
+            "x(x+1)/2 + 1",
+            "1 / 2 + 3",
+            "x ^ 2 + 1",
+            "(x+1)^2/3",
+            "sqrt(x+1)+2",
+            "sqrt2x",
+            "1/sqrt(2)+1",
+            "|x-2|/3",
+            "root(3, x)",
+            "(1/2, -3/4)",
+            "2*x^10*y",
+            "-x^2+1/2x",
+            "35%",
+            "none");
     private static Page page;
 
     @BeforeAll
@@ -50,14 +83,16 @@ class MathFieldTest extends BrowserTest {
     }
 
     private static Syntax syntaxOf(String entry) {
-        return entry.matches(".*[<>U=!{].*|.*(inf|all|none).*") ? (entry.matches("\\{.*|x = .*") ? LIST : DOMAIN)
+        return entry.matches(".*[<>U=!{].*|.*(inf|all|none).*")
+                ? (entry.matches("\\{.*|x = .*") ? LIST : DOMAIN)
                 : entry.matches("\\(.*,.*\\)|-5 2") ? LIST : EXPRESSION;
     }
 
     private static void readsAs(String entry, String latex) {
         Reader.ReadAs plain = Reader.read(entry, syntaxOf(entry));
         Reader.ReadAs field = Reader.read(latex, syntaxOf(entry));
-        assertEquals(plain.latex() + plain.message(), field.latex() + field.message(), () -> "the field holds " + latex);
+        assertEquals(
+                plain.latex() + plain.message(), field.latex() + field.message(), () -> "the field holds " + latex);
     }
 
     @ParameterizedTest
@@ -82,7 +117,9 @@ class MathFieldTest extends BrowserTest {
     @Test
     void aSignOfThePaletteOpensPlacesToFill() {
         empty();
-        page.getByTitle("fraction", new Page.GetByTitleOptions().setExact(true)).first().click();
+        page.getByTitle("fraction", new Page.GetByTitleOptions().setExact(true))
+                .first()
+                .click();
         page.keyboard().type("x+1");
         page.keyboard().press("Tab");
         page.keyboard().type("x-1");
@@ -94,9 +131,12 @@ class MathFieldTest extends BrowserTest {
     void keysOnTheScreenTypeAndTakeBack() {
         empty();
         page.getByText("Keys on the screen").first().click();
-        Locator keys = page.getByLabel("Keys", new Page.GetByLabelOptions().setExact(true)).first();
+        Locator keys = page.getByLabel("Keys", new Page.GetByLabelOptions().setExact(true))
+                .first();
         List.of("1", "2", "back", "plus", "x", "to the power", "1", "0", "minus", "3")
-                .forEach(name -> keys.getByLabel(Pattern.compile("(^| )" + name + "$")).first().click());
+                .forEach(name -> keys.getByLabel(Pattern.compile("(^| )" + name + "$"))
+                        .first()
+                        .click());
 
         readsAs("1+x^10-3", value());
     }

@@ -15,7 +15,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What stands in a place is what was typed there last, on every way out and back. */
 class NothingStaleTest extends BrowserTest {
-    /** Where something is typed. @param path of the page; @param then opens the place on it */
+    /**
+     * Where something is typed.
+     *
+     * @param path of the page
+     * @param then opens the place on it
+     */
     enum Place {
         PLAIN_FIELD("/practice/own/mean", "12", "345"),
         MATH_FIELD("/practice/own/polynomial-factor", "x+1", "x+23"),
@@ -35,7 +40,14 @@ class NothingStaleTest extends BrowserTest {
     }
 
     /** How one leaves and comes back. */
-    enum Way { BACK_BUTTON, LINK, RELOAD, OTHER_WINDOW, LOST_CONNECTION, SERVER_ANEW }
+    enum Way {
+        BACK_BUTTON,
+        LINK,
+        RELOAD,
+        OTHER_WINDOW,
+        LOST_CONNECTION,
+        SERVER_ANEW
+    }
 
     static Stream<Arguments> all() {
         return Stream.of(Way.values()).flatMap(way -> Stream.of(Place.values()).map(place -> Arguments.of(way, place)));
@@ -63,7 +75,9 @@ class NothingStaleTest extends BrowserTest {
         switch (way) {
             case BACK_BUTTON -> {
                 type(place, place.later);
-                page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Little Summit"))).first().click();
+                page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Little Summit")))
+                        .first()
+                        .click();
                 page.waitForURL(url -> url.endsWith("/due"));
                 page.goBack();
             }
@@ -113,9 +127,13 @@ class NothingStaleTest extends BrowserTest {
     private void open(Place where) {
         page.navigate(where == Place.QUIZ_ENTRY ? "/due" : where.path);
         if (where == Place.QUIZ_ENTRY) {
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(": Gauge round"))).first().click();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(": Gauge round")))
+                    .first()
+                    .click();
             Locator begin = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin round 1"));
-            assertThat(begin.or(page.getByText(Pattern.compile("\\d+ of 10 answered"))).first()).isVisible();
+            assertThat(begin.or(page.getByText(Pattern.compile("\\d+ of 10 answered")))
+                            .first())
+                    .isVisible();
             if (begin.isVisible()) {
                 begin.click();
             }
@@ -136,8 +154,11 @@ class NothingStaleTest extends BrowserTest {
     /** The first item of the round whose answer is typed. */
     private void toFirstTyped() {
         for (int i = 1; i <= 10; i++) {
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Item " + i + ","))).click();
-            assertThat(page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true)).getByText("Item " + i, new Locator.GetByTextOptions().setExact(true))).isVisible();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Item " + i + ",")))
+                    .click();
+            assertThat(page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true))
+                            .getByText("Item " + i, new Locator.GetByTextOptions().setExact(true)))
+                    .isVisible();
             if (page.locator("input[data-answer]").count() > 0) {
                 return;
             }
@@ -166,7 +187,11 @@ class NothingStaleTest extends BrowserTest {
             try {
                 where.waitForFunction("text => document.querySelector('math-field')?.getValue('latex') === text", text);
             } catch (TimeoutError late) {
-                throw new AssertionError("the field shows " + where.evaluate("() => document.querySelector('math-field')?.getValue('latex')") + " and not " + text, late);
+                throw new AssertionError(
+                        "the field shows "
+                                + where.evaluate("() => document.querySelector('math-field')?.getValue('latex')")
+                                + " and not " + text,
+                        late);
             }
         } else {
             assertThat(field(where, of)).hasValue(text);
@@ -175,12 +200,15 @@ class NothingStaleTest extends BrowserTest {
 
     /** At once, before anything could have been saved by waiting. */
     private static void away(Page page) {
-        page.evaluate("() => { history.pushState(null, '', '/entering'); window.dispatchEvent(new PopStateEvent('popstate')); }");
+        page.evaluate("() => { history.pushState(null, '', '/entering'); window.dispatchEvent(new"
+                + " PopStateEvent('popstate')); }");
         assertThat(page.getByText("Entering answers").first()).isVisible();
     }
 
     private void back(Place where) {
-        page.evaluate("path => { history.pushState(null, '', path); window.dispatchEvent(new PopStateEvent('popstate')); }", address);
+        page.evaluate(
+                "path => { history.pushState(null, '', path); window.dispatchEvent(new PopStateEvent('popstate')); }",
+                address);
         if (where == Place.QUIZ_ENTRY) {
             toFirstTyped();
         }

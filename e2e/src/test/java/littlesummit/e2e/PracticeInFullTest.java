@@ -24,7 +24,8 @@ class PracticeInFullTest extends BrowserTest {
     void threeRightInARowReachARun() {
         Desk desk = desk("dario");
         desk.open("Start: Rope work");
-        assertThat(desk.page().getByText("if right: step 1; if missed: no step lost")).isVisible();
+        assertThat(desk.page().getByText("if right: step 1; if missed: no step lost"))
+                .isVisible();
         desk.answerRight();
         next(desk.page(), 2);
         assertThat(desk.page().getByText("if right: step 3; if missed: step 0")).isVisible();
@@ -65,10 +66,20 @@ class PracticeInFullTest extends BrowserTest {
         desk.open("Start: Numbers of the valley");
         Item first = desk.item();
         page.getByLabel("Line 1").fill("half-way here");
-        assertThat(page.getByLabel("Your page").getByText("lines kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Your page")
+                        .getByText(
+                                "lines kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true)))
+                .isVisible();
         page.keyboard().press("Alt+k");
-        page.locator("li", new Page.LocatorOptions().setHas(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Numbers of the valley"))))
-                .getByRole(AriaRole.LINK, new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Prime factors")).click();
+        page.locator(
+                        "li",
+                        new Page.LocatorOptions()
+                                .setHas(page.getByRole(
+                                        AriaRole.HEADING,
+                                        new Page.GetByRoleOptions().setName("Numbers of the valley"))))
+                .getByRole(
+                        AriaRole.LINK, new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Prime factors"))
+                .click();
         assertThat(page.getByLabel("Your page")).isVisible();
         Item second = desk.item();
         page.navigate("/due");
@@ -77,7 +88,8 @@ class PracticeInFullTest extends BrowserTest {
         assertThat(page.getByLabel("Line 1")).hasValue("half-way here");
         page.navigate("/map");
         page.locator("[data-skill=prime-factors]").click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on"))
+                .click();
         assertThat(page.getByLabel("Your page")).isVisible();
         assertEquals(second, desk.item());
     }
@@ -101,12 +113,15 @@ class PracticeInFullTest extends BrowserTest {
         student.press("Ask");
         student.page().getByLabel("What do you want to ask?").fill("Which price is the whole?");
         student.press("Put it on the list");
-        assertThat(student.page().getByText("Your question is on the list for your instructor")).isVisible();
+        assertThat(student.page().getByText("Your question is on the list for your instructor"))
+                .isVisible();
 
         Page teacher = desk("orla").page();
         teacher.navigate("/questions");
         teacher.getByLabel("Your answer").first().fill("The one before the reduction.");
-        teacher.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Answer")).first().click();
+        teacher.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Answer"))
+                .first()
+                .click();
         assertThat(teacher.getByText("The one before the reduction.")).isVisible();
         student.page().navigate("/questions");
         assertThat(student.page().getByText("The one before the reduction.")).isVisible();
@@ -120,10 +135,13 @@ class PracticeInFullTest extends BrowserTest {
         assertThat(page.getByLabel("Your page")).isVisible();
         page.keyboard().press("Alt+c");
         page.getByLabel("What to work out").fill("mean(");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bring in the item")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bring in the item"))
+                .click();
         page.keyboard().type(")");
         page.keyboard().press("Enter");
-        assertThat(page.getByLabel("Calculator", new Page.GetByLabelOptions().setExact(true)).getByText(Pattern.compile("^= [\\d/]+$"))).isVisible();
+        assertThat(page.getByLabel("Calculator", new Page.GetByLabelOptions().setExact(true))
+                        .getByText(Pattern.compile("^= [\\d/]+$")))
+                .isVisible();
     }
 
     @Test
@@ -143,7 +161,8 @@ class PracticeInFullTest extends BrowserTest {
         next(page, 2);
         desk.answerParts();
         assertThat(page.getByText("The lesson is done.")).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Now practise")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Now practise"))
+                .click();
         assertThat(page.getByText("Angles that belong together")).isVisible();
     }
 
@@ -157,7 +176,8 @@ class PracticeInFullTest extends BrowserTest {
         page.locator("input[data-answer]").fill("3/4");
         page.keyboard().press("Enter");
         assertThat(page.locator("[data-verdict=correct]")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Understood. The next kind")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Understood. The next kind"))
+                .click();
         assertThat(page.getByText("Enter two and a third.")).isVisible();
     }
 
@@ -167,7 +187,8 @@ class PracticeInFullTest extends BrowserTest {
         Page page = desk.page();
         page.navigate("/practice/own/both-sides");
         assertThat(page.getByLabel("Your page")).isVisible();
-        assertThat(page.getByText("Your lines can be checked after a first try")).isVisible();
+        assertThat(page.getByText("Your lines can be checked after a first try"))
+                .isVisible();
         String given = desk.item().given();
         desk.answer(0, "987654");
         desk.sees("incorrect");
@@ -177,7 +198,9 @@ class PracticeInFullTest extends BrowserTest {
         desk.press("Check my lines");
 
         assertThat(page.locator("[data-line-verdict=same]")).hasCount(1);
-        assertThat(page.locator("li", new Page.LocatorOptions().setHas(page.getByLabel("Line 2"))).locator("[data-line-verdict=does-not-follow]")).isVisible();
+        assertThat(page.locator("li", new Page.LocatorOptions().setHas(page.getByLabel("Line 2")))
+                        .locator("[data-line-verdict=does-not-follow]"))
+                .isVisible();
     }
 
     @Test
@@ -191,7 +214,8 @@ class PracticeInFullTest extends BrowserTest {
         desk.press("Show it");
         assertThat(desk.page().getByText("Missed this time.")).isVisible();
         next(desk.page(), 2);
-        other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hint")).click();
+        other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hint"))
+                .click();
         assertThat(other.getByText(Pattern.compile("item 2$"))).isVisible();
     }
 }

@@ -25,7 +25,10 @@ import java.util.UUID;
 final class Pupil {
     private static final ObjectMapper JSON = new ObjectMapper();
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).connectTimeout(Duration.ofSeconds(5)).build();
+    private final HttpClient http = HttpClient.newBuilder()
+            .cookieHandler(cookies)
+            .connectTimeout(Duration.ofSeconds(5))
+            .build();
     private final String address;
     private final Random random;
     private final String practice;
@@ -33,12 +36,19 @@ final class Pupil {
     private String item = "";
     private String inQuiz = "";
     private int count;
-    /** By the name of a thing, the values that it may have: what was acknowledged last, and what was sent since without an answer. */
+    /**
+     * By the name of a thing, the values that it may have: what was acknowledged last, and what was sent since without
+     * an answer.
+     */
     private final Map<String, Set<String>> may = new HashMap<>();
+
     private final Set<String> strokes = new HashSet<>();
     private final Set<String> perhaps = new HashSet<>();
 
-    /** @param skill what this window practises; @param quiz id of the one it works in besides, empty for none */
+    /**
+     * @param skill what this window practises
+     * @param quiz id of the one it works in besides, empty for none
+     */
     Pupil(String address, String username, String skill, String quiz, long seed) {
         this.address = address;
         this.random = new Random(seed);
@@ -69,7 +79,10 @@ final class Pupil {
 
     private void enter(String username) {
         assertEquals(200, send("GET", "/api/session", "").statusCode());
-        assertEquals(200, send("POST", "/api/session", "{\"username\":\"" + username + "\",\"password\":\"summit\"}").statusCode());
+        assertEquals(
+                200,
+                send("POST", "/api/session", "{\"username\":\"" + username + "\",\"password\":\"summit\"}")
+                        .statusCode());
     }
 
     private void begin() {
@@ -82,12 +95,21 @@ final class Pupil {
     }
 
     private String token() {
-        return cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN")).map(c -> c.getValue()).findFirst().orElse("");
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .map(c -> c.getValue())
+                .findFirst()
+                .orElse("");
     }
 
     private HttpRequest request(String method, String path, String body, String key) {
-        return HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(20)).header("Content-Type", "application/json").header("X-XSRF-TOKEN", token())
-                .header("Idempotency-Key", key).method(method, body.isEmpty() ? BodyPublishers.noBody() : BodyPublishers.ofString(body)).build();
+        return HttpRequest.newBuilder(URI.create(address + path))
+                .timeout(Duration.ofSeconds(20))
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", token())
+                .header("Idempotency-Key", key)
+                .method(method, body.isEmpty() ? BodyPublishers.noBody() : BodyPublishers.ofString(body))
+                .build();
     }
 
     private HttpResponse<String> send(String method, String path, String body) {
@@ -119,15 +141,35 @@ final class Pupil {
         }
     }
 
-    /** Does one thing. @throws Gone when the server does not answer */
+    /**
+     * Does one thing.
+     *
+     * @throws Gone when the server does not answer
+     */
     void work() {
         count++;
         switch (random.nextInt(quiz.isEmpty() ? 4 : 5)) {
-            case 0 -> put("lines", "/api/items/" + item + "/work", "{\"lines\":[{\"text\":\"line %s\",\"struck\":false}]}", "line " + count);
-            case 1 -> put("draft", "/api/items/" + item + "/draft", "{\"entries\":[{\"answer\":\"%s\"}]}", String.valueOf(count));
+            case 0 ->
+                put(
+                        "lines",
+                        "/api/items/" + item + "/work",
+                        "{\"lines\":[{\"text\":\"line %s\",\"struck\":false}]}",
+                        "line " + count);
+            case 1 ->
+                put(
+                        "draft",
+                        "/api/items/" + item + "/draft",
+                        "{\"entries\":[{\"answer\":\"%s\"}]}",
+                        String.valueOf(count));
             case 2 -> draw();
-            case 3 -> send("POST", practice + "/check", "{\"itemId\":\"" + item + "\",\"part\":0,\"entries\":{\"answer\":\"" + count + "\"},\"confirmed\":true}");
-            default -> put("quiz", quiz + "/items/" + inQuiz, "{\"entries\":[{\"answer\":\"%s\"}]}", String.valueOf(count));
+            case 3 ->
+                send(
+                        "POST",
+                        practice + "/check",
+                        "{\"itemId\":\"" + item + "\",\"part\":0,\"entries\":{\"answer\":\"" + count
+                                + "\"},\"confirmed\":true}");
+            default ->
+                put("quiz", quiz + "/items/" + inQuiz, "{\"entries\":[{\"answer\":\"%s\"}]}", String.valueOf(count));
         }
     }
 
@@ -145,17 +187,29 @@ final class Pupil {
     private void draw() {
         String id = "s" + count;
         perhaps.add(id);
-        String stroke = "{\"put\":[{\"id\":\"" + id + "\",\"tool\":\"PEN\",\"width\":2.5,\"colour\":\"BLUE\",\"points\":[1,2,0.5,0,9,9,0.5,8]}],\"removed\":[]}";
+        String stroke = "{\"put\":[{\"id\":\"" + id
+                + "\",\"tool\":\"PEN\",\"width\":2.5,\"colour\":\"BLUE\",\"points\":[1,2,0.5,0,9,9,0.5,8]}],"
+                + "\"removed\":[]}";
         if (send("POST", "/api/items/" + item + "/ink", stroke).statusCode() == 200) {
             strokes.add(id);
         }
     }
 
-    /** What the server has after its new start is what it had said yes to, each thing once. @return how many things were looked at */
+    /**
+     * What the server has after its new start is what it had said yes to, each thing once.
+     *
+     * @return how many things were looked at
+     */
     int findsEverything() {
-        isOneOf("lines", read("/api/items/" + item + "/work").at("/lines/0/text").asText());
+        isOneOf(
+                "lines",
+                read("/api/items/" + item + "/work").at("/lines/0/text").asText());
         if (!quiz.isEmpty()) {
-            isOneOf("quiz", read(quiz).at("/running/items/0/item/parts/0/entries/answer").asText());
+            isOneOf(
+                    "quiz",
+                    read(quiz)
+                            .at("/running/items/0/item/parts/0/entries/answer")
+                            .asText());
         }
         JsonNode ink = read("/api/items/" + item + "/ink").at("/work");
         Set<String> found = new HashSet<>();

@@ -28,7 +28,8 @@ class QuizTest extends BrowserTest {
 
     private Page begun(String username) {
         Page page = new Desk(summit, browser.window(summit.address()), username).page();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start: " + QUIZ)).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start: " + QUIZ))
+                .click();
         assertThat(page.getByText("Points: 0 of 40")).isVisible();
         press(page, "Begin round 1");
         assertThat(page.getByText("0 of 10 answered")).isVisible();
@@ -36,36 +37,51 @@ class QuizTest extends BrowserTest {
     }
 
     private static void press(Page page, String button) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + button))).first().click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + button)))
+                .first()
+                .click();
     }
 
     private List<Item> items(String username) {
         Person person = summit.part(PeopleService.class).signIn(username, "summit");
-        Assignment quiz = summit.part(AssignmentService.class).of(person).stream().filter(a -> a.title().equals(QUIZ)).findFirst().orElseThrow();
+        Assignment quiz = summit.part(AssignmentService.class).of(person).stream()
+                .filter(a -> a.title().equals(QUIZ))
+                .findFirst()
+                .orElseThrow();
         return summit.part(QuizRecord.class).latest(person, quiz);
     }
 
     /** Enters the right answer everywhere but at some items, counted from 0. */
     private void answerAllBut(Page page, List<Item> items, Set<Integer> wrong) {
         for (int i = 0; i < items.size(); i++) {
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Item " + (i + 1) + ","))).click();
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName(Pattern.compile("^Item " + (i + 1) + ",")))
+                    .click();
             Locator pane = page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true));
-            assertThat(pane.getByText("Item " + (i + 1), new Locator.GetByTextOptions().setExact(true))).isVisible();
+            assertThat(pane.getByText("Item " + (i + 1), new Locator.GetByTextOptions().setExact(true)))
+                    .isVisible();
             List<Part> parts = items.get(i).parts();
             for (int p = 0; p < parts.size(); p++) {
-                Locator part = pane.getByLabel(parts.size() > 1 ? "Part " + (p + 1) : "Your answer", new Locator.GetByLabelOptions().setExact(true));
+                Locator part = pane.getByLabel(
+                        parts.size() > 1 ? "Part " + (p + 1) : "Your answer",
+                        new Locator.GetByLabelOptions().setExact(true));
                 enter(part, parts.get(p).fields().getFirst(), wrong.contains(i));
             }
-            assertThat(pane.getByText("answer kept", new Locator.GetByTextOptions().setExact(true))).isVisible();
+            assertThat(pane.getByText("answer kept", new Locator.GetByTextOptions().setExact(true)))
+                    .isVisible();
         }
     }
 
     private static void enter(Locator part, Field field, boolean wrong) {
         if (field.response() instanceof Response.ChooseOne) {
-            String option = wrong ? field.mistakes().getFirst().entry() : field.answer().key();
-            part.locator("button[role=radio][data-answer][value='" + option + "']").click();
+            String option =
+                    wrong ? field.mistakes().getFirst().entry() : field.answer().key();
+            part.locator("button[role=radio][data-answer][value='" + option + "']")
+                    .click();
         } else {
-            part.locator("input[data-answer]").fill(wrong ? "1234567" : field.answer().key());
+            part.locator("input[data-answer]")
+                    .fill(wrong ? "1234567" : field.answer().key());
         }
     }
 
@@ -103,7 +119,8 @@ class QuizTest extends BrowserTest {
         assertThat(page.getByText("Reached: 100% in a round.")).isVisible();
         assertThat(page.getByText("Points: 40 of 40")).isVisible();
         page.navigate("/book");
-        assertThat(page.getByText("Correction: I read the question too quickly").first()).isVisible();
+        assertThat(page.getByText("Correction: I read the question too quickly").first())
+                .isVisible();
         assertEquals(List.of(), summit.part(QuizRecord.class).differences());
     }
 
@@ -137,13 +154,17 @@ class QuizTest extends BrowserTest {
         page.context().setOffline(true);
         Field field = items.getFirst().parts().getFirst().fields().getFirst();
         page.locator("input[data-answer]").first().fill(field.answer().key());
-        assertThat(page.getByText("answer kept here, sent when the connection is back")).isVisible();
+        assertThat(page.getByText("answer kept here, sent when the connection is back"))
+                .isVisible();
         page.context().setOffline(false);
-        assertThat(page.getByText("answer kept", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText("answer kept", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
 
         Page second = new Desk(summit, browser.window(summit.address()), "ansa").page();
-        second.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on: " + QUIZ)).click();
-        assertThat(second.locator("input[data-answer]").first()).hasValue(field.answer().key());
+        second.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on: " + QUIZ))
+                .click();
+        assertThat(second.locator("input[data-answer]").first())
+                .hasValue(field.answer().key());
         handIn(second);
         assertThat(second.getByText("Round 1 is done with")).isVisible();
         page.locator("input[data-answer]").first().fill("17");

@@ -7,10 +7,10 @@ import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.LongStream;
+import littlesummit.content.Catalogue;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Response;
-import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -22,6 +22,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ResponseKindsTest {
     @TempDir
     private static Path data;
+
     private static Summit summit;
     private static Browser browser;
     private static Page page;
@@ -42,7 +43,15 @@ class ResponseKindsTest {
 
     /** The first seed that gives the variant. */
     private static long seed(String skill, int tier, String variant) {
-        return LongStream.range(1, 200).filter(s -> new Catalogue().require(skill).make(tier, s).ref().variant().equals(variant)).findFirst().orElseThrow();
+        return LongStream.range(1, 200)
+                .filter(s -> new Catalogue()
+                        .require(skill)
+                        .make(tier, s)
+                        .ref()
+                        .variant()
+                        .equals(variant))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Item open(String skill, int tier, String variant) {
@@ -85,7 +94,8 @@ class ResponseKindsTest {
 
     /** From the first entry, "choose", down to the option. */
     private static void pick(Field field, String id) {
-        List<String> ids = ((Response.PickFromList) field.response()).options().stream().map(o -> o.id()).toList();
+        List<String> ids = ((Response.PickFromList) field.response())
+                .options().stream().map(o -> o.id()).toList();
         press(part(0).locator("select"), "Home");
         for (int i = 0; i <= ids.indexOf(id); i++) {
             page.keyboard().press("ArrowDown");
@@ -102,7 +112,8 @@ class ResponseKindsTest {
     void allThatApply() {
         Item item = open("fraction-picture", 1, "find");
         blankIsUnreadable(0);
-        String[] ids = item.parts().getFirst().fields().getFirst().answer().expected().split(",");
+        String[] ids =
+                item.parts().getFirst().fields().getFirst().answer().expected().split(",");
         press(part(0).locator("[data-option=" + ids[0] + "]"), "Space");
         check(0, "incorrect");
         press(part(0).locator("[data-option=" + ids[1] + "]"), "Space");
@@ -112,7 +123,8 @@ class ResponseKindsTest {
     @Test
     void shading() {
         Item item = open("fraction-picture", 1, "shade");
-        int wanted = Integer.parseInt(item.parts().getFirst().fields().getFirst().answer().expected().split("/")[0]);
+        int wanted = Integer.parseInt(
+                item.parts().getFirst().fields().getFirst().answer().expected().split("/")[0]);
         blankIsUnreadable(0);
         List<Locator> parts = part(0).locator("[role=checkbox]").all();
         parts.forEach(p -> press(p, "Space"));
@@ -125,7 +137,8 @@ class ResponseKindsTest {
     void shapesInAPicture() {
         Item item = open("select-shapes", 1, "signs");
         blankIsUnreadable(0);
-        String[] ids = item.parts().getFirst().fields().getFirst().answer().expected().split(",");
+        String[] ids =
+                item.parts().getFirst().fields().getFirst().answer().expected().split(",");
         press(part(0).locator("[aria-label^='shape " + ids[0] + "']"), "Space");
         check(0, "incorrect");
         for (int i = 1; i < ids.length; i++) {
@@ -137,7 +150,8 @@ class ResponseKindsTest {
     @Test
     void unitsAlongAnObject() {
         Item item = open("tile-length", 1, "at-zero");
-        int length = Integer.parseInt(item.parts().getFirst().fields().getFirst().answer().expected());
+        int length = Integer.parseInt(
+                item.parts().getFirst().fields().getFirst().answer().expected());
         blankIsUnreadable(0);
         Locator lay = part(0).locator("button[data-answer]");
         press(lay, "Space");
@@ -176,7 +190,9 @@ class ResponseKindsTest {
         }
         check(0, "incorrect");
         for (Field field : item.parts().getFirst().fields()) {
-            type(part(0).locator("input[aria-label^='" + field.label() + "']"), field.answer().key());
+            type(
+                    part(0).locator("input[aria-label^='" + field.label() + "']"),
+                    field.answer().key());
         }
         assertThat(part(0).getByText("1.00").first()).isVisible();
         check(0, "correct");
@@ -188,7 +204,9 @@ class ResponseKindsTest {
         blankIsUnreadable(0);
         for (String wrong : List.of("7", "key")) {
             for (Field field : item.parts().getFirst().fields()) {
-                type(part(0).locator("input[aria-label^='" + field.label() + "']"), wrong.equals("7") ? "7" : field.answer().key());
+                type(
+                        part(0).locator("input[aria-label^='" + field.label() + "']"),
+                        wrong.equals("7") ? "7" : field.answer().key());
             }
             check(0, wrong.equals("7") ? "incorrect" : "correct");
         }
@@ -197,7 +215,11 @@ class ResponseKindsTest {
     @Test
     void aLineOnAGrid() {
         int drawn = 9;
-        Field field = open("rational-analyse", 1, "whole-way").parts().get(drawn).fields().getFirst();
+        Field field = open("rational-analyse", 1, "whole-way")
+                .parts()
+                .get(drawn)
+                .fields()
+                .getFirst();
         int height = Integer.parseInt(field.answer().expected().split("= ")[1]);
         blankIsUnreadable(drawn);
         Locator grid = part(drawn).locator("[role=application]");
@@ -215,7 +237,14 @@ class ResponseKindsTest {
     void aPointOnAGrid() {
         Item item = open("circle-center", 1, "place");
         blankIsUnreadable(0);
-        String[] pair = item.parts().getFirst().fields().getFirst().answer().expected().replaceAll("[() ]", "").split(",");
+        String[] pair = item.parts()
+                .getFirst()
+                .fields()
+                .getFirst()
+                .answer()
+                .expected()
+                .replaceAll("[() ]", "")
+                .split(",");
         Locator grid = part(0).locator("[role=application]");
         press(grid, "ArrowUp");
         check(0, "incorrect");
@@ -236,9 +265,15 @@ class ResponseKindsTest {
         Item item = open("rational-analyse", 1, "short-way");
         Field field = item.parts().get(3).fields().getFirst();
         blankIsUnreadable(3);
-        press(part(3).locator("button[role=radio][data-answer][value='" + field.mistakes().getFirst().entry() + "']"), "Space");
+        press(
+                part(3).locator("button[role=radio][data-answer][value='"
+                        + field.mistakes().getFirst().entry() + "']"),
+                "Space");
         check(3, "incorrect");
-        press(part(3).locator("button[role=radio][data-answer][value='" + field.answer().expected() + "']"), "Space");
+        press(
+                part(3).locator("button[role=radio][data-answer][value='"
+                        + field.answer().expected() + "']"),
+                "Space");
         check(3, "correct");
     }
 
@@ -256,12 +291,23 @@ class ResponseKindsTest {
         check(part, "unreadable");
         math.focus();
         page.keyboard().press("Control+a");
-        page.keyboard().type(field.mistakes().getFirst().entry().replace(" ", "").replace("*", ""), new com.microsoft.playwright.Keyboard.TypeOptions().setDelay(30));
+        page.keyboard()
+                .type(
+                        field.mistakes().getFirst().entry().replace(" ", "").replace("*", ""),
+                        new com.microsoft.playwright.Keyboard.TypeOptions().setDelay(30));
         check(part, "incorrect");
         math.focus();
         page.keyboard().press("Control+a");
-        page.keyboard().type(field.answer().expected().replace(" ", "").replace("*", ""), new com.microsoft.playwright.Keyboard.TypeOptions().setDelay(30));
-        assertThat(part(part).getByText("Read as").locator("xpath=..").locator(".katex").first()).isVisible();
+        page.keyboard()
+                .type(
+                        field.answer().expected().replace(" ", "").replace("*", ""),
+                        new com.microsoft.playwright.Keyboard.TypeOptions().setDelay(30));
+        assertThat(part(part)
+                        .getByText("Read as")
+                        .locator("xpath=..")
+                        .locator(".katex")
+                        .first())
+                .isVisible();
         check(part, "correct");
     }
 

@@ -17,9 +17,12 @@ class ReviewTest extends BrowserTest {
         Desk nela = new Desk(summit, browser.window(summit.address()), "nela");
         Page page = nela.page();
         page.navigate("/review");
-        int known = Integer.parseInt(page.getByText(Pattern.compile("^Skills you know: ")).innerText().replaceAll("\\D", ""));
+        int known = Integer.parseInt(page.getByText(Pattern.compile("^Skills you know: "))
+                .innerText()
+                .replaceAll("\\D", ""));
         nela.press("Begin the mixed set");
-        Locator posts = page.getByLabel("The set", new Page.GetByLabelOptions().setExact(true)).locator("li");
+        Locator posts = page.getByLabel("The set", new Page.GetByLabelOptions().setExact(true))
+                .locator("li");
         assertThat(page.getByLabel("Your page")).isVisible();
         int skills = posts.count();
         assertTrue(skills >= 2, "skills " + skills);
@@ -33,7 +36,8 @@ class ReviewTest extends BrowserTest {
 
         page.navigate("/due");
         page.navigate("/review");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on with the set")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on with the set"))
+                .click();
         for (int i = 1; i < skills; i++) {
             assertThat(posts.nth(i)).containsText("here now");
             nela.press("Full solution");
@@ -41,9 +45,12 @@ class ReviewTest extends BrowserTest {
             nela.press(i < skills - 1 ? "Next skill" : "Finish the set");
         }
         assertThat(page.getByText("The set is done")).isVisible();
-        assertThat(page.getByText("They stay known, and stay due for a refresh.")).isVisible();
+        assertThat(page.getByText("They stay known, and stay due for a refresh."))
+                .isVisible();
         page.navigate("/review");
-        assertEquals("Skills you know: " + known, page.getByText(Pattern.compile("^Skills you know: ")).innerText());
+        assertEquals(
+                "Skills you know: " + known,
+                page.getByText(Pattern.compile("^Skills you know: ")).innerText());
     }
 
     @Test

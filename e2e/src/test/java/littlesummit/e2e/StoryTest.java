@@ -40,8 +40,11 @@ class StoryTest extends BrowserTest {
             desk.answerRight();
         }
         assertThat(page.getByLabel("Target reached")).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to what is due")).click();
-        assertThat(page.getByText("reached", new Page.GetByTextOptions().setExact(true)).first()).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to what is due"))
+                .click();
+        assertThat(page.getByText("reached", new Page.GetByTextOptions().setExact(true))
+                        .first())
+                .isVisible();
         assertEquals(List.of(), summit.part(PracticeRecord.class).differences());
     }
 
@@ -69,7 +72,8 @@ class StoryTest extends BrowserTest {
         Field field = desk.field(0);
         desk.answer(0, field.mistakes().getFirst().entry());
         desk.sees("incorrect");
-        assertThat(page.locator("[data-verdict=incorrect]")).containsText(field.mistakes().getFirst().message());
+        assertThat(page.locator("[data-verdict=incorrect]"))
+                .containsText(field.mistakes().getFirst().message());
         desk.press("Hint");
         assertThat(page.getByText("Hint 1 of 3")).isVisible();
         desk.press("Worked example");
@@ -93,7 +97,10 @@ class StoryTest extends BrowserTest {
         page.getByLabel("Line 1").fill("12 x 3 = 36");
         page.keyboard().press("Enter");
         page.keyboard().type("so the answer is near");
-        assertThat(page.getByLabel("Your page").getByText("lines kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Your page")
+                        .getByText(
+                                "lines kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true)))
+                .isVisible();
         page.waitForTimeout(700);
         ItemRef before = desk.item().ref();
         page.context().close();
@@ -113,8 +120,10 @@ class StoryTest extends BrowserTest {
         Desk desk = new Desk(summit, browser.window(summit.address()), "cilla");
         desk.open("Start: Cable way tickets");
         desk.answer(0, desk.field(0).mistakes().getFirst().entry());
-        assertThat(desk.page().locator("[data-part=MISSED] [data-right-answer]")).isVisible();
-        assertThat(desk.page().locator("[data-part=MISSED] [data-why]")).hasText(desk.field(0).mistakes().getFirst().message());
+        assertThat(desk.page().locator("[data-part=MISSED] [data-right-answer]"))
+                .isVisible();
+        assertThat(desk.page().locator("[data-part=MISSED] [data-why]"))
+                .hasText(desk.field(0).mistakes().getFirst().message());
         desk.answer(1, "$" + desk.field(1).answer().expected());
         assertThat(desk.page().getByText("Missed this time.")).isVisible();
     }
@@ -131,7 +140,10 @@ class StoryTest extends BrowserTest {
         assertThat(page.getByText("Your answer waits on this device")).isVisible();
         page.context().setOffline(false);
         assertThat(page.locator("[data-part=RIGHT]")).isVisible();
-        assertThat(page.getByLabel("Your page").getByText("lines kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Your page")
+                        .getByText(
+                                "lines kept", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true)))
+                .isVisible();
         page.reload();
         assertThat(page.getByLabel("Line 1")).hasValue("written without a connection");
     }

@@ -28,7 +28,11 @@ final class Summit implements AutoCloseable {
         start();
     }
 
-    /** Nobody has an account in it. @param says what it prints at its start */
+    /**
+     * Nobody has an account in it.
+     *
+     * @param says what it prints at its start
+     */
     static Summit empty(Path data, OutputStream says) {
         PrintStream before = System.out;
         System.setOut(new PrintStream(says, true, StandardCharsets.UTF_8));

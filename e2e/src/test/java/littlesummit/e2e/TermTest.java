@@ -21,8 +21,10 @@ import org.junit.jupiter.api.io.TempDir;
 class TermTest {
     private static final String PASSWORD = "lantern-by-night";
     private static final Pattern CODE = Pattern.compile("[a-z0-9]{4}-[a-z0-9]{4}-[a-z0-9]{4}");
+
     @TempDir
     Path data;
+
     private Summit summit;
     private Browser browser;
     private Page orla;
@@ -34,17 +36,22 @@ class TermTest {
     }
 
     private static void press(Page page, String button) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + button))).first().click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + button)))
+                .first()
+                .click();
     }
 
     private static void go(Page page, String place) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(place).setExact(true)).first().click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(place).setExact(true))
+                .first()
+                .click();
     }
 
     @Test
     void aClassIsRunForATerm() {
         ByteArrayOutputStream says = new ByteArrayOutputStream();
-        try (Summit empty = Summit.empty(data, says); Browser windows = new Browser()) {
+        try (Summit empty = Summit.empty(data, says);
+                Browser windows = new Browser()) {
             summit = empty;
             browser = windows;
             theFirstAccountIsMade(codeIn(says.toString(StandardCharsets.UTF_8).split("with the code ")[1]));
@@ -82,8 +89,12 @@ class TermTest {
         orla.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Mira Stone");
         press(orla, "Add");
         assertThat(orla.getByText("One code waits")).isVisible();
-        orla.getByLabel("Roster as CSV").setInputFiles(new FilePayload("users.csv", "text/csv",
-                "givenName,familyName,username\nOlan,Größe,olan\nBad,Name,no good\n".getBytes(StandardCharsets.ISO_8859_1)));
+        orla.getByLabel("Roster as CSV")
+                .setInputFiles(new FilePayload(
+                        "users.csv",
+                        "text/csv",
+                        "givenName,familyName,username\nOlan,Größe,olan\nBad,Name,no good\n"
+                                .getBytes(StandardCharsets.ISO_8859_1)));
         assertThat(orla.getByText("signs in as olan")).isVisible();
         assertThat(orla.getByText("Olan Größe")).isVisible();
         assertThat(orla.getByText("“no good” cannot be signed in with")).isVisible();
@@ -91,7 +102,8 @@ class TermTest {
         assertThat(orla.getByText("1 student added, 1 student not taken in.")).isVisible();
         assertThat(orla.getByText("not signed in yet")).hasCount(2);
         orla.getByText("Codes to hand out").click();
-        String code = codeIn(orla.locator("li", new Page.LocatorOptions().setHasText("Mira Stone")).innerText());
+        String code = codeIn(orla.locator("li", new Page.LocatorOptions().setHasText("Mira Stone"))
+                .innerText());
         orla.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.PRINT));
         assertThat(orla.getByText("Mira Stone")).isVisible();
         assertThat(orla.getByText("Sign out")).isHidden();
@@ -106,7 +118,8 @@ class TermTest {
         press(orla, "Set a new one");
         orla.getByLabel("Title").fill("Bell codes");
         orla.getByLabel("Absolute value").check();
-        assertThat(orla.getByText("Adding and subtracting signed numbers, known by 0 of 2")).isVisible();
+        assertThat(orla.getByText("Adding and subtracting signed numbers, known by 0 of 2"))
+                .isVisible();
         orla.getByLabel("a run of right answers").check();
         orla.getByLabel("right in a row, or").fill("2");
         orla.getByLabel("steps on each skill").fill("3");
@@ -132,17 +145,21 @@ class TermTest {
         go(orla, "Class");
         assertThat(orla.getByText("Absolute value, reached in Bell codes")).isVisible();
         go(orla, "Marks");
-        assertThat(orla.locator("tr", new Page.LocatorOptions().setHasText("Mira Stone"))).containsText("1 of 1");
-        assertThat(orla.locator("tr", new Page.LocatorOptions().setHasText("Olan Größe"))).containsText("not begun");
+        assertThat(orla.locator("tr", new Page.LocatorOptions().setHasText("Mira Stone")))
+                .containsText("1 of 1");
+        assertThat(orla.locator("tr", new Page.LocatorOptions().setHasText("Olan Größe")))
+                .containsText("not begun");
     }
 
     private void aDateIsMovedForOneAlone() {
         go(orla, "Olan Größe");
         orla.getByText("Different dates for this student").click();
-        orla.getByLabel("Which assignment").selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(1));
+        orla.getByLabel("Which assignment")
+                .selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(1));
         orla.getByLabel("Due at the end of").fill(LocalDate.now().plusDays(30).toString());
         press(orla, "Move for this student");
-        assertThat(orla.getByText("Different dates for this student: 1 different")).isVisible();
+        assertThat(orla.getByText("Different dates for this student: 1 different"))
+                .isVisible();
     }
 
     private void whatWasWithdrawnComesBack(Page mira) {
@@ -158,7 +175,9 @@ class TermTest {
         press(orla, "Set it again as it was");
         assertThat(orla.getByText("Running: 1")).isVisible();
         mira.reload();
-        assertThat(mira.getByText("reached", new Page.GetByTextOptions().setExact(true)).first()).isVisible();
+        assertThat(mira.getByText("reached", new Page.GetByTextOptions().setExact(true))
+                        .first())
+                .isVisible();
     }
 
     private void anotherClassIsMadeAndAWindowOfTheFirstChangesNothingInIt() {
@@ -171,7 +190,8 @@ class TermTest {
         orla.getByText("Change it").click();
         press(orla, "Withdraw it");
         press(orla, "Yes, withdraw it");
-        assertThat(orla.getByText("You have opened another class in another window.")).isVisible();
+        assertThat(orla.getByText("You have opened another class in another window."))
+                .isVisible();
         orla.reload();
         assertThat(orla.getByText("Nothing is set yet.")).isVisible();
 

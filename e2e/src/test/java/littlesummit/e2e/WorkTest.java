@@ -37,13 +37,15 @@ class WorkTest extends BrowserTest {
     }
 
     private static void inkIsKept(Page page) {
-        assertThat(page.getByText("ink kept", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText("ink kept", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
     }
 
     private List<Stroke> kept(String username, Page page) {
         String[] parts = page.url().split("/");
         Person person = summit.part(PeopleService.class).signIn(username, "summit");
-        String item = summit.part(PracticeService.class).currentItem(new PracticeService.Place(person, parts[parts.length - 2], parts[parts.length - 1]));
+        String item = summit.part(PracticeService.class)
+                .currentItem(new PracticeService.Place(person, parts[parts.length - 2], parts[parts.length - 1]));
         return summit.part(InkService.class).ink(person, item).work();
     }
 
@@ -62,7 +64,9 @@ class WorkTest extends BrowserTest {
 
         List<Stroke> strokes = kept("cilla", page);
         Stroke drawn = strokes.getLast();
-        assertTrue(drawn.count() > 5 && drawn.pressure(0) < 0.3 && drawn.pressure(drawn.count() - 1) > 0.6, "pressure from " + drawn.pressure(0));
+        assertTrue(
+                drawn.count() > 5 && drawn.pressure(0) < 0.3 && drawn.pressure(drawn.count() - 1) > 0.6,
+                "pressure from " + drawn.pressure(0));
         page.reload();
         leaf(page, "Draw");
         sheetHas(page, 3);
@@ -95,7 +99,11 @@ class WorkTest extends BrowserTest {
         pen.mouse(150, 180, 150, 220);
         sheetHas(page, 2);
         page.keyboard().press("Control+z");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo").setExact(true)).last().click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Undo").setExact(true))
+                .last()
+                .click();
         sheetHas(page, 2);
         page.keyboard().press("Control+z");
         sheetHas(page, 1);
@@ -118,7 +126,8 @@ class WorkTest extends BrowserTest {
         page.context().setOffline(true);
         pen.mouse(40, 100, 200, 180);
         pen.mouse(40, 160, 200, 240);
-        assertThat(page.getByText("ink kept here, sent when the connection is back")).isVisible();
+        assertThat(page.getByText("ink kept here, sent when the connection is back"))
+                .isVisible();
         page.context().setOffline(false);
         inkIsKept(page);
         assertEquals(3, kept("falko", page).size());
@@ -138,7 +147,8 @@ class WorkTest extends BrowserTest {
         page.keyboard().press("Alt+Backspace");
         Locator lines = page.locator("[data-line]");
         assertThat(lines).hasCount(3);
-        assertThat(page.getByLabel("Your page").getByText("lines kept", new Locator.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Your page").getByText("lines kept", new Locator.GetByTextOptions().setExact(true)))
+                .isVisible();
         page.reload();
         assertThat(lines.nth(0)).hasValue("second");
         assertThat(page.getByLabel("Line 2, struck through")).hasValue("second");
@@ -151,11 +161,14 @@ class WorkTest extends BrowserTest {
         leaf(page, "Photos");
         ByteArrayOutputStream picture = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(300, 200, BufferedImage.TYPE_INT_RGB), "png", picture);
-        page.getByLabel("Pictures of your work").setInputFiles(new FilePayload("paper.png", "image/png", picture.toByteArray()));
+        page.getByLabel("Pictures of your work")
+                .setInputFiles(new FilePayload("paper.png", "image/png", picture.toByteArray()));
         assertThat(page.getByAltText("Your work on paper, page 1")).hasAttribute("width", "300");
         page.getByText("Turn right").click();
         assertThat(page.getByAltText("Your work on paper, page 1")).hasAttribute("width", "200");
-        page.getByLabel("Pictures of your work").setInputFiles(new FilePayload("paper.png", "image/png", "not a picture".getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+        page.getByLabel("Pictures of your work")
+                .setInputFiles(new FilePayload(
+                        "paper.png", "image/png", "not a picture".getBytes(java.nio.charset.StandardCharsets.UTF_8)));
         assertThat(page.getByText("This is no PNG, JPEG or WebP picture.")).isVisible();
     }
 
@@ -170,10 +183,13 @@ class WorkTest extends BrowserTest {
         page.keyboard().press("n");
         assertThat(page.getByText("There is nothing on your page yet.").first()).isVisible();
         page.locator("[data-line]").first().fill("x = 1");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hand in my work")).click();
-        assertThat(page.getByText("Your page does not say yet how you got your answer.")).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hand in my work"))
+                .click();
+        assertThat(page.getByText("Your page does not say yet how you got your answer."))
+                .isVisible();
         page.locator("[data-line]").first().fill("the same on both sides, then divide");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hand in my work")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hand in my work"))
+                .click();
         assertThat(page.getByText("Handed in. It waits to be read")).isVisible();
         assertThat(page.getByText("once 1 page is read").first()).isVisible();
         assertThat(page.locator("[data-point=waiting]")).hasCount(1);
@@ -181,14 +197,20 @@ class WorkTest extends BrowserTest {
         Page reader = new Desk(summit, browser.window(summit.address()), "orla").page();
         reader.navigate("/handed-in");
         reader.getByText("by student").click();
-        reader.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Bero Linden")).locator("..").getByRole(AriaRole.BUTTON).first().click();
+        reader.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Bero Linden"))
+                .locator("..")
+                .getByRole(AriaRole.BUTTON)
+                .first()
+                .click();
         assertThat(reader.getByText("the same on both sides, then divide")).isVisible();
         new InkPen(reader).mouse(60, 60, 200, 90);
         sheetHas(reader, 1);
         inkIsKept(reader);
         reader.keyboard().press("3");
-        reader.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Comment")).fill("Show the division as a line.");
-        reader.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read, next")).click();
+        reader.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Comment"))
+                .fill("Show the division as a line.");
+        reader.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read, next"))
+                .click();
         assertThat(reader.getByText("Bero Linden")).hasCount(0);
 
         page.navigate("/book");

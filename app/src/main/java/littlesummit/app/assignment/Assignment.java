@@ -16,7 +16,16 @@ import littlesummit.core.quiz.QuizPlan;
  * @param due empty for practice of one's own choice
  * @param setAt when it was set; empty for what is older than that is known
  */
-public record Assignment(String id, String title, List<String> skills, Target target, Policy policy, Optional<QuizPlan> quiz, Optional<Instant> opens, Optional<Instant> due, Optional<Instant> setAt) {
+public record Assignment(
+        String id,
+        String title,
+        List<String> skills,
+        Target target,
+        Policy policy,
+        Optional<QuizPlan> quiz,
+        Optional<Instant> opens,
+        Optional<Instant> due,
+        Optional<Instant> setAt) {
     /** Whether it is a quiz and nothing else. */
     public boolean isQuizOnly() {
         return target instanceof Target.Quiz;
@@ -34,7 +43,8 @@ public record Assignment(String id, String title, List<String> skills, Target ta
 
     /** Whether a check that was finished then counts for it. */
     public boolean isDoneBy(Optional<Instant> checked) {
-        return isCheck() && checked.filter(at -> setAt.filter(at::isBefore).isEmpty()).isPresent();
+        return isCheck()
+                && checked.filter(at -> setAt.filter(at::isBefore).isEmpty()).isPresent();
     }
 
     /** The lowest level of it, 1 to 3: what is known already is refreshed at the second one. */

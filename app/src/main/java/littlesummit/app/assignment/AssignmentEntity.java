@@ -20,6 +20,7 @@ import java.util.Optional;
 class AssignmentEntity {
     @Id
     private String id;
+
     private String classId;
     private String title;
     private String target;
@@ -38,7 +39,15 @@ class AssignmentEntity {
 
     protected AssignmentEntity() {}
 
-    AssignmentEntity(String id, String classId, String title, String target, String policy, Optional<String> quizPlan, Instant due, List<String> skills) {
+    AssignmentEntity(
+            String id,
+            String classId,
+            String title,
+            String target,
+            String policy,
+            Optional<String> quizPlan,
+            Instant due,
+            List<String> skills) {
         this.id = id;
         this.classId = classId;
         this.title = title;

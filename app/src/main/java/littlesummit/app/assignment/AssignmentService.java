@@ -29,7 +29,12 @@ public class AssignmentService {
     private final Json json;
     private final Clock clock;
 
-    AssignmentService(AssignmentRepository assignments, ExceptionRepository exceptions, Json json, Clock clock, ItemSource catalogue) {
+    AssignmentService(
+            AssignmentRepository assignments,
+            ExceptionRepository exceptions,
+            Json json,
+            Clock clock,
+            ItemSource catalogue) {
         this.catalogue = catalogue;
         this.assignments = assignments;
         this.exceptions = exceptions;
@@ -40,16 +45,30 @@ public class AssignmentService {
     /** All that are set for the person and open, with the dates that hold for them, the earliest due first. */
     @Transactional(readOnly = true)
     public List<Assignment> of(Person person) {
-        List<ForOne> own = exceptions.findByPersonId(person.id()).stream().map(AssignmentService::forOne).toList();
+        List<ForOne> own = exceptions.findByPersonId(person.id()).stream()
+                .map(AssignmentService::forOne)
+                .toList();
         return setFor(ofClass(person.classId()), own, clock.instant());
     }
 
-    /** Those of a class that are set for one student and open. @param own what is different for that student */
+    /**
+     * Those of a class that are set for one student and open.
+     *
+     * @param own what is different for that student
+     */
     public static List<Assignment> setFor(List<Assignment> ofClass, List<ForOne> own, Instant now) {
         Map<String, ForOne> different = own.stream().collect(Collectors.toMap(ForOne::assignmentId, e -> e));
-        return ofClass.stream().filter(a -> a.isOpen(now) && Optional.ofNullable(different.get(a.id())).filter(ForOne::leftOut).isEmpty())
-                .map(a -> Optional.ofNullable(different.get(a.id())).flatMap(ForOne::due).map(a::dueAt).orElse(a))
-                .sorted(Comparator.comparing(a -> a.due().orElse(Instant.MAX))).toList();
+        return ofClass.stream()
+                .filter(a -> a.isOpen(now)
+                        && Optional.ofNullable(different.get(a.id()))
+                                .filter(ForOne::leftOut)
+                                .isEmpty())
+                .map(a -> Optional.ofNullable(different.get(a.id()))
+                        .flatMap(ForOne::due)
+                        .map(a::dueAt)
+                        .orElse(a))
+                .sorted(Comparator.comparing(a -> a.due().orElse(Instant.MAX)))
+                .toList();
     }
 
     /** All of a class but the withdrawn ones, the earliest due first. */
@@ -65,10 +84,18 @@ public class AssignmentService {
     }
 
     private List<Assignment> all(String classId, boolean withdrawn) {
-        return assignments.findByClassIdOrderByDue(classId).stream().filter(a -> a.isWithdrawn() == withdrawn).map(this::assignment).toList();
+        return assignments.findByClassIdOrderByDue(classId).stream()
+                .filter(a -> a.isWithdrawn() == withdrawn)
+                .map(this::assignment)
+                .toList();
     }
 
-    /** What is different for one student. @param due empty for the usual date; @param leftOut whether it is not set for the student */
+    /**
+     * What is different for one student.
+     *
+     * @param due empty for the usual date
+     * @param leftOut whether it is not set for the student
+     */
     public record ForOne(String assignmentId, String personId, Optional<Instant> due, boolean leftOut) {}
 
     private static ForOne forOne(ExceptionEntity e) {
@@ -78,7 +105,9 @@ public class AssignmentService {
     /** What is different about some assignments, for whoever it is. */
     @Transactional(readOnly = true)
     public List<ForOne> exceptions(List<Assignment> all) {
-        return exceptions.findByAssignmentIdIn(all.stream().map(Assignment::id).toList()).stream().map(AssignmentService::forOne).toList();
+        return exceptions.findByAssignmentIdIn(all.stream().map(Assignment::id).toList()).stream()
+                .map(AssignmentService::forOne)
+                .toList();
     }
 
     /** @throws Problem when it is another class's */
@@ -118,23 +147,40 @@ public class AssignmentService {
     }
 
     private ExceptionEntity exception(String assignmentId, String personId) {
-        return exceptions.findById(new ExceptionEntity.Key(assignmentId, personId)).orElseGet(() -> new ExceptionEntity(assignmentId, personId));
+        return exceptions
+                .findById(new ExceptionEntity.Key(assignmentId, personId))
+                .orElseGet(() -> new ExceptionEntity(assignmentId, personId));
     }
 
     private AssignmentEntity entity(Person person, String id) {
-        return assignments.findById(id).filter(a -> a.classId().equals(person.classId())).orElseThrow(() -> Problem.notFound("There is no such assignment for you."));
+        return assignments
+                .findById(id)
+                .filter(a -> a.classId().equals(person.classId()))
+                .orElseThrow(() -> Problem.notFound("There is no such assignment for you."));
     }
 
-    /** @throws Problem when there is none, or when it is another class's, or not set for the person, or not open to a student */
+    /**
+     * @throws Problem when there is none, or when it is another class's, or not set for the person, or not open to a
+     *     student
+     */
     @Transactional(readOnly = true, noRollbackFor = Problem.class)
     public Assignment require(Person person, String id) {
         return OwnChoice.find(id, catalogue).orElseGet(() -> {
             AssignmentEntity entity = entity(person, id);
-            List<ForOne> own = exceptions.findById(new ExceptionEntity.Key(id, person.id())).map(AssignmentService::forOne).stream().toList();
+            List<ForOne> own =
+                    exceptions
+                            .findById(new ExceptionEntity.Key(id, person.id()))
+                            .map(AssignmentService::forOne)
+                            .stream()
+                            .toList();
             if (person.role() == Role.INSTRUCTOR) {
                 return assignment(entity);
             }
-            return entity.isWithdrawn() ? refuse() : setFor(List.of(assignment(entity)), own, clock.instant()).stream().findFirst().orElseGet(AssignmentService::refuse);
+            return entity.isWithdrawn()
+                    ? refuse()
+                    : setFor(List.of(assignment(entity)), own, clock.instant()).stream()
+                            .findFirst()
+                            .orElseGet(AssignmentService::refuse);
         });
     }
 
@@ -143,29 +189,56 @@ public class AssignmentService {
     }
 
     /**
-     * As it was set, for a look back at what was done in it: also when it was withdrawn, or belongs to a class that the student has left. Whoever asks has made
-     * sure that the work may be seen.
+     * As it was set, for a look back at what was done in it: also when it was withdrawn, or belongs to a class that the
+     * student has left. Whoever asks has made sure that the work may be seen.
      */
     @Transactional(readOnly = true)
     public Assignment lookBack(String id) {
-        return OwnChoice.find(id, catalogue).or(() -> assignments.findById(id).map(this::assignment)).orElseGet(AssignmentService::refuse);
+        return OwnChoice.find(id, catalogue)
+                .or(() -> assignments.findById(id).map(this::assignment))
+                .orElseGet(AssignmentService::refuse);
     }
 
     @Transactional
-    public Assignment add(String classId, String title, List<String> skills, Target target, Policy policy, Instant due) {
+    public Assignment add(
+            String classId, String title, List<String> skills, Target target, Policy policy, Instant due) {
         return add(classId, title, skills, target, policy, Optional.empty(), Optional.empty(), due);
     }
 
     @Transactional
-    public Assignment add(String classId, String title, List<String> skills, Target target, Policy policy, Optional<QuizPlan> quiz, Optional<Instant> opens, Instant due) {
-        AssignmentEntity entity = new AssignmentEntity(UUID.randomUUID().toString(), classId, title, target.code(), json.write(policy), quiz.map(json::write), due, skills);
+    public Assignment add(
+            String classId,
+            String title,
+            List<String> skills,
+            Target target,
+            Policy policy,
+            Optional<QuizPlan> quiz,
+            Optional<Instant> opens,
+            Instant due) {
+        AssignmentEntity entity = new AssignmentEntity(
+                UUID.randomUUID().toString(),
+                classId,
+                title,
+                target.code(),
+                json.write(policy),
+                quiz.map(json::write),
+                due,
+                skills);
         entity.setAt(clock.instant());
         opens.ifPresent(entity::openAt);
         return assignment(assignments.save(entity));
     }
 
     private Assignment assignment(AssignmentEntity entity) {
-        return new Assignment(entity.id(), entity.title(), entity.skills(), Target.of(entity.target()).orElseThrow(), json.read(entity.policy(), Policy.class),
-                entity.quizPlan().map(plan -> json.read(plan, QuizPlan.class)), entity.opens(), Optional.of(entity.due()), entity.setAt());
+        return new Assignment(
+                entity.id(),
+                entity.title(),
+                entity.skills(),
+                Target.of(entity.target()).orElseThrow(),
+                json.read(entity.policy(), Policy.class),
+                entity.quizPlan().map(plan -> json.read(plan, QuizPlan.class)),
+                entity.opens(),
+                Optional.of(entity.due()),
+                entity.setAt());
     }
 }

@@ -17,8 +17,10 @@ class ExceptionEntity {
 
     @Id
     private String assignmentId;
+
     @Id
     private String personId;
+
     private Instant due;
     private boolean leftOut;
 

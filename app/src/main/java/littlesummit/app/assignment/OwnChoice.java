@@ -37,6 +37,15 @@ public final class OwnChoice {
     }
 
     private static Assignment open(String id, String title, List<? extends Skill> skills, Target target) {
-        return new Assignment(id, title, skills.stream().map(Skill::id).toList(), target, Policy.DEFAULT, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        return new Assignment(
+                id,
+                title,
+                skills.stream().map(Skill::id).toList(),
+                target,
+                Policy.DEFAULT,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 }

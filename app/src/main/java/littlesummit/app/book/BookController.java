@@ -19,7 +19,10 @@ class BookController {
     }
 
     @GetMapping
-    BookService.Book all(@AuthenticationPrincipal Person person, @RequestParam(defaultValue = "") String skill, @RequestParam(defaultValue = "") String words) {
+    BookService.Book all(
+            @AuthenticationPrincipal Person person,
+            @RequestParam(defaultValue = "") String skill,
+            @RequestParam(defaultValue = "") String words) {
         return book.book(person, skill, words);
     }
 

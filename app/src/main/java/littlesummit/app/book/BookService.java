@@ -27,9 +27,9 @@ import littlesummit.core.item.Item;
 import littlesummit.core.math.Syntax;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.quiz.QuizPlan;
+import littlesummit.core.skill.ItemSource;
 import littlesummit.core.working.WorkLetters;
 import littlesummit.core.working.WorkState;
-import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -46,8 +46,16 @@ public class BookService {
     private final PlacementService placement;
     private final PeopleService people;
 
-    BookService(WorkService work, ServedItems items, AssignmentService assignments, PracticeRecord practice, QuizService quizzes, QuizRecord quizRecord, PlacementService placement,
-            PeopleService people, ItemSource catalogue) {
+    BookService(
+            WorkService work,
+            ServedItems items,
+            AssignmentService assignments,
+            PracticeRecord practice,
+            QuizService quizzes,
+            QuizRecord quizRecord,
+            PlacementService placement,
+            PeopleService people,
+            ItemSource catalogue) {
         this.catalogue = catalogue;
         this.placement = placement;
         this.quizzes = quizzes;
@@ -59,49 +67,113 @@ public class BookService {
         this.people = people;
     }
 
-    /** @param skills that there are pages of, to choose from; @param pages the latest first */
+    /**
+     * @param skills that there are pages of, to choose from
+     * @param pages the latest first
+     */
     public record Book(List<SkillName> skills, List<PageEntry> pages) {}
 
     public record SkillName(String id, String name) {}
 
-    /** @param photos how many; @param note a correction that was written, or empty */
-    public record PageEntry(String itemId, String assignment, String skillId, String skill, Instant startedAt, List<ShownLine> lines, boolean hasInk, int photos,
-            WorkState state, String note) {}
+    /**
+     * @param photos how many
+     * @param note a correction that was written, or empty
+     */
+    public record PageEntry(
+            String itemId,
+            String assignment,
+            String skillId,
+            String skill,
+            Instant startedAt,
+            List<ShownLine> lines,
+            boolean hasInk,
+            int photos,
+            WorkState state,
+            String note) {}
 
     /** @param latex of a line that can be read as mathematics, else empty */
     public record ShownLine(String text, boolean struck, String latex) {}
 
-    /** @param item with the answers, once it is closed; @param lines of the page, blank ones left out; @param tries in practice, in their order */
-    public record BookPage(String studentId, String student, String assignmentId, String assignment, String skillId, String skill, boolean workRequired, ItemView item, List<ShownLine> lines, List<PracticeRecord.Try> tries, String note) {}
+    /**
+     * @param item with the answers, once it is closed
+     * @param lines of the page, blank ones left out
+     * @param tries in practice, in their order
+     */
+    public record BookPage(
+            String studentId,
+            String student,
+            String assignmentId,
+            String assignment,
+            String skillId,
+            String skill,
+            boolean workRequired,
+            ItemView item,
+            List<ShownLine> lines,
+            List<PracticeRecord.Try> tries,
+            String note) {}
 
-    /** @param skill id to look for, blank for all; @param words that a page must have in its lines or its note, all of them */
+    /**
+     * @param skill id to look for, blank for all
+     * @param words that a page must have in its lines or its note, all of them
+     */
     @Transactional(readOnly = true)
     public Book book(Person person, String skill, String words) {
-        Map<String, QuizRecord.Note> notes = quizRecord.notes(person.id()).stream().collect(Collectors.toMap(QuizRecord.Note::itemId, n -> n));
+        Map<String, QuizRecord.Note> notes =
+                quizRecord.notes(person.id()).stream().collect(Collectors.toMap(QuizRecord.Note::itemId, n -> n));
         List<PageEntry> all = new ArrayList<>();
         for (WorkService.Entry e : work.entries(person.id())) {
             all.add(entry(person, e, Optional.ofNullable(notes.remove(e.itemId()))));
         }
         notes.values().forEach(n -> all.add(entry(person, n)));
         all.sort(Comparator.comparing(PageEntry::startedAt).reversed());
-        List<SkillName> skills = all.stream().map(e -> new SkillName(e.skillId(), e.skill())).distinct().toList();
-        return new Book(skills, all.stream().filter(e -> skill.isBlank() || e.skillId().equals(skill)).filter(e -> has(e, words)).toList());
+        List<SkillName> skills = all.stream()
+                .map(e -> new SkillName(e.skillId(), e.skill()))
+                .distinct()
+                .toList();
+        return new Book(
+                skills,
+                all.stream()
+                        .filter(e -> skill.isBlank() || e.skillId().equals(skill))
+                        .filter(e -> has(e, words))
+                        .toList());
     }
 
     private static boolean has(PageEntry entry, String words) {
-        String text = (String.join("\n", entry.lines().stream().map(ShownLine::text).toList()) + "\n" + entry.note()).toLowerCase(Locale.ROOT);
-        return List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+")).stream().allMatch(text::contains);
+        String text = (String.join(
+                                "\n",
+                                entry.lines().stream().map(ShownLine::text).toList()) + "\n" + entry.note())
+                .toLowerCase(Locale.ROOT);
+        return List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+")).stream()
+                .allMatch(text::contains);
     }
 
     private PageEntry entry(Person person, WorkService.Entry e, Optional<QuizRecord.Note> note) {
-        return new PageEntry(e.itemId(), title(e.assignmentId()), e.skillId(), catalogue.generator(e.skillId()).name(), e.startedAt(),
-                shown(e.lines(), items.requireSeen(person, e.itemId()).item()), e.hasInk(), e.photos(), e.state(), note.map(QuizRecord.Note::text).orElse(""));
+        return new PageEntry(
+                e.itemId(),
+                title(e.assignmentId()),
+                e.skillId(),
+                catalogue.generator(e.skillId()).name(),
+                e.startedAt(),
+                shown(e.lines(), items.requireSeen(person, e.itemId()).item()),
+                e.hasInk(),
+                e.photos(),
+                e.state(),
+                note.map(QuizRecord.Note::text).orElse(""));
     }
 
     /** A correction of an item that has no page of work. */
     private PageEntry entry(Person person, QuizRecord.Note n) {
-        return new PageEntry(n.itemId(), title(n.assignmentId()), n.skillId(), catalogue.require(n.skillId()).name(), n.at(), List.of(), false, 0,
-                WorkState.START, n.text());
+        return new PageEntry(
+                n.itemId(),
+                title(n.assignmentId()),
+                n.skillId(),
+                catalogue.require(n.skillId()).name(),
+                n.at(),
+                List.of(),
+                false,
+                0,
+                WorkState.START,
+                n.text());
     }
 
     private String title(String assignmentId) {
@@ -117,20 +189,42 @@ public class BookService {
     public BookPage page(Person person, String itemId) {
         ServedItem served = items.requireSeen(person, itemId);
         Assignment assignment = assignments.lookBack(served.assignmentId());
-        ItemView item = practice.item(served).or(() -> quizzes.item(served)).or(() -> placement.item(served)).orElseThrow(() -> Problem.notFound("There is no such page for you."));
-        return new BookPage(served.personId(), people.require(served.personId()).name(), assignment.id(), assignment.title(), served.ref().skill(),
-                catalogue.generator(served.ref().skill()).name(), wantsWork(assignment), item,
-                shown(work.page(person, itemId).lines(), served.item()), practice.tries(served),
-                quizRecord.notes(served.personId()).stream().filter(n -> n.itemId().equals(itemId)).map(QuizRecord.Note::text).findFirst().orElse(""));
+        ItemView item = practice.item(served)
+                .or(() -> quizzes.item(served))
+                .or(() -> placement.item(served))
+                .orElseThrow(() -> Problem.notFound("There is no such page for you."));
+        return new BookPage(
+                served.personId(),
+                people.require(served.personId()).name(),
+                assignment.id(),
+                assignment.title(),
+                served.ref().skill(),
+                catalogue.generator(served.ref().skill()).name(),
+                wantsWork(assignment),
+                item,
+                shown(work.page(person, itemId).lines(), served.item()),
+                practice.tries(served),
+                quizRecord.notes(served.personId()).stream()
+                        .filter(n -> n.itemId().equals(itemId))
+                        .map(QuizRecord.Note::text)
+                        .findFirst()
+                        .orElse(""));
     }
 
     private static boolean wantsWork(Assignment assignment) {
-        return assignment.policy().work() == Policy.Work.REQUIRED || assignment.isQuizOnly() && assignment.quiz().filter(QuizPlan::workRequired).isPresent();
+        return assignment.policy().work() == Policy.Work.REQUIRED
+                || assignment.isQuizOnly()
+                        && assignment.quiz().filter(QuizPlan::workRequired).isPresent();
     }
 
     private static List<ShownLine> shown(List<WorkLine> lines, Item item) {
         Syntax syntax = Syntax.line(WorkLetters.of(item));
-        return lines.stream().filter(line -> !line.text().isBlank())
-                .map(line -> new ShownLine(line.text(), line.struck(), Reader.read(line.text(), syntax).latex())).toList();
+        return lines.stream()
+                .filter(line -> !line.text().isBlank())
+                .map(line -> new ShownLine(
+                        line.text(),
+                        line.struck(),
+                        Reader.read(line.text(), syntax).latex()))
+                .toList();
     }
 }

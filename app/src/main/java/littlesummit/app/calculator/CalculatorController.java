@@ -11,7 +11,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** The calculator of the practice screen. It knows nothing of items; where it may be used is shown by the item. */
 @RestController
 class CalculatorController {
-    record Sheet(@NotNull(message = "There is nothing to work out.") @Size(max = 500, message = "At most 500 characters can be worked out at once.") String entry) {}
+    record Sheet(
+            @NotNull(message = "There is nothing to work out.")
+            @Size(max = 500, message = "At most 500 characters can be worked out at once.")
+            String entry) {}
 
     @PostMapping("/api/calculator")
     Calculator.Result compute(@Valid @RequestBody Sheet sheet) {

@@ -7,13 +7,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import littlesummit.app.assignment.Assignment;
-import littlesummit.app.assignment.AssignmentService.ForOne;
 import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.assignment.AssignmentService.ForOne;
 import littlesummit.app.classroom.ClassView.AssignmentRow;
 import littlesummit.app.classroom.ClassView.Assignments;
 import littlesummit.app.classroom.ClassView.ForStudent;
-import littlesummit.app.people.PeopleService.Student;
 import littlesummit.app.people.PeopleService;
+import littlesummit.app.people.PeopleService.Student;
 import littlesummit.app.people.Person;
 import littlesummit.app.placement.PlacementService;
 import littlesummit.app.web.Problem;
@@ -37,7 +37,13 @@ class AssigningService {
     private final Overview overview;
     private final Clock clock;
 
-    AssigningService(AssignmentService assignments, PeopleService people, Overview overview, Clock clock, PlacementService placement, ItemSource catalogue) {
+    AssigningService(
+            AssignmentService assignments,
+            PeopleService people,
+            Overview overview,
+            Clock clock,
+            PlacementService placement,
+            ItemSource catalogue) {
         this.catalogue = catalogue;
         this.placement = placement;
         this.assignments = assignments;
@@ -46,8 +52,20 @@ class AssigningService {
         this.clock = clock;
     }
 
-    /** @param quiz at the end, or all of it; @param opens empty for at once; @param students ids, empty for the whole class */
-    record Wish(String title, List<String> skills, String target, Policy policy, Optional<QuizWish> quiz, Optional<Instant> opens, Instant due, List<String> students) {}
+    /**
+     * @param quiz at the end, or all of it
+     * @param opens empty for at once
+     * @param students ids, empty for the whole class
+     */
+    record Wish(
+            String title,
+            List<String> skills,
+            String target,
+            Policy policy,
+            Optional<QuizWish> quiz,
+            Optional<Instant> opens,
+            Instant due,
+            List<String> students) {}
 
     /** @param items in a round, over all skills */
     record QuizWish(int items, int minutes, int rounds, int target, boolean workRequired) {}
@@ -57,29 +75,68 @@ class AssigningService {
         Overview.Whole whole = overview.of(instructor.classId());
         List<Assignment> withdrawn = assignments.withdrawn(instructor.classId());
         Map<String, String> names = whole.students().stream().collect(Collectors.toMap(Student::id, Student::name));
-        Map<String, List<ForStudent>> exceptions = whole.exceptions().values().stream().flatMap(List::stream).filter(e -> names.containsKey(e.personId()))
-                .collect(Collectors.groupingBy(ForOne::assignmentId, Collectors.mapping(e -> new ForStudent(e.personId(), names.get(e.personId()), e.due(), e.leftOut()), Collectors.toList())));
-        return new Assignments(whole.now(), rows(whole, whole.assignments(), exceptions), rows(whole, withdrawn, exceptions));
+        Map<String, List<ForStudent>> exceptions = whole.exceptions().values().stream()
+                .flatMap(List::stream)
+                .filter(e -> names.containsKey(e.personId()))
+                .collect(Collectors.groupingBy(
+                        ForOne::assignmentId,
+                        Collectors.mapping(
+                                e -> new ForStudent(e.personId(), names.get(e.personId()), e.due(), e.leftOut()),
+                                Collectors.toList())));
+        return new Assignments(
+                whole.now(), rows(whole, whole.assignments(), exceptions), rows(whole, withdrawn, exceptions));
     }
 
-    private List<AssignmentRow> rows(Overview.Whole whole, List<Assignment> all, Map<String, List<ForStudent>> exceptions) {
-        return all.stream().map(a -> row(whole, a, exceptions.getOrDefault(a.id(), List.of()))).toList();
+    private List<AssignmentRow> rows(
+            Overview.Whole whole, List<Assignment> all, Map<String, List<ForStudent>> exceptions) {
+        return all.stream()
+                .map(a -> row(whole, a, exceptions.getOrDefault(a.id(), List.of())))
+                .toList();
     }
 
     private AssignmentRow row(Overview.Whole whole, Assignment a, List<ForStudent> exceptions) {
-        int started = (int) whole.students().stream().filter(s -> whole.standings(s, a).values().stream().anyMatch(p -> p.lastAt().isPresent())).count();
-        int finished = (int) whole.students().stream().filter(s -> a.isCheck() ? a.isDoneBy(placement.lastCourse(s.id())) : !a.isQuizOnly() && Overview.isReached(a, whole.standings(s, a))).count();
-        return new AssignmentRow(a.id(), a.title(), a.skills(), a.skills().stream().map(id -> catalogue.require(id).name()).toList(), a.target().code(), Explain.target(a.target()), a.opens(),
-                a.due().orElseThrow(), a.quiz(), a.policy(), started, finished, whole.students().size() - (int) exceptions.stream().filter(ForStudent::leftOut).count(), exceptions);
+        int started = (int) whole.students().stream()
+                .filter(s -> whole.standings(s, a).values().stream()
+                        .anyMatch(p -> p.lastAt().isPresent()))
+                .count();
+        int finished = (int) whole.students().stream()
+                .filter(s -> a.isCheck()
+                        ? a.isDoneBy(placement.lastCourse(s.id()))
+                        : !a.isQuizOnly() && Overview.isReached(a, whole.standings(s, a)))
+                .count();
+        return new AssignmentRow(
+                a.id(),
+                a.title(),
+                a.skills(),
+                a.skills().stream().map(id -> catalogue.require(id).name()).toList(),
+                a.target().code(),
+                Explain.target(a.target()),
+                a.opens(),
+                a.due().orElseThrow(),
+                a.quiz(),
+                a.policy(),
+                started,
+                finished,
+                whole.students().size()
+                        - (int) exceptions.stream().filter(ForStudent::leftOut).count(),
+                exceptions);
     }
 
     /** @throws Problem when something of it makes no sense, in a sentence */
     @Transactional
     public Assignments add(Person instructor, Wish wish) {
         String title = title(wish.title());
-        Target target = Target.of(wish.target()).orElseThrow(() -> Problem.badRequest("This target is none: a score of 1 to 100, a run, a percent of a set, a quiz, or the starting check."));
+        Target target = Target.of(wish.target())
+                .orElseThrow(() -> Problem.badRequest(
+                        "This target is none: a score of 1 to 100, a run, a percent of a set, a quiz, or the"
+                                + " starting check."));
         boolean isCheck = target instanceof Target.Check;
-        if (!isCheck && (wish.skills().isEmpty() || wish.skills().stream().distinct().count() < wish.skills().size() || wish.skills().stream().anyMatch(id -> catalogue.find(id).isEmpty()))) {
+        if (!isCheck
+                && (wish.skills().isEmpty()
+                        || wish.skills().stream().distinct().count()
+                                < wish.skills().size()
+                        || wish.skills().stream()
+                                .anyMatch(id -> catalogue.find(id).isEmpty()))) {
             throw Problem.badRequest("Choose at least one skill of the map, each once.");
         }
         if (!wish.due().isAfter(clock.instant())) {
@@ -88,12 +145,23 @@ class AssigningService {
         if (wish.opens().filter(o -> !o.isBefore(wish.due())).isPresent()) {
             throw Problem.badRequest("It would open after it is due. Choose an earlier day, or none.");
         }
-        List<String> everybody = people.students(instructor.classId()).stream().map(Student::id).toList();
+        List<String> everybody =
+                people.students(instructor.classId()).stream().map(Student::id).toList();
         if (!everybody.containsAll(wish.students())) {
             throw Problem.badRequest("Somebody whom you chose is not in this class any more. Load the page again.");
         }
-        Assignment made = assignments.add(instructor.classId(), title, isCheck ? List.of() : wish.skills(), target, checked(wish.policy()), isCheck ? Optional.empty() : quiz(wish, target), wish.opens(), wish.due());
-        everybody.stream().filter(id -> !wish.students().isEmpty() && !wish.students().contains(id)).forEach(id -> assignments.leaveOut(instructor, made.id(), id, true));
+        Assignment made = assignments.add(
+                instructor.classId(),
+                title,
+                isCheck ? List.of() : wish.skills(),
+                target,
+                checked(wish.policy()),
+                isCheck ? Optional.empty() : quiz(wish, target),
+                wish.opens(),
+                wish.due());
+        everybody.stream()
+                .filter(id -> !wish.students().isEmpty() && !wish.students().contains(id))
+                .forEach(id -> assignments.leaveOut(instructor, made.id(), id, true));
         return all(instructor);
     }
 
@@ -105,7 +173,9 @@ class AssigningService {
     }
 
     private static Policy checked(Policy policy) {
-        boolean sense = List.of(policy.openTries(), policy.choiceTries(), policy.allTries()).stream().allMatch(n -> n >= 1 && n <= 9) && policy.freeForms() >= 0;
+        boolean sense = List.of(policy.openTries(), policy.choiceTries(), policy.allTries()).stream()
+                        .allMatch(n -> n >= 1 && n <= 9)
+                && policy.freeForms() >= 0;
         if (!sense) {
             throw Problem.badRequest("There are 1 to 9 tries.");
         }
@@ -117,14 +187,24 @@ class AssigningService {
             throw Problem.badRequest("A quiz needs a plan: items, minutes and rounds.");
         }
         try {
-            return wish.quiz().map(q -> new QuizPlan(QuizPlan.usual(wish.skills(), q.items(), 100).shares(), q.minutes(), q.rounds(),
-                    target instanceof Target.Quiz(int percent) ? percent : q.target(), PointsScheme.DEFAULT, wish.policy().calculator(), q.workRequired()));
+            return wish.quiz()
+                    .map(q -> new QuizPlan(
+                            QuizPlan.usual(wish.skills(), q.items(), 100).shares(),
+                            q.minutes(),
+                            q.rounds(),
+                            target instanceof Target.Quiz(int percent) ? percent : q.target(),
+                            PointsScheme.DEFAULT,
+                            wish.policy().calculator(),
+                            q.workRequired()));
         } catch (IllegalArgumentException senseless) {
             throw Problem.badRequest("This quiz cannot be held: " + senseless.getMessage() + ".");
         }
     }
 
-    /** @param student for one alone; empty for the class. @throws Problem when the date is past */
+    /**
+     * @param student for one alone; empty for the class.
+     * @throws Problem when the date is past
+     */
     @Transactional
     public Assignments move(Person instructor, String assignmentId, Optional<String> student, Instant due) {
         if (!due.isAfter(clock.instant())) {

@@ -8,8 +8,8 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
-import littlesummit.app.people.RosterService.Invited;
 import littlesummit.app.people.RosterService;
+import littlesummit.app.people.RosterService.Invited;
 import littlesummit.app.placement.PlacementService;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -34,7 +34,13 @@ class ClassController {
     private final PlacementService placement;
     private final PeopleService people;
 
-    ClassController(GlanceService glances, MarksService marks, RosterService roster, RosterFile file, PlacementService placement, PeopleService people) {
+    ClassController(
+            GlanceService glances,
+            MarksService marks,
+            RosterService roster,
+            RosterFile file,
+            PlacementService placement,
+            PeopleService people) {
         this.placement = placement;
         this.people = people;
         this.glances = glances;
@@ -43,18 +49,31 @@ class ClassController {
         this.file = file;
     }
 
-    record NewStudent(@NotNull(message = "The name is missing.") @Size(max = 100, message = "This name is too long.") String name,
-            @NotNull(message = "The sign-in name is missing.") @Size(max = 40, message = "This sign-in name is too long.") String username) {}
+    record NewStudent(
+            @NotNull(message = "The name is missing.") @Size(max = 100, message = "This name is too long.")
+            String name,
 
-    record Roster(@NotNull(message = "The table is missing.") @Size(max = 200_000, message = "This table is too large.") String csv) {}
+            @NotNull(message = "The sign-in name is missing.")
+            @Size(max = 40, message = "This sign-in name is too long.")
+            String username) {}
 
-    record ExtraTime(@Min(value = 0, message = "Extra time goes from 0 to 200 percent.") @Max(value = 200, message = "Extra time goes from 0 to 200 percent.") int percent) {}
+    record Roster(
+            @NotNull(message = "The table is missing.") @Size(max = 200_000, message = "This table is too large.")
+            String csv) {}
 
-    record StudentName(@NotNull(message = "The name is missing.") @Size(max = 100, message = "This name is too long.") String name) {}
+    record ExtraTime(
+            @Min(value = 0, message = "Extra time goes from 0 to 200 percent.")
+            @Max(value = 200, message = "Extra time goes from 0 to 200 percent.")
+            int percent) {}
+
+    record StudentName(
+            @NotNull(message = "The name is missing.") @Size(max = 100, message = "This name is too long.")
+            String name) {}
 
     record Closed(boolean closed) {}
 
-    record OtherClass(@NotNull(message = "The class is missing.") String classId) {}
+    record OtherClass(
+            @NotNull(message = "The class is missing.") String classId) {}
 
     /** @param code opens the account once */
     record NewCode(String code) {}
@@ -105,20 +124,23 @@ class ClassController {
     }
 
     @PutMapping("/students/{id}/extra-time")
-    ClassView.Glance extraTime(@AuthenticationPrincipal Person person, @PathVariable String id, @Valid @RequestBody ExtraTime request) {
+    ClassView.Glance extraTime(
+            @AuthenticationPrincipal Person person, @PathVariable String id, @Valid @RequestBody ExtraTime request) {
         roster.allowExtraTime(Instructors.only(person), id, request.percent());
         return glances.glance(person);
     }
 
     @PutMapping("/students/{id}/name")
-    ClassView.Glance rename(@AuthenticationPrincipal Person person, @PathVariable String id, @Valid @RequestBody StudentName request) {
+    ClassView.Glance rename(
+            @AuthenticationPrincipal Person person, @PathVariable String id, @Valid @RequestBody StudentName request) {
         roster.rename(Instructors.only(person), id, request.name());
         return glances.glance(person);
     }
 
     /** Takes a student out of the class, or in again. */
     @PutMapping("/students/{id}/closed")
-    ClassView.Glance close(@AuthenticationPrincipal Person person, @PathVariable String id, @RequestBody Closed request) {
+    ClassView.Glance close(
+            @AuthenticationPrincipal Person person, @PathVariable String id, @RequestBody Closed request) {
         Instructors.only(person);
         if (request.closed()) {
             roster.close(person, id);
@@ -129,7 +151,8 @@ class ClassController {
     }
 
     @PutMapping("/students/{id}/class")
-    ClassView.Glance move(@AuthenticationPrincipal Person person, @PathVariable String id, @Valid @RequestBody OtherClass request) {
+    ClassView.Glance move(
+            @AuthenticationPrincipal Person person, @PathVariable String id, @Valid @RequestBody OtherClass request) {
         roster.moveTo(Instructors.only(person), id, request.classId());
         return glances.glance(person);
     }

@@ -27,8 +27,11 @@ final class Csv {
 
     /** To be taken away under a name. */
     static ResponseEntity<String> file(String name, String content) {
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"").header("X-Content-Type-Options", "nosniff").body(content);
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+                .header("X-Content-Type-Options", "nosniff")
+                .body(content);
     }
 
     static String write(List<String> head, List<List<String>> rows) {
@@ -46,12 +49,18 @@ final class Csv {
 
     /** A sign that begins a formula is put behind an apostrophe (OWASP, CSV Injection); numbers stay numbers. */
     private static String harmless(String cell) {
-        boolean suspect = !cell.isEmpty() && (FORMULA.indexOf(cell.charAt(0)) >= 0 || cell.charAt(0) == '\'') && !cell.matches("-?\\d+(\\.\\d+)?");
+        boolean suspect = !cell.isEmpty()
+                && (FORMULA.indexOf(cell.charAt(0)) >= 0 || cell.charAt(0) == '\'')
+                && !cell.matches("-?\\d+(\\.\\d+)?");
         return suspect ? "'" + cell : cell;
     }
 
     private static String asWritten(String cell) {
-        return cell.length() > 1 && cell.charAt(0) == '\'' && (FORMULA.indexOf(cell.charAt(1)) >= 0 || cell.charAt(1) == '\'') ? cell.substring(1) : cell;
+        return cell.length() > 1
+                        && cell.charAt(0) == '\''
+                        && (FORMULA.indexOf(cell.charAt(1)) >= 0 || cell.charAt(1) == '\'')
+                ? cell.substring(1)
+                : cell;
     }
 
     private static char between(String head) {
@@ -59,23 +68,35 @@ final class Csv {
     }
 
     /**
-     * Rows by the names in the first line, in small letters and without spaces, as in {@code givenname}. Where that line has no commas,
-     * semicolons or tabs may stand between, as some spreadsheets write them.
+     * Rows by the names in the first line, in small letters and without spaces, as in {@code givenname}. Where that
+     * line has no commas, semicolons or tabs may stand between, as some spreadsheets write them.
      *
      * @throws Problem when it is no such table
      */
     static List<Map<String, String>> read(String text) {
         List<Map<String, String>> rows = new ArrayList<>();
         String table = text.replace("\uFEFF", "");
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(between(table.lines().findFirst().orElse(""))).setHeader().setSkipHeaderRecord(true).setDuplicateHeaderMode(DuplicateHeaderMode.DISALLOW).setIgnoreEmptyLines(true).setTrim(true).get();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setDelimiter(between(table.lines().findFirst().orElse("")))
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setDuplicateHeaderMode(DuplicateHeaderMode.DISALLOW)
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .get();
         try (CSVParser parser = CSVParser.parse(new StringReader(table), format)) {
             for (CSVRecord record : parser) {
                 Map<String, String> row = new LinkedHashMap<>();
-                record.toMap().forEach((name, cell) -> row.put(name.replaceAll("[\\s_]", "").toLowerCase(Locale.ROOT), asWritten(cell)));
+                record.toMap()
+                        .forEach((name, cell) ->
+                                row.put(name.replaceAll("[\\s_]", "").toLowerCase(Locale.ROOT), asWritten(cell)));
                 rows.add(row);
             }
         } catch (IOException | IllegalArgumentException | UncheckedIOException broken) {
-            throw Problem.badRequest("This is no table that can be read: a first line with names, then a line for each student, with commas between.");
+            throw Problem.badRequest(
+                    "This is no table that can be read: a first line with names, then a line for each student, with"
+                            + " commas between.");
         }
         if (rows.size() > MOST_ROWS) {
             throw Problem.badRequest("A table may have at most " + MOST_ROWS + " lines.");

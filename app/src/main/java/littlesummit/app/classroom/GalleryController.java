@@ -5,6 +5,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import littlesummit.app.people.Person;
+import littlesummit.app.people.Role;
 import littlesummit.app.practice.ItemViews;
 import littlesummit.app.practice.PracticeView;
 import littlesummit.app.web.Problem;
@@ -12,6 +14,7 @@ import littlesummit.core.curriculum.Course;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.PartCheck;
+import littlesummit.core.skill.ItemSource;
 import littlesummit.core.skill.Skill;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -21,9 +24,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import littlesummit.app.people.Person;
-import littlesummit.app.people.Role;
-import littlesummit.core.skill.ItemSource;
 
 /** Every skill, tier and seed to open and try, to look at; nothing is counted. For instructors. */
 @RestController
@@ -41,7 +41,10 @@ class GalleryController {
 
     record Shown(PracticeView.ItemView item) {}
 
-    record Trial(int part, @NotNull(message = "The entries are missing.") @Size(max = 40, message = "Too many entries.")
+    record Trial(
+            int part,
+
+            @NotNull(message = "The entries are missing.") @Size(max = 40, message = "Too many entries.")
             Map<String, @Size(max = 500, message = "An entry may have at most 500 characters.") String> entries) {}
 
     record Tried(List<PracticeView.FeedbackView> feedback) {}
@@ -49,17 +52,27 @@ class GalleryController {
     @GetMapping
     List<GallerySkill> all(@AuthenticationPrincipal Person person) {
         require(person);
-        return course.skills().stream().map(s -> new GallerySkill(s.id(), s.name(), s.strand().title(), s.prerequisites())).toList();
+        return course.skills().stream()
+                .map(s -> new GallerySkill(s.id(), s.name(), s.strand().title(), s.prerequisites()))
+                .toList();
     }
 
     @GetMapping("/{skillId}/{tier}/{seed}")
-    Shown show(@AuthenticationPrincipal Person person, @PathVariable String skillId, @PathVariable int tier, @PathVariable long seed) {
+    Shown show(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String skillId,
+            @PathVariable int tier,
+            @PathVariable long seed) {
         require(person);
         return new Shown(ItemViews.open(item(skillId, tier, seed)));
     }
 
     @PostMapping("/{skillId}/{tier}/{seed}")
-    Tried check(@AuthenticationPrincipal Person person, @PathVariable String skillId, @PathVariable int tier, @PathVariable long seed,
+    Tried check(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String skillId,
+            @PathVariable int tier,
+            @PathVariable long seed,
             @Valid @RequestBody Trial trial) {
         require(person);
         Item item = item(skillId, tier, seed);

@@ -28,7 +28,12 @@ class Overview {
     private final PracticeRecord practice;
     private final Clock clock;
 
-    Overview(PeopleService people, AssignmentService assignments, PracticeRecord practice, Clock clock, ItemSource catalogue) {
+    Overview(
+            PeopleService people,
+            AssignmentService assignments,
+            PracticeRecord practice,
+            Clock clock,
+            ItemSource catalogue) {
         this.catalogue = catalogue;
         this.people = people;
         this.assignments = assignments;
@@ -43,15 +48,21 @@ class Overview {
      * @param standings by student, assignment and skill
      * @param catalogue of what everybody may choose
      */
-    record Whole(Instant now, List<Student> students, List<Assignment> assignments, Map<String, List<ForOne>> exceptions,
-            Map<String, Map<String, Map<String, Standing>>> standings, ItemSource catalogue) {
+    record Whole(
+            Instant now,
+            List<Student> students,
+            List<Assignment> assignments,
+            Map<String, List<ForOne>> exceptions,
+            Map<String, Map<String, Map<String, Standing>>> standings,
+            ItemSource catalogue) {
         /** Those that are set for a student and open, with the dates that hold for this one. */
         List<Assignment> setFor(Student student) {
             return AssignmentService.setFor(assignments, exceptions.getOrDefault(student.id(), List.of()), now);
         }
 
         Stream<Standing> standings(Student student) {
-            return standings.getOrDefault(student.id(), Map.of()).values().stream().flatMap(skills -> skills.values().stream());
+            return standings.getOrDefault(student.id(), Map.of()).values().stream()
+                    .flatMap(skills -> skills.values().stream());
         }
 
         /** Of one student, by skill. */
@@ -61,7 +72,10 @@ class Overview {
 
         /** Also what everybody may choose; empty for what was withdrawn, or is another class's. */
         Optional<Assignment> find(String assignmentId) {
-            return assignments.stream().filter(a -> a.id().equals(assignmentId)).findFirst().or(() -> OwnChoice.find(assignmentId, catalogue));
+            return assignments.stream()
+                    .filter(a -> a.id().equals(assignmentId))
+                    .findFirst()
+                    .or(() -> OwnChoice.find(assignmentId, catalogue));
         }
 
         List<String> ids() {
@@ -72,13 +86,24 @@ class Overview {
     Whole of(String classId) {
         List<Student> students = people.students(classId);
         List<Assignment> all = assignments.ofClass(classId);
-        return new Whole(clock.instant(), students, all, assignments.exceptions(all).stream().collect(Collectors.groupingBy(ForOne::personId)),
+        return new Whole(
+                clock.instant(),
+                students,
+                all,
+                assignments.exceptions(all).stream().collect(Collectors.groupingBy(ForOne::personId)),
                 practice.standings(students.stream().map(Student::id).toList()).stream()
-                        .collect(Collectors.groupingBy(Standing::personId, Collectors.groupingBy(Standing::assignmentId, Collectors.toMap(Standing::skillId, Function.identity())))), catalogue);
+                        .collect(Collectors.groupingBy(
+                                Standing::personId,
+                                Collectors.groupingBy(
+                                        Standing::assignmentId,
+                                        Collectors.toMap(Standing::skillId, Function.identity())))),
+                catalogue);
     }
 
     /** Whether all skills of an assignment are reached. */
     static boolean isReached(Assignment assignment, Map<String, Standing> standings) {
-        return assignment.skills().stream().allMatch(skill -> standings.containsKey(skill) && standings.get(skill).reached());
+        return assignment.skills().stream()
+                .allMatch(skill ->
+                        standings.containsKey(skill) && standings.get(skill).reached());
     }
 }

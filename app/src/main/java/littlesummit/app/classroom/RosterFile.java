@@ -8,8 +8,8 @@ import java.util.Set;
 import littlesummit.app.classroom.ClassView.RosterResult;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
-import littlesummit.app.people.RosterService.Invited;
 import littlesummit.app.people.RosterService;
+import littlesummit.app.people.RosterService.Invited;
 import littlesummit.app.web.Problem;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,7 +17,16 @@ import org.springframework.transaction.annotation.Transactional;
 /** The roster of a class as a table, in and out. */
 @Service
 class RosterFile {
-    private static final List<String> HEAD = List.of("sourcedId", "status", "dateLastModified", "enabledUser", "username", "givenName", "familyName", "role", "primaryOrgSourcedId");
+    private static final List<String> HEAD = List.of(
+            "sourcedId",
+            "status",
+            "dateLastModified",
+            "enabledUser",
+            "username",
+            "givenName",
+            "familyName",
+            "role",
+            "primaryOrgSourcedId");
     private static final List<String> NAMES = List.of("givenname", "familyname", "name");
     private final PeopleService people;
     private final RosterService roster;
@@ -36,7 +45,11 @@ class RosterFile {
         for (Map<String, String> row : rows(csv)) {
             line++;
             try {
-                added.add(roster.invite(instructor, student(row), row.getOrDefault("familyname", ""), row.getOrDefault("username", "")));
+                added.add(roster.invite(
+                        instructor,
+                        student(row),
+                        row.getOrDefault("familyname", ""),
+                        row.getOrDefault("username", "")));
             } catch (Problem problem) {
                 refused.add("Line " + line + ": " + problem.getMessage());
             }
@@ -71,10 +84,13 @@ class RosterFile {
     private static List<Map<String, String>> rows(String csv) {
         List<Map<String, String>> rows = Csv.read(csv);
         if (rows.isEmpty()) {
-            throw Problem.badRequest("There is no student in this table. The first line names the columns, such as givenName,familyName,username; each further line is a student.");
+            throw Problem.badRequest("There is no student in this table. The first line names the columns, such as"
+                    + " givenName,familyName,username; each further line is a student.");
         }
         if (NAMES.stream().noneMatch(rows.getFirst()::containsKey)) {
-            throw Problem.badRequest("The first line of this table does not name its columns. It must say givenName and familyName, or name; username is optional.");
+            throw Problem.badRequest(
+                    "The first line of this table does not name its columns. It must say givenName and familyName, or"
+                            + " name; username is optional.");
         }
         return rows;
     }
@@ -95,10 +111,29 @@ class RosterFile {
     /** With file name and columns of users.csv in OneRoster 1.2 (1EdTech; the columns used here from memory). */
     @Transactional(readOnly = true)
     public String write(Person instructor) {
-        return Csv.write(HEAD, people.students(instructor.classId()).stream().map(s -> {
-            String family = s.family().isEmpty() ? s.name().substring(s.name().lastIndexOf(' ') + 1) : s.family();
-            boolean whole = family.length() == s.name().length();
-            return List.of(s.id(), "", "", "true", s.username(), whole ? s.name() : s.name().substring(0, s.name().length() - family.length()).strip(), whole ? "" : family, "student", instructor.classId());
-        }).toList());
+        return Csv.write(
+                HEAD,
+                people.students(instructor.classId()).stream()
+                        .map(s -> {
+                            String family = s.family().isEmpty()
+                                    ? s.name().substring(s.name().lastIndexOf(' ') + 1)
+                                    : s.family();
+                            boolean whole = family.length() == s.name().length();
+                            return List.of(
+                                    s.id(),
+                                    "",
+                                    "",
+                                    "true",
+                                    s.username(),
+                                    whole
+                                            ? s.name()
+                                            : s.name()
+                                                    .substring(0, s.name().length() - family.length())
+                                                    .strip(),
+                                    whole ? "" : family,
+                                    "student",
+                                    instructor.classId());
+                        })
+                        .toList());
     }
 }

@@ -28,9 +28,19 @@ class SkillChoices {
 
     @Transactional(readOnly = true)
     public List<SkillChoice> of(Person instructor) {
-        List<String> students = people.students(instructor.classId()).stream().map(Student::id).toList();
-        Map<String, Long> known = practice.known(students, practice.standings(students)).values().stream().flatMap(List::stream).collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
-        return course.skills().stream().map(s -> new SkillChoice(s.id(), s.name(), s.strand().title(), s.prerequisites(),
-                course.depth(s.id()), known.getOrDefault(s.id(), 0L).intValue())).toList();
+        List<String> students =
+                people.students(instructor.classId()).stream().map(Student::id).toList();
+        Map<String, Long> known = practice.known(students, practice.standings(students)).values().stream()
+                .flatMap(List::stream)
+                .collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
+        return course.skills().stream()
+                .map(s -> new SkillChoice(
+                        s.id(),
+                        s.name(),
+                        s.strand().title(),
+                        s.prerequisites(),
+                        course.depth(s.id()),
+                        known.getOrDefault(s.id(), 0L).intValue()))
+                .toList();
     }
 }

@@ -15,7 +15,13 @@ import littlesummit.core.grading.Kind;
  */
 record AnswerDto(String kind, String form, String expected, List<String> letters, String suffix, List<String> options) {
     static AnswerDto of(AnswerSpec answer) {
-        return new AnswerDto(answer.kind().code(), answer.form().code(), answer.expected(), sorted(answer.letters()), answer.suffix(), sorted(answer.options()));
+        return new AnswerDto(
+                answer.kind().code(),
+                answer.form().code(),
+                answer.expected(),
+                sorted(answer.letters()),
+                answer.suffix(),
+                sorted(answer.options()));
     }
 
     private static List<String> sorted(Set<String> texts) {

@@ -3,7 +3,10 @@ package littlesummit.app.content;
 import java.util.List;
 import littlesummit.core.item.Figure;
 
-/** A picture, as it is kept and sent. Lengths are in the units of the picture; angles in degrees, counter-clockwise from the right. */
+/**
+ * A picture, as it is kept and sent. Lengths are in the units of the picture; angles in degrees, counter-clockwise from
+ * the right.
+ */
 public sealed interface FigureDto {
     /** What the picture shows, in words. */
     String alt();
@@ -12,9 +15,13 @@ public sealed interface FigureDto {
 
     record PieceDto(double size, String label, boolean shaded, String slot) {}
 
-    record FractionPicture(String alt, ShapeDto shape, int wholes, List<Double> cuts, int shaded) implements FigureDto {}
+    record FractionPicture(String alt, ShapeDto shape, int wholes, List<Double> cuts, int shaded)
+            implements FigureDto {}
 
-    enum ShapeDto { BAR, CIRCLE }
+    enum ShapeDto {
+        BAR,
+        CIRCLE
+    }
 
     record NumberLine(String alt, double from, double to, double step, List<MarkDto> marks) implements FigureDto {}
 
@@ -26,7 +33,8 @@ public sealed interface FigureDto {
 
     record ArcDto(double from, double to, String label, boolean square) {}
 
-    record Straight(String alt, List<NamedDto> points, boolean arrowAtStart, boolean arrowAtEnd, int ticks) implements FigureDto {}
+    record Straight(String alt, List<NamedDto> points, boolean arrowAtStart, boolean arrowAtEnd, int ticks)
+            implements FigureDto {}
 
     record NamedDto(String name, double x, double y) {}
 
@@ -36,7 +44,8 @@ public sealed interface FigureDto {
 
     record PolygonDto(String id, String alt, List<Double> corners, List<Integer> ticks, List<Integer> right) {}
 
-    record Grid(String alt, double xMin, double xMax, double yMin, double yMax, double step, List<DrawnDto> drawn) implements FigureDto {}
+    record Grid(String alt, double xMin, double xMax, double yMin, double yMax, double step, List<DrawnDto> drawn)
+            implements FigureDto {}
 
     record Balance(String alt, List<String> left, List<String> right, boolean level) implements FigureDto {}
 
@@ -46,13 +55,35 @@ public sealed interface FigureDto {
 
     static FigureDto of(Figure figure) {
         return switch (figure) {
-            case Figure.Bar f -> new Bar(f.alt(), f.total(), f.pieces().stream().map(p -> new PieceDto(p.size(), p.label(), p.shaded(), p.slot())).toList());
+            case Figure.Bar f ->
+                new Bar(
+                        f.alt(),
+                        f.total(),
+                        f.pieces().stream()
+                                .map(p -> new PieceDto(p.size(), p.label(), p.shaded(), p.slot()))
+                                .toList());
             case Figure.FractionPicture f -> of(f);
-            case Figure.NumberLine f -> new NumberLine(f.alt(), f.from(), f.to(), f.step(), f.marks().stream().map(m -> new MarkDto(m.at(), m.label(), m.open())).toList());
-            case Figure.Angles f -> new Angles(f.alt(), f.rays().stream().map(r -> new RayDto(r.degrees(), r.label(), r.bothWays())).toList(),
-                    f.arcs().stream().map(a -> new ArcDto(a.from(), a.to(), a.label(), a.square())).toList());
+            case Figure.NumberLine f ->
+                new NumberLine(
+                        f.alt(),
+                        f.from(),
+                        f.to(),
+                        f.step(),
+                        f.marks().stream()
+                                .map(m -> new MarkDto(m.at(), m.label(), m.open()))
+                                .toList());
+            case Figure.Angles f ->
+                new Angles(
+                        f.alt(),
+                        f.rays().stream()
+                                .map(r -> new RayDto(r.degrees(), r.label(), r.bothWays()))
+                                .toList(),
+                        f.arcs().stream()
+                                .map(a -> new ArcDto(a.from(), a.to(), a.label(), a.square()))
+                                .toList());
             case Figure.Straight f -> of(f);
-            case Figure.Straights f -> new Straights(f.alt(), f.items().stream().map(FigureDto::of).toList());
+            case Figure.Straights f ->
+                new Straights(f.alt(), f.items().stream().map(FigureDto::of).toList());
             case Figure.Shapes f -> of(f);
             case Figure.Grid f -> of(f);
             case Figure.Balance f -> new Balance(f.alt(), f.left(), f.right(), f.level());
@@ -66,15 +97,33 @@ public sealed interface FigureDto {
     }
 
     static Straight of(Figure.Straight f) {
-        return new Straight(f.alt(), f.points().stream().map(p -> new NamedDto(p.name(), p.x(), p.y())).toList(), f.arrowAtStart(), f.arrowAtEnd(), f.ticks());
+        return new Straight(
+                f.alt(),
+                f.points().stream()
+                        .map(p -> new NamedDto(p.name(), p.x(), p.y()))
+                        .toList(),
+                f.arrowAtStart(),
+                f.arrowAtEnd(),
+                f.ticks());
     }
 
     static Shapes of(Figure.Shapes f) {
-        return new Shapes(f.alt(), f.items().stream().map(p -> new PolygonDto(p.id(), p.alt(), p.corners(), p.ticks(), p.right())).toList());
+        return new Shapes(
+                f.alt(),
+                f.items().stream()
+                        .map(p -> new PolygonDto(p.id(), p.alt(), p.corners(), p.ticks(), p.right()))
+                        .toList());
     }
 
     static Grid of(Figure.Grid f) {
-        return new Grid(f.alt(), f.xMin(), f.xMax(), f.yMin(), f.yMax(), f.step(), f.drawn().stream().map(DrawnDto::of).toList());
+        return new Grid(
+                f.alt(),
+                f.xMin(),
+                f.xMax(),
+                f.yMin(),
+                f.yMax(),
+                f.step(),
+                f.drawn().stream().map(DrawnDto::of).toList());
     }
 
     static Measured of(Figure.Measured f) {
@@ -83,13 +132,35 @@ public sealed interface FigureDto {
 
     default Figure toCore() {
         return switch (this) {
-            case Bar f -> new Figure.Bar(f.alt, f.total, f.pieces.stream().map(p -> new Figure.Piece(p.size, p.label, p.shaded, p.slot)).toList());
+            case Bar f ->
+                new Figure.Bar(
+                        f.alt,
+                        f.total,
+                        f.pieces.stream()
+                                .map(p -> new Figure.Piece(p.size, p.label, p.shaded, p.slot))
+                                .toList());
             case FractionPicture f -> toCore(f);
-            case NumberLine f -> new Figure.NumberLine(f.alt, f.from, f.to, f.step, f.marks.stream().map(m -> new Figure.Mark(m.at, m.label, m.open)).toList());
-            case Angles f -> new Figure.Angles(f.alt, f.rays.stream().map(r -> new Figure.Ray(r.degrees, r.label, r.bothWays)).toList(),
-                    f.arcs.stream().map(a -> new Figure.Arc(a.from, a.to, a.label, a.square)).toList());
+            case NumberLine f ->
+                new Figure.NumberLine(
+                        f.alt,
+                        f.from,
+                        f.to,
+                        f.step,
+                        f.marks.stream()
+                                .map(m -> new Figure.Mark(m.at, m.label, m.open))
+                                .toList());
+            case Angles f ->
+                new Figure.Angles(
+                        f.alt,
+                        f.rays.stream()
+                                .map(r -> new Figure.Ray(r.degrees, r.label, r.bothWays))
+                                .toList(),
+                        f.arcs.stream()
+                                .map(a -> new Figure.Arc(a.from, a.to, a.label, a.square))
+                                .toList());
             case Straight f -> toCore(f);
-            case Straights f -> new Figure.Straights(f.alt, f.items.stream().map(s -> toCore(s)).toList());
+            case Straights f ->
+                new Figure.Straights(f.alt, f.items.stream().map(s -> toCore(s)).toList());
             case Shapes f -> toCore(f);
             case Grid f -> toCore(f);
             case Balance f -> new Figure.Balance(f.alt, f.left, f.right, f.level);
@@ -103,15 +174,31 @@ public sealed interface FigureDto {
     }
 
     static Figure.Straight toCore(Straight f) {
-        return new Figure.Straight(f.alt, f.points.stream().map(p -> new Figure.Named(p.name, p.x, p.y)).toList(), f.arrowAtStart, f.arrowAtEnd, f.ticks);
+        return new Figure.Straight(
+                f.alt,
+                f.points.stream().map(p -> new Figure.Named(p.name, p.x, p.y)).toList(),
+                f.arrowAtStart,
+                f.arrowAtEnd,
+                f.ticks);
     }
 
     static Figure.Shapes toCore(Shapes f) {
-        return new Figure.Shapes(f.alt, f.items.stream().map(p -> new Figure.Polygon(p.id, p.alt, p.corners, p.ticks, p.right)).toList());
+        return new Figure.Shapes(
+                f.alt,
+                f.items.stream()
+                        .map(p -> new Figure.Polygon(p.id, p.alt, p.corners, p.ticks, p.right))
+                        .toList());
     }
 
     static Figure.Grid toCore(Grid f) {
-        return new Figure.Grid(f.alt, f.xMin, f.xMax, f.yMin, f.yMax, f.step, f.drawn.stream().map(DrawnDto::toCore).toList());
+        return new Figure.Grid(
+                f.alt,
+                f.xMin,
+                f.xMax,
+                f.yMin,
+                f.yMax,
+                f.step,
+                f.drawn.stream().map(DrawnDto::toCore).toList());
     }
 
     static Figure.Measured toCore(Measured f) {

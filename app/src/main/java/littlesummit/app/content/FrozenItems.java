@@ -11,17 +11,19 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Keeps items as they were when they were given out. What makes items may change at any time; what a student has worked on does not.
- * Content that reads alike is kept once.
+ * Keeps items as they were when they were given out. What makes items may change at any time; what a student has worked
+ * on does not. Content that reads alike is kept once.
  */
 @Service
 public class FrozenItems {
     private static final Schema<ItemDto> SCHEMA = Schema.first(ItemDto.class);
     /** As many as a school works on at the same time, some hundred bytes to some kilobytes each. */
     private static final int MOST_AT_HAND = 2_000;
+
     private final ItemContentRepository contents;
     private final Json json;
-    private final Cache<Long, ItemDto> atHand = Caffeine.newBuilder().maximumSize(MOST_AT_HAND).build();
+    private final Cache<Long, ItemDto> atHand =
+            Caffeine.newBuilder().maximumSize(MOST_AT_HAND).build();
 
     FrozenItems(ItemContentRepository contents, Json json) {
         this.contents = contents;
@@ -33,10 +35,15 @@ public class FrozenItems {
     public long freeze(Item item) {
         String text = json.write(ItemDto.of(item), SCHEMA);
         String hash = Digest.of(text);
-        return contents.idOf(hash).orElseGet(() -> contents.save(new ItemContentEntity(hash, SCHEMA.newest(), Packed.pack(text))).id());
+        return contents.idOf(hash)
+                .orElseGet(() -> contents.save(new ItemContentEntity(hash, SCHEMA.newest(), Packed.pack(text)))
+                        .id());
     }
 
-    /** @param ref of the item that was given out with this content; @throws IllegalStateException when nothing of the kind is kept */
+    /**
+     * @param ref of the item that was given out with this content
+     * @throws IllegalStateException when nothing of the kind is kept
+     */
     @Transactional(readOnly = true)
     public Item thaw(long id, ItemRef ref) {
         return atHand.get(id, this::read).toCore(ref);

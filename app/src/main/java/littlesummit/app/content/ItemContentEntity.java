@@ -13,13 +13,17 @@ class ItemContentEntity {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private String hash;
     private int shape;
     private byte[] content;
 
     protected ItemContentEntity() {}
 
-    /** @param hash of the text; @param content the text, packed */
+    /**
+     * @param hash of the text
+     * @param content the text, packed
+     */
     ItemContentEntity(String hash, int shape, byte[] content) {
         this.hash = hash;
         this.shape = shape;

@@ -3,7 +3,9 @@ package littlesummit.app.content;
 import java.util.List;
 import littlesummit.core.item.Layout;
 
-/** Where the fields of a part stand, as it is kept and sent. A place for the field {@code id} is written {@code {{id}}}. */
+/**
+ * Where the fields of a part stand, as it is kept and sent. A place for the field {@code id} is written {@code {{id}}}.
+ */
 public sealed interface LayoutDto {
     record Stacked() implements LayoutDto {}
 

@@ -17,7 +17,9 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
-/** The class of the valley school after six weeks, with work due around the day it is started. All of it is invented. */
+/**
+ * The class of the valley school after six weeks, with work due around the day it is started. All of it is invented.
+ */
 @Component
 @ConditionalOnProperty("summit.demo")
 class DemoData implements SmartLifecycle {
@@ -33,7 +35,15 @@ class DemoData implements SmartLifecycle {
     private final PastClock clock;
     private boolean running;
 
-    DemoData(PeopleService people, ClassesService classes, ValleyClass valley, SixWeeks weeks, SimulatedStudent students, QuestionService questions, WorkService work, PastClock clock) {
+    DemoData(
+            PeopleService people,
+            ClassesService classes,
+            ValleyClass valley,
+            SixWeeks weeks,
+            SimulatedStudent students,
+            QuestionService questions,
+            WorkService work,
+            PastClock clock) {
         this.people = people;
         this.classes = classes;
         this.valley = valley;
@@ -96,9 +106,14 @@ class DemoData implements SmartLifecycle {
         readSome(orla);
     }
 
-    /** Six weeks of a class take a while: whoever has started it sees how far it is. @param done students who have their weeks */
+    /**
+     * Six weeks of a class take a while: whoever has started it sees how far it is.
+     *
+     * @param done students who have their weeks
+     */
     private static void say(int done) {
-        System.out.println("Making the demo class: " + done + " of " + (1 + Villager.OTHERS.size()) + " students have their six weeks");
+        System.out.println("Making the demo class: " + done + " of " + (1 + Villager.OTHERS.size())
+                + " students have their six weeks");
     }
 
     private Person student(Villager villager, String classId) {
@@ -132,19 +147,35 @@ class DemoData implements SmartLifecycle {
     private void askAndAnswer(List<Person> others, ValleyClass.Set set, Person orla) {
         clock.setBack(Duration.ofHours(20));
         Person greta = others.get(6);
-        QuestionService.Question first = questions.ask(greta, students.stopAt(greta, set.stores(), "percent-discount"), "Do I take the percent of the old price or of the new one?", "first");
+        QuestionService.Question first = questions.ask(
+                greta,
+                students.stopAt(greta, set.stores(), "percent-discount"),
+                "Do I take the percent of the old price or of the new one?",
+                "first");
         clock.setBack(Duration.ofHours(16));
-        questions.answer(orla, first.id(), "Of the old one: it is the whole, 100 percent. Draw the bar first and write 100 percent at its end.");
+        questions.answer(
+                orla,
+                first.id(),
+                "Of the old one: it is the whole, 100 percent. Draw the bar first and write 100 percent at its end.");
         clock.setBack(Duration.ofHours(5));
         Person bero = others.get(1);
-        questions.ask(bero, students.stopAt(bero, set.stores(), "percent-discount"), "Why is it not enough to subtract the percent as a number?", "second");
+        questions.ask(
+                bero,
+                students.stopAt(bero, set.stores(), "percent-discount"),
+                "Why is it not enough to subtract the percent as a number?",
+                "second");
         clock.goRight();
     }
 
     /** Of the work that waits, a page is read and one sent back. */
     private void readSome(Person orla) {
-        List<String> waiting = work.waiting(orla.classId()).stream().map(WorkService.Waiting::itemId).toList();
+        List<String> waiting = work.waiting(orla.classId()).stream()
+                .map(WorkService.Waiting::itemId)
+                .toList();
         work.read(orla, waiting.get(0), 100, "Every step is there.");
-        work.sendBack(orla, waiting.get(1), "How did you come from the first line to the second? Show what you did on both sides.");
+        work.sendBack(
+                orla,
+                waiting.get(1),
+                "How did you come from the first line to the second? Show what you did on both sides.");
     }
 }

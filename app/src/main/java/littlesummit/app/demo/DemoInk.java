@@ -20,8 +20,10 @@ final class DemoInk {
                 line(InkColour.BLACK, 160, 84, 520, 80),
                 curve(InkColour.BLUE, t -> 90 + 140 * t, t -> 150 + 40 * Math.sin(Math.PI * t)),
                 curve(InkColour.BLUE, t -> 450 + 140 * t, t -> 150 + 40 * Math.sin(Math.PI * t)),
-                line(InkColour.BLACK, 160, 84, 90, 150), line(InkColour.BLACK, 160, 84, 230, 150),
-                line(InkColour.BLACK, 520, 80, 450, 150), line(InkColour.BLACK, 520, 80, 590, 150),
+                line(InkColour.BLACK, 160, 84, 90, 150),
+                line(InkColour.BLACK, 160, 84, 230, 150),
+                line(InkColour.BLACK, 520, 80, 450, 150),
+                line(InkColour.BLACK, 520, 80, 590, 150),
                 curve(InkColour.ORANGE, t -> 130 + 24 * Math.cos(6.5 * t), t -> 135 + 18 * Math.sin(6.5 * t)),
                 curve(InkColour.ORANGE, t -> 185 + 24 * Math.cos(6.5 * t), t -> 135 + 18 * Math.sin(6.5 * t)));
     }
@@ -35,7 +37,8 @@ final class DemoInk {
         List<Double> points = new ArrayList<>();
         for (int i = 0; i <= POINTS; i++) {
             double t = (double) i / POINTS;
-            points.addAll(List.of(x.applyAsDouble(t), y.applyAsDouble(t), 0.35 + 0.3 * Math.sin(Math.PI * t), 12.0 * i));
+            points.addAll(
+                    List.of(x.applyAsDouble(t), y.applyAsDouble(t), 0.35 + 0.3 * Math.sin(Math.PI * t), 12.0 * i));
         }
         return new Stroke(UUID.randomUUID().toString(), Stroke.Tool.PEN, 2.6, colour, points);
     }

@@ -8,7 +8,10 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.annotation.Primary;
 import org.springframework.stereotype.Component;
 
-/** The clock of the demo: set back while its histories are made, so that they happen in the past; then it goes right. Tests let it jump. */
+/**
+ * The clock of the demo: set back while its histories are made, so that they happen in the past; then it goes right.
+ * Tests let it jump.
+ */
 @Component
 @Primary
 @ConditionalOnProperty("summit.demo")

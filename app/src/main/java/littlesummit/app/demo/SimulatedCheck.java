@@ -33,18 +33,41 @@ class SimulatedCheck {
             String id = running.get().item().id();
             Item item = items.require(person, id).item();
             boolean known = knows.contains(item.ref().skill());
-            running = placement.answer(person, id, known ? item.parts().stream().map(SimulatedCheck::right).toList() : List.of(), !known, UUID.randomUUID().toString()).running();
+            running = placement
+                    .answer(
+                            person,
+                            id,
+                            known
+                                    ? item.parts().stream()
+                                            .map(SimulatedCheck::right)
+                                            .toList()
+                                    : List.of(),
+                            !known,
+                            UUID.randomUUID().toString())
+                    .running();
         }
     }
 
     /** A short check of what is due, in which some skills have become strange. */
     void shortOne(Person person, List<String> strange) {
-        Optional<CheckView.RunningCheck> running = placement.start(person, false).running();
+        Optional<CheckView.RunningCheck> running =
+                placement.start(person, false).running();
         while (running.isPresent()) {
             String id = running.get().item().id();
             Item item = items.require(person, id).item();
             boolean isNew = strange.contains(item.ref().skill());
-            running = placement.answer(person, id, isNew ? List.of() : item.parts().stream().map(SimulatedCheck::right).toList(), isNew, UUID.randomUUID().toString()).running();
+            running = placement
+                    .answer(
+                            person,
+                            id,
+                            isNew
+                                    ? List.of()
+                                    : item.parts().stream()
+                                            .map(SimulatedCheck::right)
+                                            .toList(),
+                            isNew,
+                            UUID.randomUUID().toString())
+                    .running();
         }
     }
 

@@ -18,8 +18,11 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty("summit.demo")
 class SimulatedQuiz {
-    private static final String[] NOTES = {"I mixed up the two numbers. Next time I read the question twice before I write.", "I was too quick with the sign. I check it on a number line now.",
-            "I forgot the last step. First I work it out, then I look at what form is asked."};
+    private static final String[] NOTES = {
+        "I mixed up the two numbers. Next time I read the question twice before I write.",
+        "I was too quick with the sign. I check it on a number line now.",
+        "I forgot the last step. First I work it out, then I look at what form is asked."
+    };
     private final QuizService quizzes;
     private final ServedItems items;
     private final PastClock clock;
@@ -35,7 +38,10 @@ class SimulatedQuiz {
         return "demo-quiz-" + keys++;
     }
 
-    /** @param rounds at most; @param skillfulness chance in percent of answering right, which grows with every round */
+    /**
+     * @param rounds at most
+     * @param skillfulness chance in percent of answering right, which grows with every round
+     */
     void rounds(Person person, Assignment quiz, int rounds, int skillfulness) {
         Random chance = new Random(person.username().hashCode());
         QuizState.Phase phase = QuizState.Phase.READY;
@@ -46,12 +52,21 @@ class SimulatedQuiz {
     }
 
     private void round(Person person, Assignment quiz, int skillfulness, Random chance) {
-        QuizView.Running running = quizzes.start(person, quiz.id(), key()).running().orElseThrow();
+        QuizView.Running running =
+                quizzes.start(person, quiz.id(), key()).running().orElseThrow();
         for (QuizView.RunningItem waiting : running.items()) {
             clock.pass(Duration.ofSeconds(60 + chance.nextInt(60)));
             Item item = items.require(person, waiting.item().id()).item();
             boolean right = chance.nextInt(100) < skillfulness;
-            quizzes.save(person, quiz.id(), waiting.item().id(), item.parts().stream().map((Part part) -> SimulatedStudent.entries(part, right, 0)).toList(), Optional.empty(), key());
+            quizzes.save(
+                    person,
+                    quiz.id(),
+                    waiting.item().id(),
+                    item.parts().stream()
+                            .map((Part part) -> SimulatedStudent.entries(part, right, 0))
+                            .toList(),
+                    Optional.empty(),
+                    key());
         }
         quizzes.submit(person, quiz.id(), running.number(), key());
     }
@@ -61,7 +76,8 @@ class SimulatedQuiz {
         for (QuizView.ResultItem item : result.items()) {
             if (item.wantsNote()) {
                 clock.pass(Duration.ofSeconds(100));
-                result = quizzes.correct(person, quiz.id(), number, item.slot(), NOTES[item.slot() % NOTES.length], key());
+                result = quizzes.correct(
+                        person, quiz.id(), number, item.slot(), NOTES[item.slot() % NOTES.length], key());
             }
         }
         return result.phase();

@@ -4,15 +4,15 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Optional;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService;
-import littlesummit.app.practice.PracticeView;
 import littlesummit.app.practice.PracticeService.Attempt;
 import littlesummit.app.practice.PracticeService.Place;
+import littlesummit.app.practice.PracticeView;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.working.InkService;
 import littlesummit.app.working.WorkLine;
@@ -48,7 +48,10 @@ class SimulatedStudent {
         return "demo-" + keys++;
     }
 
-    /** @param count items to work; @param skillfulness chance in percent of answering right */
+    /**
+     * @param count items to work
+     * @param skillfulness chance in percent of answering right
+     */
     void work(Person person, Assignment assignment, String skill, int count, int skillfulness) {
         Place place = new Place(person, assignment.id(), skill);
         Random chance = new Random(person.username().hashCode());
@@ -63,7 +66,11 @@ class SimulatedStudent {
         }
     }
 
-    /** Works on a skill until its target is reached, or there was enough of it. @return whether it is reached */
+    /**
+     * Works on a skill until its target is reached, or there was enough of it.
+     *
+     * @return whether it is reached
+     */
     boolean workUntilReached(Person person, Assignment assignment, String skill, int most, int skillfulness) {
         Place place = new Place(person, assignment.id(), skill);
         Random chance = new Random((person.username() + assignment.title() + skill).hashCode());
@@ -75,18 +82,30 @@ class SimulatedStudent {
                 write(person, itemId, chance);
             }
             answer(place, itemId, chance.nextInt(100) < skillfulness);
-            PracticeView.TargetView target = practice.next(place, itemId, PracticeService.Onward.NEXT, key()).target();
+            PracticeView.TargetView target = practice.next(place, itemId, PracticeService.Onward.NEXT, key())
+                    .target();
             reached = target.reached() || target.reachedWaiting();
         }
         return reached;
     }
 
-    /** The item that a student is in, left open with a wrong first try. @return its id */
+    /**
+     * The item that a student is in, left open with a wrong first try.
+     *
+     * @return its id
+     */
     String stopAt(Person person, Assignment assignment, String skill) {
         Place place = new Place(person, assignment.id(), skill);
         String itemId = practice.currentItem(place);
         clock.pass(Duration.ofSeconds(90));
-        practice.check(place, new Attempt(itemId, 0, entries(items.require(person, itemId).item().parts().getFirst(), false, 0), true), key());
+        practice.check(
+                place,
+                new Attempt(
+                        itemId,
+                        0,
+                        entries(items.require(person, itemId).item().parts().getFirst(), false, 0),
+                        true),
+                key());
         return itemId;
     }
 
@@ -94,7 +113,10 @@ class SimulatedStudent {
     private void write(Person person, String itemId, Random chance) {
         Item item = items.require(person, itemId).item();
         List<WorkLine> lines = new ArrayList<>();
-        item.worked().stream().filter(step -> !step.math().isEmpty()).limit(2 + chance.nextInt(4)).forEach(step -> lines.add(new WorkLine(step.math(), false)));
+        item.worked().stream()
+                .filter(step -> !step.math().isEmpty())
+                .limit(2 + chance.nextInt(4))
+                .forEach(step -> lines.add(new WorkLine(step.math(), false)));
         if (chance.nextBoolean()) {
             lines.add(1, new WorkLine("the same on both sides", false));
         }
@@ -109,7 +131,8 @@ class SimulatedStudent {
         for (int part = 0; part < item.parts().size(); part++) {
             int tries = right ? 1 : 3;
             for (int i = 0; i < tries && practice.isOpen(place, itemId, part); i++) {
-                practice.check(place, new Attempt(itemId, part, entries(item.parts().get(part), right, i), true), key());
+                practice.check(
+                        place, new Attempt(itemId, part, entries(item.parts().get(part), right, i), true), key());
             }
         }
     }
@@ -117,8 +140,12 @@ class SimulatedStudent {
     static Map<String, String> entries(Part part, boolean right, int attempt) {
         Map<String, String> entries = new HashMap<>();
         for (Field field : part.fields()) {
-            List<String> wrong = field.mistakes().stream().filter(m -> !m.slip().equals("coefficient-range")).map(m -> m.entry()).toList();
-            entries.put(field.id(), right || wrong.isEmpty() ? field.answer().key() : wrong.get(attempt % wrong.size()));
+            List<String> wrong = field.mistakes().stream()
+                    .filter(m -> !m.slip().equals("coefficient-range"))
+                    .map(m -> m.entry())
+                    .toList();
+            entries.put(
+                    field.id(), right || wrong.isEmpty() ? field.answer().key() : wrong.get(attempt % wrong.size()));
         }
         return entries;
     }
@@ -135,7 +162,11 @@ class SimulatedStudent {
         String itemId = practice.currentItem(place);
         practice.hint(place, itemId, key());
         Item item = items.require(person, itemId).item();
-        work.save(person, itemId, List.of(new WorkLine(item.given() + " = ", false), new WorkLine("count the places", false)), Optional.empty());
+        work.save(
+                person,
+                itemId,
+                List.of(new WorkLine(item.given() + " = ", false), new WorkLine("count the places", false)),
+                Optional.empty());
         items.keepDraft(person, itemId, List.of(Map.of("answer", item.given().substring(0, 2))), Optional.empty());
     }
 }

@@ -8,7 +8,10 @@ import littlesummit.app.people.Person;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
-/** What the class has done in the weeks that are over: checks, assignments, and a quiz in rounds, each student in the order of time. */
+/**
+ * What the class has done in the weeks that are over: checks, assignments, and a quiz in rounds, each student in the
+ * order of time.
+ */
 @Component
 @ConditionalOnProperty("summit.demo")
 class SixWeeks {

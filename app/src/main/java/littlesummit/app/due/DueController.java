@@ -13,15 +13,15 @@ import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.Person;
 import littlesummit.app.placement.PlacementService;
-import littlesummit.app.practice.PracticeRecord.Worked;
 import littlesummit.app.practice.PracticeRecord;
+import littlesummit.app.practice.PracticeRecord.Worked;
 import littlesummit.app.quiz.QuizService;
 import littlesummit.app.working.WorkService;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.SkillMap;
 import littlesummit.core.practice.Target;
-import littlesummit.core.working.WorkState;
 import littlesummit.core.skill.ItemSource;
+import littlesummit.core.working.WorkState;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,6 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 class DueController {
     /** To the end of the seventh day from today, wherever the student is. */
     private static final Duration SOON = Duration.ofDays(8);
+
     private final ItemSource catalogue;
     private final AssignmentService assignments;
     private final PracticeRecord practice;
@@ -40,7 +41,14 @@ class DueController {
     private final PlacementService placement;
     private final Clock clock;
 
-    DueController(AssignmentService assignments, PracticeRecord practice, WorkService work, QuizService quizzes, PlacementService placement, Clock clock, ItemSource catalogue) {
+    DueController(
+            AssignmentService assignments,
+            PracticeRecord practice,
+            WorkService work,
+            QuizService quizzes,
+            PlacementService placement,
+            Clock clock,
+            ItemSource catalogue) {
         this.catalogue = catalogue;
         this.placement = placement;
         this.quizzes = quizzes;
@@ -58,22 +66,56 @@ class DueController {
      * @param late whether some of it was finished, or is still open, after its date
      * @param resume id of the skill to go on with
      * @param quiz at the end of it, or all of it
-     * @param waiting pages of work that wait to be read; @param pagesBack those that want more; @param check whether it is the starting check
+     * @param waiting pages of work that wait to be read
+     * @param pagesBack those that want more
+     * @param check whether it is the starting check
      */
-    record DueAssignment(String id, String title, Instant due, String when, String target, int flag, boolean byScore, List<String> policy, boolean started,
-            boolean finished, boolean late, String resume, int waiting, List<PageBack> pagesBack, boolean check, List<DueSkill> skills,
+    record DueAssignment(
+            String id,
+            String title,
+            Instant due,
+            String when,
+            String target,
+            int flag,
+            boolean byScore,
+            List<String> policy,
+            boolean started,
+            boolean finished,
+            boolean late,
+            String resume,
+            int waiting,
+            List<PageBack> pagesBack,
+            boolean check,
+            List<DueSkill> skills,
             Optional<QuizService.Summary> quiz) {}
 
-    /** A page that was sent back. @param comment what is still wanted */
+    /**
+     * A page that was sent back.
+     *
+     * @param comment what is still wanted
+     */
     record PageBack(String itemId, String comment) {}
 
     /**
      * @param known whether it was shown to be known elsewhere, in a check or another assignment
-     * @param stands in the measure of the target, without work that waits to be read; @param hoped with it; @param pagesWaiting how many such pages
+     * @param stands in the measure of the target, without work that waits to be read
+     * @param hoped with it
+     * @param pagesWaiting how many such pages
      * @param reachedWaiting whether only the reading is missing
      * @param course after each closed item, for the small ridge line
      */
-    record DueSkill(String id, String name, int stands, int hoped, int pagesWaiting, boolean reachedWaiting, boolean known, boolean started, boolean reached, boolean late, List<Integer> course) {
+    record DueSkill(
+            String id,
+            String name,
+            int stands,
+            int hoped,
+            int pagesWaiting,
+            boolean reachedWaiting,
+            boolean known,
+            boolean started,
+            boolean reached,
+            boolean late,
+            List<Integer> course) {
         /** Whether the student has done everything, read or not. */
         boolean isDone() {
             return reached || reachedWaiting;
@@ -85,37 +127,105 @@ class DueController {
     public Due due(@AuthenticationPrincipal Person person) {
         Instant now = clock.instant();
         List<Assignment> all = assignments.of(person);
-        Map<String, List<Worked>> worked = practice.worked(person).stream().collect(Collectors.groupingBy(w -> w.standing().assignmentId()));
+        Map<String, List<Worked>> worked = practice.worked(person).stream()
+                .collect(Collectors.groupingBy(w -> w.standing().assignmentId()));
         Map<String, List<WorkService.Standing>> pages = work.standings(List.of(person.id())).stream()
                 .collect(Collectors.groupingBy(WorkService.Standing::assignmentId));
-        Set<String> known = practice.map(person).stream().filter(SkillMap.Node::isKnown).map(n -> n.skill().id()).collect(Collectors.toSet());
-        Optional<Instant> checked = all.stream().anyMatch(Assignment::isCheck) ? placement.lastCourse(person.id()) : Optional.empty();
+        Set<String> known = practice.map(person).stream()
+                .filter(SkillMap.Node::isKnown)
+                .map(n -> n.skill().id())
+                .collect(Collectors.toSet());
+        Optional<Instant> checked =
+                all.stream().anyMatch(Assignment::isCheck) ? placement.lastCourse(person.id()) : Optional.empty();
         Map<String, QuizService.Summary> quiz = quizzes.summaries(person, all);
-        return new Due(now, all.stream().map(a -> due(a, worked.getOrDefault(a.id(), List.of()), pages.getOrDefault(a.id(), List.of()), known, checked, Optional.ofNullable(quiz.get(a.id())), now)).toList());
+        return new Due(
+                now,
+                all.stream()
+                        .map(a -> due(
+                                a,
+                                worked.getOrDefault(a.id(), List.of()),
+                                pages.getOrDefault(a.id(), List.of()),
+                                known,
+                                checked,
+                                Optional.ofNullable(quiz.get(a.id())),
+                                now))
+                        .toList());
     }
 
-    private DueAssignment due(Assignment assignment, List<Worked> worked, List<WorkService.Standing> pages, Set<String> known, Optional<Instant> checked, Optional<QuizService.Summary> quiz, Instant now) {
+    private DueAssignment due(
+            Assignment assignment,
+            List<Worked> worked,
+            List<WorkService.Standing> pages,
+            Set<String> known,
+            Optional<Instant> checked,
+            Optional<QuizService.Summary> quiz,
+            Instant now) {
         Instant until = assignment.due().orElseThrow();
-        List<DueSkill> skills = !assignment.isPractice() ? List.of() : assignment.skills().stream().map(id -> skill(id, assignment, worked, known)).toList();
-        List<PageBack> back = pages.stream().flatMap(p -> p.state() instanceof WorkState.SentBack s ? Stream.of(new PageBack(p.itemId(), s.comment())) : Stream.empty()).toList();
-        int waiting = (int) pages.stream().filter(p -> p.state() instanceof WorkState.HandedIn).count();
-        boolean finished = (!assignment.isCheck() || assignment.isDoneBy(checked)) && skills.stream().allMatch(DueSkill::reached) && back.isEmpty() && quiz.filter(q -> !q.finished()).isEmpty();
+        List<DueSkill> skills = !assignment.isPractice()
+                ? List.of()
+                : assignment.skills().stream()
+                        .map(id -> skill(id, assignment, worked, known))
+                        .toList();
+        List<PageBack> back = pages.stream()
+                .flatMap(p -> p.state() instanceof WorkState.SentBack s
+                        ? Stream.of(new PageBack(p.itemId(), s.comment()))
+                        : Stream.empty())
+                .toList();
+        int waiting = (int) pages.stream()
+                .filter(p -> p.state() instanceof WorkState.HandedIn)
+                .count();
+        boolean finished = (!assignment.isCheck() || assignment.isDoneBy(checked))
+                && skills.stream().allMatch(DueSkill::reached)
+                && back.isEmpty()
+                && quiz.filter(q -> !q.finished()).isEmpty();
         String when = until.isBefore(now) ? "PAST" : until.isBefore(now.plus(SOON)) ? "SOON" : "LATER";
         Target target = assignment.target();
-        return new DueAssignment(assignment.id(), assignment.title(), until, when, Explain.target(target), target.flag(), target.isByScore(),
-                Explain.policy(assignment.policy()), skills.stream().anyMatch(DueSkill::started) || quiz.filter(q -> q.rounds() > 0).isPresent(), finished,
-                skills.stream().anyMatch(DueSkill::late) || until.isBefore(now) && !finished, resume(assignment, skills), waiting, back, assignment.isCheck(), skills, quiz);
+        return new DueAssignment(
+                assignment.id(),
+                assignment.title(),
+                until,
+                when,
+                Explain.target(target),
+                target.flag(),
+                target.isByScore(),
+                Explain.policy(assignment.policy()),
+                skills.stream().anyMatch(DueSkill::started)
+                        || quiz.filter(q -> q.rounds() > 0).isPresent(),
+                finished,
+                skills.stream().anyMatch(DueSkill::late) || until.isBefore(now) && !finished,
+                resume(assignment, skills),
+                waiting,
+                back,
+                assignment.isCheck(),
+                skills,
+                quiz);
     }
 
     private static String resume(Assignment assignment, List<DueSkill> skills) {
-        return skills.stream().filter(s -> s.started() && !s.isDone()).findFirst().or(() -> skills.stream().filter(s -> !s.isDone()).findFirst())
-                .map(DueSkill::id).orElse(assignment.skills().stream().findFirst().orElse(""));
+        return skills.stream()
+                .filter(s -> s.started() && !s.isDone())
+                .findFirst()
+                .or(() -> skills.stream().filter(s -> !s.isDone()).findFirst())
+                .map(DueSkill::id)
+                .orElse(assignment.skills().stream().findFirst().orElse(""));
     }
 
     private DueSkill skill(String id, Assignment assignment, List<Worked> worked, Set<String> known) {
         String name = catalogue.require(id).name();
-        Optional<Worked> found = worked.stream().filter(w -> w.standing().skillId().equals(id)).findFirst();
-        return found.map(w -> new DueSkill(id, name, w.standing().stands(), w.standing().unread().hoped(), w.standing().unread().pages(), w.standing().unread().reached(), known.contains(id), true, w.standing().reached(), w.standing().reachedAt().filter(assignment::isPast).isPresent(), w.course()))
+        Optional<Worked> found =
+                worked.stream().filter(w -> w.standing().skillId().equals(id)).findFirst();
+        return found.map(w -> new DueSkill(
+                        id,
+                        name,
+                        w.standing().stands(),
+                        w.standing().unread().hoped(),
+                        w.standing().unread().pages(),
+                        w.standing().unread().reached(),
+                        known.contains(id),
+                        true,
+                        w.standing().reached(),
+                        w.standing().reachedAt().filter(assignment::isPast).isPresent(),
+                        w.course()))
                 .orElse(new DueSkill(id, name, 0, 0, 0, false, known.contains(id), false, false, false, List.of()));
     }
 }

@@ -17,24 +17,40 @@ public class KnowledgeService {
     }
 
     /**
-     * @param knownSince when a check first showed it; @param confirmed when one last did
-     * @param refreshes short checks passed since; @param fallen when one last put it back into practice
+     * @param knownSince when a check first showed it
+     * @param confirmed when one last did
+     * @param refreshes short checks passed since
+     * @param fallen when one last put it back into practice
      * @param said what the last check over the course said of it
      */
-    public record Known(String personId, String skill, Optional<Instant> knownSince, Optional<Instant> confirmed, int refreshes, Optional<Instant> fallen, Optional<Said> said) {}
+    public record Known(
+            String personId,
+            String skill,
+            Optional<Instant> knownSince,
+            Optional<Instant> confirmed,
+            int refreshes,
+            Optional<Instant> fallen,
+            Optional<Said> said) {}
 
-    /** @param percent how likely it is known, 0 to 100; @param why a sentence */
+    /**
+     * @param percent how likely it is known, 0 to 100
+     * @param why a sentence
+     */
     public record Said(int percent, String why, Instant at) {}
 
     @Transactional(readOnly = true)
     public List<Known> of(String personId) {
-        return known.findByPersonId(personId).stream().map(KnownSkillEntity::toKnown).toList();
+        return known.findByPersonId(personId).stream()
+                .map(KnownSkillEntity::toKnown)
+                .toList();
     }
 
     /** Of several students. */
     @Transactional(readOnly = true)
     public List<Known> of(Collection<String> personIds) {
-        return known.findByPersonIdIn(personIds).stream().map(KnownSkillEntity::toKnown).toList();
+        return known.findByPersonIdIn(personIds).stream()
+                .map(KnownSkillEntity::toKnown)
+                .toList();
     }
 
     /** @param refresh whether a short check showed it */
@@ -62,6 +78,7 @@ public class KnowledgeService {
     }
 
     private KnownSkillEntity row(String personId, String skill) {
-        return known.findById(new KnownSkillEntity.Key(personId, skill)).orElseGet(() -> new KnownSkillEntity(personId, skill));
+        return known.findById(new KnownSkillEntity.Key(personId, skill))
+                .orElseGet(() -> new KnownSkillEntity(personId, skill));
     }
 }

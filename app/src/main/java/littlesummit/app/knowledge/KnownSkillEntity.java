@@ -17,8 +17,10 @@ class KnownSkillEntity {
 
     @Id
     private String personId;
+
     @Id
     private String skill;
+
     private Instant knownSince;
     private Instant confirmedAt;
     private int refreshes;
@@ -61,6 +63,13 @@ class KnownSkillEntity {
     }
 
     KnowledgeService.Known toKnown() {
-        return new KnowledgeService.Known(personId, skill, Optional.ofNullable(knownSince), Optional.ofNullable(confirmedAt), refreshes, Optional.ofNullable(fallenAt), said());
+        return new KnowledgeService.Known(
+                personId,
+                skill,
+                Optional.ofNullable(knownSince),
+                Optional.ofNullable(confirmedAt),
+                refreshes,
+                Optional.ofNullable(fallenAt),
+                said());
     }
 }

@@ -31,12 +31,24 @@ class MarkingController {
         this.marking = marking;
     }
 
-    record Credit(@Min(value = 0, message = "Credit goes from 0 to 100.") @Max(value = 100, message = "Credit goes from 0 to 100.") int credit,
-            @NotNull(message = "The comment is missing.") @Size(max = LONGEST_COMMENT, message = "A comment may have at most 2000 characters.") String comment) {}
+    record Credit(
+            @Min(value = 0, message = "Credit goes from 0 to 100.")
+            @Max(value = 100, message = "Credit goes from 0 to 100.")
+            int credit,
 
-    record MoreWanted(@NotBlank(message = "Say what is still wanted.") @Size(max = LONGEST_COMMENT, message = "A comment may have at most 2000 characters.") String comment) {}
+            @NotNull(message = "The comment is missing.")
+            @Size(max = LONGEST_COMMENT, message = "A comment may have at most 2000 characters.")
+            String comment) {}
 
-    record NewComment(@NotBlank(message = "Write a comment first.") @Size(max = 500, message = "A saved comment may have at most 500 characters.") String text) {}
+    record MoreWanted(
+            @NotBlank(message = "Say what is still wanted.")
+            @Size(max = LONGEST_COMMENT, message = "A comment may have at most 2000 characters.")
+            String comment) {}
+
+    record NewComment(
+            @NotBlank(message = "Write a comment first.")
+            @Size(max = 500, message = "A saved comment may have at most 500 characters.")
+            String text) {}
 
     @GetMapping
     MarkingService.Pile pile(@AuthenticationPrincipal Person person) {
@@ -44,8 +56,10 @@ class MarkingController {
     }
 
     @PostMapping("/{itemId}/read")
-    WorkService.Page read(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody Credit request) {
-        return marking.read(instructor(person), itemId, request.credit(), request.comment().strip());
+    WorkService.Page read(
+            @AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody Credit request) {
+        return marking.read(
+                instructor(person), itemId, request.credit(), request.comment().strip());
     }
 
     /** Takes a reading back: the work waits again. */
@@ -55,7 +69,10 @@ class MarkingController {
     }
 
     @PostMapping("/{itemId}/send-back")
-    WorkService.Page sendBack(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody MoreWanted request) {
+    WorkService.Page sendBack(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String itemId,
+            @Valid @RequestBody MoreWanted request) {
         return marking.sendBack(instructor(person), itemId, request.comment().strip());
     }
 

@@ -2,13 +2,13 @@ package littlesummit.app.marking;
 
 import java.time.Instant;
 import java.util.List;
-import littlesummit.app.practice.PracticeService;
-import littlesummit.core.practice.Step;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
+import littlesummit.app.practice.PracticeService;
 import littlesummit.app.web.Problem;
 import littlesummit.app.working.WorkService;
+import littlesummit.core.practice.Step;
 import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,7 +24,13 @@ class MarkingService {
     private final AssignmentService assignments;
     private final SavedCommentRepository comments;
 
-    MarkingService(WorkService work, PracticeService practice, PeopleService people, AssignmentService assignments, SavedCommentRepository comments, ItemSource catalogue) {
+    MarkingService(
+            WorkService work,
+            PracticeService practice,
+            PeopleService people,
+            AssignmentService assignments,
+            SavedCommentRepository comments,
+            ItemSource catalogue) {
         this.catalogue = catalogue;
         this.work = work;
         this.practice = practice;
@@ -36,19 +42,33 @@ class MarkingService {
     /** @param waiting the longest waiting first */
     record Pile(List<WaitingPage> waiting, List<Comment> comments) {}
 
-    record WaitingPage(String itemId, String studentId, String student, String assignment, String skillId, String skill, Instant since) {}
+    record WaitingPage(
+            String itemId,
+            String studentId,
+            String student,
+            String assignment,
+            String skillId,
+            String skill,
+            Instant since) {}
 
     /** A sentence that is written often. */
     record Comment(String id, String text) {}
 
     @Transactional(readOnly = true)
     public Pile pile(Person instructor) {
-        return new Pile(work.waiting(instructor.classId()).stream().map(this::page).toList(), saved(instructor));
+        return new Pile(
+                work.waiting(instructor.classId()).stream().map(this::page).toList(), saved(instructor));
     }
 
     private WaitingPage page(WorkService.Waiting w) {
-        return new WaitingPage(w.itemId(), w.personId(), people.require(w.personId()).name(), assignments.lookBack(w.assignmentId()).title(),
-                w.skillId(), catalogue.generator(w.skillId()).name(), w.since());
+        return new WaitingPage(
+                w.itemId(),
+                w.personId(),
+                people.require(w.personId()).name(),
+                assignments.lookBack(w.assignmentId()).title(),
+                w.skillId(),
+                catalogue.generator(w.skillId()).name(),
+                w.since());
     }
 
     /** @throws Problem when it was not handed in */
@@ -77,7 +97,9 @@ class MarkingService {
 
     @Transactional(readOnly = true)
     public List<Comment> saved(Person instructor) {
-        return comments.findByPersonIdOrderByText(instructor.id()).stream().map(c -> new Comment(c.id(), c.text())).toList();
+        return comments.findByPersonIdOrderByText(instructor.id()).stream()
+                .map(c -> new Comment(c.id(), c.text()))
+                .toList();
     }
 
     /** @throws Problem when there are many already */

@@ -11,6 +11,7 @@ import java.util.UUID;
 class SavedCommentEntity {
     @Id
     private String id;
+
     private String personId;
     private String text;
 

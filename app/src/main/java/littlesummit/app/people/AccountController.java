@@ -26,13 +26,22 @@ class AccountController {
     }
 
     /** @param old not looked at for one who came in by a code */
-    record NewPassword(@NotNull(message = "Type your current password.") @Size(max = 200, message = "This password is too long.") String old,
-            @NotNull(message = "Type a new password.") @Size(max = 200, message = "A password may have at most 200 characters.") String fresh) {}
+    record NewPassword(
+            @NotNull(message = "Type your current password.") @Size(max = 200, message = "This password is too long.")
+            String old,
+
+            @NotNull(message = "Type a new password.")
+            @Size(max = 200, message = "A password may have at most 200 characters.")
+            String fresh) {}
 
     /** Also ends every other session. */
     @PostMapping("/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void change(@AuthenticationPrincipal Person person, @Valid @RequestBody NewPassword request, HttpServletRequest http, HttpServletResponse response) {
+    void change(
+            @AuthenticationPrincipal Person person,
+            @Valid @RequestBody NewPassword request,
+            HttpServletRequest http,
+            HttpServletResponse response) {
         people.changePassword(person, request.old(), request.fresh());
         sessions.endOthers(person.username(), http);
         sessions.goOnAs(people.require(person.id()), http, response);

@@ -14,8 +14,9 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 
 /**
- * Knows a browser again, by a secret in a cookie that no script can read. Only its hash is kept. Whoever has it gets no further without
- * the password; it only keeps others from locking its owner out (device cookies, OWASP "Slow Down Online Guessing Attacks").
+ * Knows a browser again, by a secret in a cookie that no script can read. Only its hash is kept. Whoever has it gets no
+ * further without the password; it only keeps others from locking its owner out (device cookies, OWASP "Slow Down
+ * Online Guessing Attacks").
  */
 record BrowserToken(String secret) {
     private static final String NAME = "summit-browser";
@@ -24,8 +25,13 @@ record BrowserToken(String secret) {
     private static final SecureRandom RANDOM = new SecureRandom();
 
     static Optional<BrowserToken> of(HttpServletRequest request) {
-        return Stream.ofNullable(request.getCookies()).flatMap(Arrays::stream).filter(c -> c.getName().equals(NAME)).map(Cookie::getValue)
-                .filter(v -> v.matches("[0-9a-f]{" + 2 * BYTES + "}")).map(BrowserToken::new).findFirst();
+        return Stream.ofNullable(request.getCookies())
+                .flatMap(Arrays::stream)
+                .filter(c -> c.getName().equals(NAME))
+                .map(Cookie::getValue)
+                .filter(v -> v.matches("[0-9a-f]{" + 2 * BYTES + "}"))
+                .map(BrowserToken::new)
+                .findFirst();
     }
 
     static BrowserToken fresh() {
@@ -39,7 +45,15 @@ record BrowserToken(String secret) {
     }
 
     void send(HttpServletRequest request, HttpServletResponse response) {
-        response.addHeader(HttpHeaders.SET_COOKIE,
-                ResponseCookie.from(NAME, secret).httpOnly(true).secure(request.isSecure()).sameSite("Lax").path("/api/session").maxAge(KEPT).build().toString());
+        response.addHeader(
+                HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(NAME, secret)
+                        .httpOnly(true)
+                        .secure(request.isSecure())
+                        .sameSite("Lax")
+                        .path("/api/session")
+                        .maxAge(KEPT)
+                        .build()
+                        .toString());
     }
 }

@@ -14,6 +14,7 @@ import littlesummit.app.people.SchoolClass.Goal;
 class ClassEntity {
     @Id
     private String id;
+
     private String name;
     private Integer goalSkills;
     private LocalDate goalStart;

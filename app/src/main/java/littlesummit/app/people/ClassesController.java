@@ -35,7 +35,9 @@ class ClassesController {
         this.sessions = sessions;
     }
 
-    record ClassName(@NotNull(message = "The name is missing.") @Size(max = 100, message = "This name is too long.") String name) {}
+    record ClassName(
+            @NotNull(message = "The name is missing.") @Size(max = 100, message = "This name is too long.")
+            String name) {}
 
     /** @param goal left out for none */
     record NewGoal(Optional<Aim> goal) {
@@ -44,8 +46,13 @@ class ClassesController {
 
     record IsOver(boolean over) {}
 
-    record NewColleague(@NotNull(message = "The name is missing.") @Size(max = 100, message = "This name is too long.") String name,
-            @NotNull(message = "The sign-in name is missing.") @Size(max = 40, message = "This sign-in name is too long.") String username) {}
+    record NewColleague(
+            @NotNull(message = "The name is missing.") @Size(max = 100, message = "This name is too long.")
+            String name,
+
+            @NotNull(message = "The sign-in name is missing.")
+            @Size(max = 40, message = "This sign-in name is too long.")
+            String username) {}
 
     @GetMapping
     List<SchoolClass> all(@AuthenticationPrincipal Person person) {
@@ -53,23 +60,36 @@ class ClassesController {
     }
 
     @PostMapping
-    List<SchoolClass> make(@AuthenticationPrincipal Person person, @Valid @RequestBody ClassName request, HttpServletRequest http, HttpServletResponse response) {
+    List<SchoolClass> make(
+            @AuthenticationPrincipal Person person,
+            @Valid @RequestBody ClassName request,
+            HttpServletRequest http,
+            HttpServletResponse response) {
         return shown(classes.make(instructor(person), request.name()), http, response);
     }
 
     @PostMapping("/{id}/open")
-    List<SchoolClass> open(@AuthenticationPrincipal Person person, @PathVariable String id, HttpServletRequest http, HttpServletResponse response) {
+    List<SchoolClass> open(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String id,
+            HttpServletRequest http,
+            HttpServletResponse response) {
         return shown(classes.open(instructor(person), id), http, response);
     }
 
     @PutMapping("/{id}/name")
-    List<SchoolClass> rename(@AuthenticationPrincipal Person person, @PathVariable String id, @Valid @RequestBody ClassName request, HttpServletRequest http,
+    List<SchoolClass> rename(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String id,
+            @Valid @RequestBody ClassName request,
+            HttpServletRequest http,
             HttpServletResponse response) {
         return shown(classes.rename(instructor(person), id, request.name()), http, response);
     }
 
     @PutMapping("/{id}/over")
-    List<SchoolClass> over(@AuthenticationPrincipal Person person, @PathVariable String id, @RequestBody IsOver request) {
+    List<SchoolClass> over(
+            @AuthenticationPrincipal Person person, @PathVariable String id, @RequestBody IsOver request) {
         classes.over(instructor(person), id, request.over());
         return classes.of(person);
     }
@@ -77,7 +97,10 @@ class ClassesController {
     /** Of the open class. */
     @PutMapping("/goal")
     List<SchoolClass> aim(@AuthenticationPrincipal Person person, @RequestBody NewGoal request) {
-        request.goal().ifPresentOrElse(aim -> classes.aim(instructor(person), aim.skills(), aim.date()), () -> classes.aimAtNothing(instructor(person)));
+        request.goal()
+                .ifPresentOrElse(
+                        aim -> classes.aim(instructor(person), aim.skills(), aim.date()),
+                        () -> classes.aimAtNothing(instructor(person)));
         return classes.of(person);
     }
 

@@ -22,7 +22,13 @@ public class ClassesService {
     private final PeopleService accounts;
     private final Clock clock;
 
-    ClassesService(ClassRepository classes, TeachingRepository teaching, PersonRepository people, PeopleService accounts, Clock clock, ItemSource catalogue) {
+    ClassesService(
+            ClassRepository classes,
+            TeachingRepository teaching,
+            PersonRepository people,
+            PeopleService accounts,
+            Clock clock,
+            ItemSource catalogue) {
         this.catalogue = catalogue;
         this.classes = classes;
         this.teaching = teaching;
@@ -34,12 +40,26 @@ public class ClassesService {
     /** All that the instructor teaches, by name, those that are over last. */
     @Transactional(readOnly = true)
     public List<SchoolClass> of(Person instructor) {
-        List<String> ids = teaching.findByPersonId(instructor.id()).stream().map(TeachingEntity::classId).toList();
-        return classes.findAllById(ids).stream().map(c -> new SchoolClass(c.id(), c.name(), people.countByClassIdAndRoleAndClosedAtIsNull(c.id(), Role.STUDENT), c.goal(),
-                c.isOver(), c.id().equals(instructor.classId()))).sorted(Comparator.comparing(SchoolClass::isOver).thenComparing(SchoolClass::name)).toList();
+        List<String> ids = teaching.findByPersonId(instructor.id()).stream()
+                .map(TeachingEntity::classId)
+                .toList();
+        return classes.findAllById(ids).stream()
+                .map(c -> new SchoolClass(
+                        c.id(),
+                        c.name(),
+                        people.countByClassIdAndRoleAndClosedAtIsNull(c.id(), Role.STUDENT),
+                        c.goal(),
+                        c.isOver(),
+                        c.id().equals(instructor.classId())))
+                .sorted(Comparator.comparing(SchoolClass::isOver).thenComparing(SchoolClass::name))
+                .toList();
     }
 
-    /** A new class of the instructor's own, which is open from now on. @return the instructor with it */
+    /**
+     * A new class of the instructor's own, which is open from now on.
+     *
+     * @return the instructor with it
+     */
     @Transactional
     public Person make(Person instructor, String name) {
         String id = accounts.addClass(requireName(name));
@@ -47,10 +67,15 @@ public class ClassesService {
         return open(instructor, id);
     }
 
-    /** @return the instructor with the other class open; @throws Problem when it is none of the instructor's */
+    /**
+     * @return the instructor with the other class open
+     * @throws Problem when it is none of the instructor's
+     */
     @Transactional
     public Person open(Person instructor, String classId) {
-        people.findById(instructor.id()).orElseThrow().moveTo(own(instructor, classId).id());
+        people.findById(instructor.id())
+                .orElseThrow()
+                .moveTo(own(instructor, classId).id());
         return accounts.require(instructor.id());
     }
 
@@ -60,7 +85,10 @@ public class ClassesService {
         return accounts.require(instructor.id());
     }
 
-    /** @param skills to be known by {@code date}; @throws Problem when there are not so many, or the date is past */
+    /**
+     * @param skills to be known by {@code date}
+     * @throws Problem when there are not so many, or the date is past
+     */
     @Transactional
     public void aim(Person instructor, int skills, LocalDate date) {
         LocalDate today = LocalDate.now(clock);
@@ -91,7 +119,8 @@ public class ClassesService {
     }
 
     private ClassEntity own(Person instructor, String classId) {
-        return classes.findById(classId).filter(c -> accounts.teaches(instructor, classId))
+        return classes.findById(classId)
+                .filter(c -> accounts.teaches(instructor, classId))
                 .orElseThrow(() -> Problem.notFound("You teach no such class."));
     }
 

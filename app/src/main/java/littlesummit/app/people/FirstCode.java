@@ -23,7 +23,8 @@ final class FirstCode {
 
     /** Whether this is the code, with or without its dashes, spaces and capitals. */
     static boolean matches(String code, String typed) {
-        return MessageDigest.isEqual(plain(code).getBytes(StandardCharsets.UTF_8), plain(typed).getBytes(StandardCharsets.UTF_8));
+        return MessageDigest.isEqual(
+                plain(code).getBytes(StandardCharsets.UTF_8), plain(typed).getBytes(StandardCharsets.UTF_8));
     }
 
     private static String plain(String code) {
@@ -31,6 +32,8 @@ final class FirstCode {
     }
 
     private static String group() {
-        return RANDOM.ints(IN_A_GROUP, 0, SIGNS.length()).mapToObj(i -> String.valueOf(SIGNS.charAt(i))).collect(Collectors.joining());
+        return RANDOM.ints(IN_A_GROUP, 0, SIGNS.length())
+                .mapToObj(i -> String.valueOf(SIGNS.charAt(i)))
+                .collect(Collectors.joining());
     }
 }

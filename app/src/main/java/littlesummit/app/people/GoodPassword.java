@@ -11,6 +11,7 @@ final class GoodPassword {
     private static final double FEWEST_GUESSES = 1e6;
     /** The guesser takes longer and longer for what is longer, and nobody guesses so far. */
     private static final int MOST_LOOKED_AT = 64;
+
     private static final Zxcvbn GUESSER = new Zxcvbn();
 
     private GoodPassword() {}
@@ -23,8 +24,12 @@ final class GoodPassword {
         if (password.length() < SHORTEST || own.stream().anyMatch(password::equalsIgnoreCase)) {
             throw Problem.badRequest("Choose at least " + SHORTEST + " characters, and not your name.");
         }
-        if (GUESSER.measure(password.substring(0, Math.min(password.length(), MOST_LOOKED_AT)), own).getGuesses() < FEWEST_GUESSES) {
-            throw Problem.badRequest("Somebody would guess this one soon. Three words that have nothing to do with each other make a good one.");
+        if (GUESSER.measure(password.substring(0, Math.min(password.length(), MOST_LOOKED_AT)), own)
+                        .getGuesses()
+                < FEWEST_GUESSES) {
+            throw Problem.badRequest(
+                    "Somebody would guess this one soon. Three words that have nothing to do with each other make a"
+                            + " good one.");
         }
     }
 }

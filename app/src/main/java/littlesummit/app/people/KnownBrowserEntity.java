@@ -17,10 +17,13 @@ class KnownBrowserEntity {
 
     @Id
     private String tokenHash;
+
     @Id
     private String personId;
+
     @Embedded
     private Tries tries;
+
     private Instant seenAt;
 
     protected KnownBrowserEntity() {}

@@ -10,8 +10,8 @@ import littlesummit.app.web.Problem;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * What holds for everybody who is signed in, before any feature is asked: whoever came in by a code chooses a password first; and a
- * screen that shows one class changes nothing in another that was opened meanwhile in a second window.
+ * What holds for everybody who is signed in, before any feature is asked: whoever came in by a code chooses a password
+ * first; and a screen that shows one class changes nothing in another that was opened meanwhile in a second window.
  */
 public final class OpenClass extends OncePerRequestFilter {
     /** Id of the class that the screen shows. */
@@ -20,7 +20,8 @@ public final class OpenClass extends OncePerRequestFilter {
     public static final String PERSON = "X-Person";
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         Optional<Problem> refusal = SignedIn.person().flatMap(person -> refusal(person, request));
         if (refusal.isPresent()) {
             refusal.get().write(response);
@@ -34,7 +35,8 @@ public final class OpenClass extends OncePerRequestFilter {
     }
 
     private static Optional<Problem> refusal(Person person, HttpServletRequest request) {
-        String path = request.getServletPath() + Optional.ofNullable(request.getPathInfo()).orElse("");
+        String path = request.getServletPath()
+                + Optional.ofNullable(request.getPathInfo()).orElse("");
         if (isElse(request.getHeader(PERSON), person.id())) {
             return Optional.of(Problem.unauthorized("Somebody else is signed in in this browser now."));
         }
@@ -44,6 +46,9 @@ public final class OpenClass extends OncePerRequestFilter {
         }
         boolean elsewhere = isElse(request.getHeader(HEADER), person.classId());
         boolean choosing = path.matches("/api/classes(/[^/]+/open)?");
-        return elsewhere && !own && !choosing ? Optional.of(Problem.conflict("You have opened another class in another window. Load this page again.")) : Optional.empty();
+        return elsewhere && !own && !choosing
+                ? Optional.of(
+                        Problem.conflict("You have opened another class in another window. Load this page again."))
+                : Optional.empty();
     }
 }

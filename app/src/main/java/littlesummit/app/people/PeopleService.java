@@ -31,9 +31,18 @@ public class PeopleService {
     private final Clock clock;
     private final String noHash;
     /** Names that nobody has are locked like others, or it would tell who has an account. */
-    private final LoadingCache<String, Tries> strangers = Caffeine.newBuilder().expireAfterWrite(Duration.ofMinutes(10)).maximumSize(10_000).build(name -> new Tries());
+    private final LoadingCache<String, Tries> strangers = Caffeine.newBuilder()
+            .expireAfterWrite(Duration.ofMinutes(10))
+            .maximumSize(10_000)
+            .build(name -> new Tries());
 
-    PeopleService(PersonRepository people, ClassRepository classes, TeachingRepository teaching, KnownBrowserRepository browsers, PasswordEncoder passwords, Clock clock) {
+    PeopleService(
+            PersonRepository people,
+            ClassRepository classes,
+            TeachingRepository teaching,
+            KnownBrowserRepository browsers,
+            PasswordEncoder passwords,
+            Clock clock) {
         this.people = people;
         this.classes = classes;
         this.teaching = teaching;
@@ -49,23 +58,33 @@ public class PeopleService {
     }
 
     /**
-     * Refusals count, so they must be kept: hence no roll-back. They count for the browser when the person has signed in from it before,
-     * else for all others together: nobody locks anybody out of the browser that they always use. A code from the instructor opens in any
-     * case; it is too long to be guessed.
+     * Refusals count, so they must be kept: hence no roll-back. They count for the browser when the person has signed
+     * in from it before, else for all others together: nobody locks anybody out of the browser that they always use. A
+     * code from the instructor opens in any case; it is too long to be guessed.
      *
      * @throws Problem when refused; an unknown name and a wrong password are told alike and take as long
      */
     @Transactional(noRollbackFor = Problem.class)
     Person signIn(String username, String password, Optional<BrowserToken> browser) {
         Optional<PersonEntity> found = people.findByUsername(username.strip().toLowerCase(Locale.ROOT));
-        boolean byCode = found.flatMap(PersonEntity::firstCode).filter(code -> FirstCode.matches(code, password)).isPresent();
-        Optional<KnownBrowserEntity> known = found.flatMap(p -> browser.flatMap(b -> browsers.findById(new KnownBrowserEntity.Key(b.hash(), p.id()))));
-        Optional<Tries> tries = known.map(KnownBrowserEntity::tries).or(() -> found.map(PersonEntity::tries)).or(() -> Optional.of(strangers.get(username)));
+        boolean byCode = found.flatMap(PersonEntity::firstCode)
+                .filter(code -> FirstCode.matches(code, password))
+                .isPresent();
+        Optional<KnownBrowserEntity> known = found.flatMap(
+                p -> browser.flatMap(b -> browsers.findById(new KnownBrowserEntity.Key(b.hash(), p.id()))));
+        Optional<Tries> tries = known.map(KnownBrowserEntity::tries)
+                .or(() -> found.map(PersonEntity::tries))
+                .or(() -> Optional.of(strangers.get(username)));
         if (!byCode && tries.filter(t -> t.areLocked(clock.instant())).isPresent()) {
             LOG.info("Sign-in refused: locked, {}", whom(found));
             throw Problem.tooMany("Too many wrong passwords. Wait five minutes, then try again.");
         }
-        boolean right = passwords.matches(password, found.filter(p -> p.firstCode().isEmpty()).map(PersonEntity::passwordHash).orElse(noHash)) || byCode;
+        boolean right = passwords.matches(
+                        password,
+                        found.filter(p -> p.firstCode().isEmpty())
+                                .map(PersonEntity::passwordHash)
+                                .orElse(noHash))
+                || byCode;
         if (found.isEmpty() || !right) {
             tries.ifPresent(t -> t.wrong(clock.instant()));
             LOG.info("Sign-in refused: wrong password, {}", whom(found));
@@ -73,11 +92,13 @@ public class PeopleService {
         }
         if (found.get().isClosed()) {
             LOG.info("Sign-in refused: closed, {}", whom(found));
-            throw Problem.unauthorized("This account is closed. Your instructor can open it again; nothing of your work is lost.");
+            throw Problem.unauthorized(
+                    "This account is closed. Your instructor can open it again; nothing of your work is lost.");
         }
         LOG.info("Signed in: {}", whom(found));
         tries.ifPresent(Tries::right);
-        browser.ifPresent(b -> remember(new KnownBrowserEntity.Key(b.hash(), found.get().id())));
+        browser.ifPresent(
+                b -> remember(new KnownBrowserEntity.Key(b.hash(), found.get().id())));
         return person(found.get());
     }
 
@@ -87,11 +108,14 @@ public class PeopleService {
     }
 
     private void remember(KnownBrowserEntity.Key key) {
-        browsers.findById(key).orElseGet(() -> browsers.save(new KnownBrowserEntity(key, clock.instant()))).seen(clock.instant());
+        browsers.findById(key)
+                .orElseGet(() -> browsers.save(new KnownBrowserEntity(key, clock.instant())))
+                .seen(clock.instant());
     }
 
     private Person person(PersonEntity entity) {
-        return entity.toPerson(classes.findById(entity.classId()).map(ClassEntity::name).orElse(""));
+        return entity.toPerson(
+                classes.findById(entity.classId()).map(ClassEntity::name).orElse(""));
     }
 
     /** @throws Problem when there is nobody with this id */
@@ -112,7 +136,13 @@ public class PeopleService {
         return people.findById(personId).map(PersonEntity::extraTime).orElse(0);
     }
 
-    /** A student as the instructor sees one. @param family last part of the name, where it is known; @param extraTime in quizzes, in percent; @param waiting whether the first-time code was not used yet */
+    /**
+     * A student as the instructor sees one.
+     *
+     * @param family last part of the name, where it is known
+     * @param extraTime in quizzes, in percent
+     * @param waiting whether the first-time code was not used yet
+     */
     public record Student(String id, String username, String name, String family, int extraTime, boolean waiting) {}
 
     /** Who is in a class now, by name. */
@@ -128,14 +158,19 @@ public class PeopleService {
     }
 
     private List<Student> all(String classId, boolean closed) {
-        return people.findByClassIdAndRoleOrderByName(classId, Role.STUDENT).stream().filter(p -> p.isClosed() == closed)
-                .map(p -> new Student(p.id(), p.username(), p.name(), p.familyName().orElse(""), p.extraTime(), p.mustChange())).toList();
+        return people.findByClassIdAndRoleOrderByName(classId, Role.STUDENT).stream()
+                .filter(p -> p.isClosed() == closed)
+                .map(p -> new Student(
+                        p.id(), p.username(), p.name(), p.familyName().orElse(""), p.extraTime(), p.mustChange()))
+                .toList();
     }
 
     /** @throws Problem when there is no such student in the class that the instructor has open */
     @Transactional(readOnly = true)
     public Person student(Person instructor, String id) {
-        return people.findById(id).filter(p -> p.role() == Role.STUDENT && p.classId().equals(instructor.classId())).map(this::person)
+        return people.findById(id)
+                .filter(p -> p.role() == Role.STUDENT && p.classId().equals(instructor.classId()))
+                .map(this::person)
                 .orElseThrow(() -> Problem.notFound("There is no such student in your class."));
     }
 
@@ -150,7 +185,11 @@ public class PeopleService {
         return people.findByUsername(username).isPresent();
     }
 
-    /** Whoever has just come in by a code need not type it again. @throws Problem when the old one is wrong or the new one too easy */
+    /**
+     * Whoever has just come in by a code need not type it again.
+     *
+     * @throws Problem when the old one is wrong or the new one too easy
+     */
     @Transactional(noRollbackFor = Problem.class)
     public void changePassword(Person person, String old, String fresh) {
         if (people.findById(person.id()).filter(PersonEntity::mustChange).isEmpty()) {
@@ -181,7 +220,8 @@ public class PeopleService {
 
     @Transactional
     public Person add(String username, String name, Role role, String password, String classId) {
-        PersonEntity entity = people.save(new PersonEntity(UUID.randomUUID().toString(), username, name, role, passwords.encode(password), classId));
+        PersonEntity entity = people.save(new PersonEntity(
+                UUID.randomUUID().toString(), username, name, role, passwords.encode(password), classId));
         if (role == Role.INSTRUCTOR) {
             teaching.save(new TeachingEntity(classId, entity.id()));
         }

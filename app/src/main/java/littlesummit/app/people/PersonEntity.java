@@ -19,15 +19,21 @@ class PersonEntity {
 
     @Id
     private String id;
+
     private String username;
     private String name;
+
     @Enumerated(EnumType.STRING)
     private Role role;
+
     private String passwordHash;
+
     @Column(name = "class_id")
     private String classId;
+
     @Embedded
     private Tries tries;
+
     private int extraTime;
     private boolean mustChange;
     private Instant closedAt;

@@ -1,4 +1,7 @@
 package littlesummit.app.people;
 
 /** What a person may do. */
-public enum Role { STUDENT, INSTRUCTOR }
+public enum Role {
+    STUDENT,
+    INSTRUCTOR
+}

@@ -21,7 +21,12 @@ public class RosterService {
     private final Sessions sessions;
     private final Clock clock;
 
-    RosterService(PersonRepository people, TeachingRepository teaching, PeopleService accounts, Sessions sessions, Clock clock) {
+    RosterService(
+            PersonRepository people,
+            TeachingRepository teaching,
+            PeopleService accounts,
+            Sessions sessions,
+            Clock clock) {
         this.people = people;
         this.teaching = teaching;
         this.accounts = accounts;
@@ -33,7 +38,8 @@ public class RosterService {
     public record Invited(String id, String name, String username, String code) {}
 
     /**
-     * A new student of the class that the instructor has open. A refusal comes before anything is written: hence no roll-back, and a table goes on.
+     * A new student of the class that the instructor has open. A refusal comes before anything is written: hence no
+     * roll-back, and a table goes on.
      *
      * @param username made from the name when blank
      * @throws Problem when the name is no name, or the username is taken
@@ -52,14 +58,16 @@ public class RosterService {
     /** Somebody who teaches the open class as well: a colleague who has an account keeps it, and gets no code. */
     @Transactional
     public Invited inviteColleague(Person instructor, String name, String username) {
-        Optional<PersonEntity> there = people.findByUsername(username.strip().toLowerCase(Locale.ROOT)).filter(p -> p.role() == Role.INSTRUCTOR);
+        Optional<PersonEntity> there = people.findByUsername(username.strip().toLowerCase(Locale.ROOT))
+                .filter(p -> p.role() == Role.INSTRUCTOR);
         there.ifPresent(p -> {
             if (teaching.existsById(new TeachingEntity.Key(instructor.classId(), p.id()))) {
                 throw Problem.badRequest(p.name() + " teaches this class already.");
             }
             teaching.save(new TeachingEntity(instructor.classId(), p.id()));
         });
-        return there.map(p -> new Invited(p.id(), p.name(), p.username(), p.firstCode().orElse("")))
+        return there.map(p -> new Invited(
+                        p.id(), p.name(), p.username(), p.firstCode().orElse("")))
                 .orElseGet(() -> invite(Role.INSTRUCTOR, instructor.classId(), name, "", username));
     }
 
@@ -79,9 +87,12 @@ public class RosterService {
             return Optional.of("A name has 1 to " + LONGEST_NAME + " characters.");
         }
         if (!username.matches("[a-z0-9][a-z0-9._-]{1,39}")) {
-            return Optional.of("“" + username + "” cannot be signed in with: use 2 to 40 small letters, digits, dots or dashes.");
+            return Optional.of(
+                    "“" + username + "” cannot be signed in with: use 2 to 40 small letters, digits, dots or dashes.");
         }
-        return accounts.isTaken(username) ? Optional.of("Somebody signs in as “" + username + "” already. Choose another.") : Optional.empty();
+        return accounts.isTaken(username)
+                ? Optional.of("Somebody signs in as “" + username + "” already. Choose another.")
+                : Optional.empty();
     }
 
     private static boolean isName(String name) {
@@ -94,7 +105,9 @@ public class RosterService {
     }
 
     private String freeName(String name, Set<String> taken) {
-        String plain = Normalizer.normalize(name.strip().split("\\s+")[0], Normalizer.Form.NFD).replaceAll("[^A-Za-z0-9]", "").toLowerCase(Locale.ROOT);
+        String plain = Normalizer.normalize(name.strip().split("\\s+")[0], Normalizer.Form.NFD)
+                .replaceAll("[^A-Za-z0-9]", "")
+                .toLowerCase(Locale.ROOT);
         String base = plain.length() < 2 ? "student" : plain.substring(0, Math.min(plain.length(), 30));
         String free = base;
         for (int i = 2; accounts.isTaken(free) || taken.contains(free); i++) {
@@ -103,7 +116,11 @@ public class RosterService {
         return free;
     }
 
-    /** Closes an account but for a code that opens it once, and ends its sessions. @return the code, which is shown this one time */
+    /**
+     * Closes an account but for a code that opens it once, and ends its sessions.
+     *
+     * @return the code, which is shown this one time
+     */
     @Transactional
     public String newCode(Person instructor, String id) {
         return newCode(student(instructor, id));
@@ -119,17 +136,25 @@ public class RosterService {
     /** Codes of the open class that were not used yet, students and colleagues, by name. */
     @Transactional(readOnly = true)
     public List<Invited> unusedCodes(Person instructor) {
-        Stream<PersonEntity> students = people.findByClassIdAndRoleOrderByName(instructor.classId(), Role.STUDENT).stream().filter(p -> !p.isClosed());
-        return Stream.concat(students, people.findByIdInOrderByName(colleagueIds(instructor)).stream()).filter(p -> p.firstCode().isPresent())
-                .map(p -> new Invited(p.id(), p.name(), p.username(), p.firstCode().orElseThrow())).toList();
+        Stream<PersonEntity> students =
+                people.findByClassIdAndRoleOrderByName(instructor.classId(), Role.STUDENT).stream()
+                        .filter(p -> !p.isClosed());
+        return Stream.concat(students, people.findByIdInOrderByName(colleagueIds(instructor)).stream())
+                .filter(p -> p.firstCode().isPresent())
+                .map(p -> new Invited(
+                        p.id(), p.name(), p.username(), p.firstCode().orElseThrow()))
+                .toList();
     }
 
     private List<String> colleagueIds(Person instructor) {
-        return teaching.findByClassId(instructor.classId()).stream().map(TeachingEntity::personId).toList();
+        return teaching.findByClassId(instructor.classId()).stream()
+                .map(TeachingEntity::personId)
+                .toList();
     }
 
     private PersonEntity colleague(Person instructor, String id) {
-        return people.findById(id).filter(p -> colleagueIds(instructor).contains(id) && !id.equals(instructor.id()))
+        return people.findById(id)
+                .filter(p -> colleagueIds(instructor).contains(id) && !id.equals(instructor.id()))
                 .orElseThrow(() -> Problem.notFound("There is no such colleague in this class."));
     }
 
@@ -145,7 +170,10 @@ public class RosterService {
         teaching.deleteById(new TeachingEntity.Key(instructor.classId(), id));
         teaching.flush();
         if (colleague.classId().equals(instructor.classId())) {
-            colleague.moveTo(teaching.findByPersonId(id).stream().findFirst().map(TeachingEntity::classId).orElseGet(() -> ownClass(colleague)));
+            colleague.moveTo(teaching.findByPersonId(id).stream()
+                    .findFirst()
+                    .map(TeachingEntity::classId)
+                    .orElseGet(() -> ownClass(colleague)));
             sessions.end(colleague.username());
         }
     }
@@ -156,11 +184,18 @@ public class RosterService {
         return classId;
     }
 
-    /** What would come of a table, line by line, without taking it in. @param taken sign-in names of lines before this one */
+    /**
+     * What would come of a table, line by line, without taking it in.
+     *
+     * @param taken sign-in names of lines before this one
+     */
     @Transactional(readOnly = true)
     public Planned plan(String name, String username, Set<String> taken) {
-        String asked = username.isBlank() ? freeName(name, taken) : username.strip().toLowerCase(Locale.ROOT);
-        Optional<String> refusal = taken.contains(asked) ? Optional.of("“" + asked + "” stands in this table twice.") : refusal(name, asked);
+        String asked =
+                username.isBlank() ? freeName(name, taken) : username.strip().toLowerCase(Locale.ROOT);
+        Optional<String> refusal = taken.contains(asked)
+                ? Optional.of("“" + asked + "” stands in this table twice.")
+                : refusal(name, asked);
         return new Planned(name.strip(), asked, refusal.orElse(""));
     }
 
@@ -200,7 +235,11 @@ public class RosterService {
         student(instructor, id).close(Optional.empty());
     }
 
-    /** Into another class that the instructor teaches. @throws Problem when it is none of the instructor's */
+    /**
+     * Into another class that the instructor teaches.
+     *
+     * @throws Problem when it is none of the instructor's
+     */
     @Transactional
     public void moveTo(Person instructor, String id, String classId) {
         PersonEntity student = student(instructor, id);
@@ -219,9 +258,13 @@ public class RosterService {
     @Transactional(readOnly = true)
     public List<Colleague> colleagues(Person instructor) {
         return people.findByIdInOrderByName(colleagueIds(instructor)).stream()
-                .map(p -> new Colleague(p.id(), p.name(), p.username(), p.mustChange(), p.id().equals(instructor.id()))).toList();
+                .map(p -> new Colleague(p.id(), p.name(), p.username(), p.mustChange(), p.id().equals(instructor.id())))
+                .toList();
     }
 
-    /** @param waiting whether the first-time code was not used yet; @param self whether it is the one who asks */
+    /**
+     * @param waiting whether the first-time code was not used yet
+     * @param self whether it is the one who asks
+     */
     public record Colleague(String id, String name, String username, boolean waiting, boolean self) {}
 }

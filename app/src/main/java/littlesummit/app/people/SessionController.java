@@ -26,14 +26,27 @@ class SessionController {
         this.sessions = sessions;
     }
 
-    record SignIn(@NotNull(message = "Type your name.") @Size(max = 40, message = "This name is too long.") String username,
-            @NotNull(message = "Type your password.") @Size(max = 200, message = "This password is too long.") String password) {}
+    record SignIn(
+            @NotNull(message = "Type your name.") @Size(max = 40, message = "This name is too long.")
+            String username,
+
+            @NotNull(message = "Type your password.") @Size(max = 200, message = "This password is too long.")
+            String password) {}
 
     /**
-     * @param signedIn false for a visitor, who has no name; @param mustChange whether a password is still to be chosen
+     * @param signedIn false for a visitor, who has no name
+     * @param mustChange whether a password is still to be chosen
      * @param setUp whether nobody has an account yet, so that the first one is to be made
      */
-    record Me(boolean signedIn, String id, String name, String role, String classId, String className, boolean mustChange, boolean setUp) {
+    record Me(
+            boolean signedIn,
+            String id,
+            String name,
+            String role,
+            String classId,
+            String className,
+            boolean mustChange,
+            boolean setUp) {
         static Me of(Person p) {
             return new Me(true, p.id(), p.name(), p.role().name(), p.classId(), p.className(), p.mustChange(), false);
         }

@@ -33,7 +33,8 @@ class Sessions {
     /** The same session, with what has changed about the person. */
     void goOnAs(Person person, HttpServletRequest http, HttpServletResponse response) {
         SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(person, null, List.of(new SimpleGrantedAuthority("ROLE_" + person.role()))));
+        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
+                person, null, List.of(new SimpleGrantedAuthority("ROLE_" + person.role()))));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, http, response);
     }
@@ -50,10 +51,16 @@ class Sessions {
 
     /** All of a person's but the one of this request. */
     void endOthers(String username, HttpServletRequest http) {
-        endBut(username, Optional.ofNullable(http.getSession(false)).map(HttpSession::getId).orElse(""));
+        endBut(
+                username,
+                Optional.ofNullable(http.getSession(false))
+                        .map(HttpSession::getId)
+                        .orElse(""));
     }
 
     private void endBut(String username, String kept) {
-        sessions.findByPrincipalName(username).keySet().stream().filter(id -> !id.equals(kept)).forEach(sessions::deleteById);
+        sessions.findByPrincipalName(username).keySet().stream()
+                .filter(id -> !id.equals(kept))
+                .forEach(sessions::deleteById);
     }
 }

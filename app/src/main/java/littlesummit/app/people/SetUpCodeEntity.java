@@ -12,6 +12,7 @@ class SetUpCodeEntity {
 
     @Id
     private int id;
+
     private String codeHash;
 
     protected SetUpCodeEntity() {}

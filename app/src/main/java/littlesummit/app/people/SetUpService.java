@@ -7,7 +7,10 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The first account of an empty server. Whoever can read what the server prints at its start makes it; all others are made by instructors. */
+/**
+ * The first account of an empty server. Whoever can read what the server prints at its start makes it; all others are
+ * made by instructors.
+ */
 @Service
 class SetUpService {
     private final PeopleService people;
@@ -33,7 +36,9 @@ class SetUpService {
     /** @throws Problem when the code is wrong, somebody is here already, or a name or the password will not do */
     @Transactional
     Person setUp(String code, String name, String username, String password, String className) {
-        SetUpCodeEntity kept = codes.findById(SetUpCodeEntity.ONLY).filter(c -> people.isEmpty()).orElseThrow(() -> Problem.conflict("This server is set up already. Sign in."));
+        SetUpCodeEntity kept = codes.findById(SetUpCodeEntity.ONLY)
+                .filter(c -> people.isEmpty())
+                .orElseThrow(() -> Problem.conflict("This server is set up already. Sign in."));
         if (!passwords.matches(code.strip().toLowerCase(Locale.ROOT), kept.codeHash())) {
             throw Problem.unauthorized("This is not the code that the server printed when it started.");
         }
@@ -43,6 +48,7 @@ class SetUpService {
         });
         GoodPassword.require(password, List.of(asked, name));
         codes.deleteById(SetUpCodeEntity.ONLY);
-        return people.add(asked, name.strip(), Role.INSTRUCTOR, password, people.addClass(ClassesService.requireName(className)));
+        return people.add(
+                asked, name.strip(), Role.INSTRUCTOR, password, people.addClass(ClassesService.requireName(className)));
     }
 }

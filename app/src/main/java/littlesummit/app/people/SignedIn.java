@@ -10,7 +10,9 @@ public final class SignedIn {
 
     /** Empty for a visitor. */
     public static Optional<Person> person() {
-        return Optional.ofNullable(SecurityContextHolder.getContext().getAuthentication()).map(Authentication::getPrincipal)
-                .filter(Person.class::isInstance).map(Person.class::cast);
+        return Optional.ofNullable(SecurityContextHolder.getContext().getAuthentication())
+                .map(Authentication::getPrincipal)
+                .filter(Person.class::isInstance)
+                .map(Person.class::cast);
     }
 }

@@ -15,6 +15,7 @@ class TeachingEntity {
 
     @Id
     private String classId;
+
     @Id
     private String personId;
 

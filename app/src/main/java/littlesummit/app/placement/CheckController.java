@@ -29,9 +29,18 @@ class CheckController {
     record BeginCheck(boolean wholeCourse) {}
 
     /** @param isNew "this is new to me"; the entries are not looked at then */
-    record CheckAnswer(@NotNull(message = "The item is missing.") String itemId, boolean isNew,
-            @NotNull(message = "The entries are missing.") @Size(max = 20, message = "These are more parts than any item has.")
-            List<@NotNull @Size(max = 40) Map<String, @NotNull @Size(max = 500, message = "An entry may have at most 500 characters.") String>> entries) {}
+    record CheckAnswer(
+            @NotNull(message = "The item is missing.") String itemId,
+            boolean isNew,
+
+            @NotNull(message = "The entries are missing.")
+            @Size(max = 20, message = "These are more parts than any item has.")
+            List<
+                            @NotNull @Size(max = 40) Map<
+                                    String,
+                                    @NotNull @Size(max = 500, message = "An entry may have at most 500 characters.")
+                                    String>>
+                    entries) {}
 
     @GetMapping
     CheckView view(@AuthenticationPrincipal Person person) {
@@ -44,7 +53,10 @@ class CheckController {
     }
 
     @PostMapping("/answer")
-    CheckView answer(@AuthenticationPrincipal Person person, @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody CheckAnswer request) {
+    CheckView answer(
+            @AuthenticationPrincipal Person person,
+            @RequestHeader(RequestKey.HEADER) String key,
+            @Valid @RequestBody CheckAnswer request) {
         return placement.answer(person, request.itemId(), request.entries(), request.isNew(), RequestKey.valid(key));
     }
 }

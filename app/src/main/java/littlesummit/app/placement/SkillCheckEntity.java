@@ -16,15 +16,19 @@ import java.util.UUID;
 class SkillCheckEntity {
     @Id
     private String id;
+
     private String personId;
+
     @Lob
     private String state;
+
     private Instant startedAt;
     private Instant finishedAt;
     private String fell;
     private String verdicts;
     private boolean excused;
     private String lastKey;
+
     @Version
     private long version;
 
@@ -45,7 +49,10 @@ class SkillCheckEntity {
         this.state = json;
     }
 
-    /** @param skills that it has put back into practice; @param said of each skill, as JSON */
+    /**
+     * @param skills that it has put back into practice
+     * @param said of each skill, as JSON
+     */
     void finish(Instant at, List<String> skills, String said) {
         this.finishedAt = at;
         this.verdicts = said;
@@ -58,7 +65,10 @@ class SkillCheckEntity {
     }
 
     List<String> fell() {
-        return Optional.ofNullable(fell).filter(f -> !f.isEmpty()).map(f -> List.of(f.split(","))).orElse(List.of());
+        return Optional.ofNullable(fell)
+                .filter(f -> !f.isEmpty())
+                .map(f -> List.of(f.split(",")))
+                .orElse(List.of());
     }
 
     /** @param key of the request with the last answer */

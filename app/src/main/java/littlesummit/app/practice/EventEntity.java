@@ -14,6 +14,7 @@ class EventEntity {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private String personId;
     private String assignmentId;
     private String skill;

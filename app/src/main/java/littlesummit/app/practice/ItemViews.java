@@ -7,10 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import littlesummit.app.shown.ShownBlock;
-import littlesummit.app.shown.ShownLayout;
-import littlesummit.app.shown.ShownResponse;
-import littlesummit.app.shown.ShownSecondView;
 import littlesummit.app.content.WorkedStepDto;
 import littlesummit.app.practice.PracticeView.AnswerView;
 import littlesummit.app.practice.PracticeView.ExampleView;
@@ -20,12 +16,16 @@ import littlesummit.app.practice.PracticeView.ItemView;
 import littlesummit.app.practice.PracticeView.PartView;
 import littlesummit.app.practice.PracticeView.SolutionView;
 import littlesummit.app.served.ServedItem;
+import littlesummit.app.shown.ShownBlock;
+import littlesummit.app.shown.ShownLayout;
+import littlesummit.app.shown.ShownResponse;
+import littlesummit.app.shown.ShownSecondView;
+import littlesummit.app.web.Tag;
 import littlesummit.core.calculator.ItemData;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.grading.Reader;
 import littlesummit.core.grading.Verdict;
-import littlesummit.app.web.Tag;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Option;
@@ -34,8 +34,8 @@ import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.ItemState;
 import littlesummit.core.practice.PartCheck;
 import littlesummit.core.practice.PartState;
-import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.Policy;
+import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.SkillState;
 import littlesummit.core.working.WorkLetters;
 
@@ -46,8 +46,27 @@ public final class ItemViews {
     /** An item with all its parts open at once and nothing told, for trying it out. */
     public static ItemView open(Item item) {
         List<PartView> parts = item.parts().stream().map(ItemViews::openPart).toList();
-        return new ItemView(item.ref().variant(), 1, Explain.level(item.ref().tier()), false, ShownBlock.of(item.stem()), parts, 0, item.calculator(), true, false,
-                Optional.empty(), Optional.empty(), false, Optional.of(solution(item)), false, List.of(), "", letters(item), List.of(), false);
+        return new ItemView(
+                item.ref().variant(),
+                1,
+                Explain.level(item.ref().tier()),
+                false,
+                ShownBlock.of(item.stem()),
+                parts,
+                0,
+                item.calculator(),
+                true,
+                false,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                Optional.of(solution(item)),
+                false,
+                List.of(),
+                "",
+                letters(item),
+                List.of(),
+                false);
     }
 
     /**
@@ -56,27 +75,75 @@ public final class ItemViews {
      * @param entries what is saved, one map a part
      * @param outcome empty while the round is open
      */
-    public static ItemView inQuiz(ServedItem served, int number, boolean calculator, List<Map<String, String>> entries, Optional<String> outcome) {
+    public static ItemView inQuiz(
+            ServedItem served,
+            int number,
+            boolean calculator,
+            List<Map<String, String>> entries,
+            Optional<String> outcome) {
         Item item = served.item();
         List<PartView> parts = new ArrayList<>();
         for (int i = 0; i < item.parts().size(); i++) {
             parts.add(inQuiz(item.parts().get(i), i < entries.size() ? entries.get(i) : Map.of(), outcome.isPresent()));
         }
-        return new ItemView(served.id(), number, Explain.level(served.ref().tier()), false, ShownBlock.of(item.stem()), parts, 0, calculator, false, false, Optional.empty(), outcome,
-                false, outcome.map(o -> solution(item)), false, List.of(), Tag.ofEntries(entries).value(), letters(item), calculator ? ItemData.of(item) : List.of(), false);
+        return new ItemView(
+                served.id(),
+                number,
+                Explain.level(served.ref().tier()),
+                false,
+                ShownBlock.of(item.stem()),
+                parts,
+                0,
+                calculator,
+                false,
+                false,
+                Optional.empty(),
+                outcome,
+                false,
+                outcome.map(o -> solution(item)),
+                false,
+                List.of(),
+                Tag.ofEntries(entries).value(),
+                letters(item),
+                calculator ? ItemData.of(item) : List.of(),
+                false);
     }
 
     private static PartView inQuiz(Part part, Map<String, String> entries, boolean closed) {
         PartCheck check = PartCheck.of(part, entries);
-        String status = !closed ? PartState.Status.OPEN.name() : check.result() == PracticeEvent.Result.CORRECT ? PartState.Status.RIGHT.name() : PartState.Status.MISSED.name();
-        return new PartView(part.prompt(), ShownLayout.of(part.layout()), part.fields().stream().map(ItemViews::field).toList(), 0, 0, List.of(), 0, status, entries,
-                closed ? feedback(check) : List.of(), closed ? part.fields().stream().map(ItemViews::answer).toList() : List.of());
+        String status = !closed
+                ? PartState.Status.OPEN.name()
+                : check.result() == PracticeEvent.Result.CORRECT
+                        ? PartState.Status.RIGHT.name()
+                        : PartState.Status.MISSED.name();
+        return new PartView(
+                part.prompt(),
+                ShownLayout.of(part.layout()),
+                part.fields().stream().map(ItemViews::field).toList(),
+                0,
+                0,
+                List.of(),
+                0,
+                status,
+                entries,
+                closed ? feedback(check) : List.of(),
+                closed ? part.fields().stream().map(ItemViews::answer).toList() : List.of());
     }
 
     /** A part with all its hints and its answer, for trying it out. */
     public static PartView openPart(Part p) {
-        return new PartView(p.prompt(), ShownLayout.of(p.layout()), p.fields().stream().map(ItemViews::field).toList(), Policy.DEFAULT.tries(p), Policy.DEFAULT.tries(p),
-                p.hints(), p.hints().size(), PartState.Status.OPEN.name(), Map.of(), List.of(), p.fields().stream().map(ItemViews::answer).toList());
+        return new PartView(
+                p.prompt(),
+                ShownLayout.of(p.layout()),
+                p.fields().stream().map(ItemViews::field).toList(),
+                Policy.DEFAULT.tries(p),
+                Policy.DEFAULT.tries(p),
+                p.hints(),
+                p.hints().size(),
+                PartState.Status.OPEN.name(),
+                Map.of(),
+                List.of(),
+                p.fields().stream().map(ItemViews::answer).toList());
     }
 
     /** Entries as a reader sees them: by label, options by their text. */
@@ -91,7 +158,10 @@ public final class ItemViews {
     private static String text(Field field, String entry) {
         List<String> chosen = Arrays.stream(entry.split(",")).map(String::strip).toList();
         List<Option> options = field.response().options();
-        List<String> texts = options.stream().filter(o -> chosen.contains(o.id())).map(o -> o.figure().map(f -> f.alt()).orElse(o.text())).toList();
+        List<String> texts = options.stream()
+                .filter(o -> chosen.contains(o.id()))
+                .map(o -> o.figure().map(f -> f.alt()).orElse(o.text()))
+                .toList();
         return options.isEmpty() ? entry : String.join("; ", texts);
     }
 
@@ -107,14 +177,34 @@ public final class ItemViews {
         }
         List<Map<String, String>> typed = served.draft().typed(item);
         Optional<SolutionView> solution = now.isClosed() ? Optional.of(solution(item)) : Optional.empty();
-        return new ItemView(served.id(), served.number(), Explain.level(served.ref().tier()), now.similar(), ShownBlock.of(item.stem()), parts,
-                current, calculator, state.policy().hints(), state.policy().example(), now.exampleOpened() ? example.map(ItemViews::example) : Optional.empty(),
-                now.outcome().map(Enum::name), now.awaitsWork(), solution, state.offersSimilar(), typed, Tag.ofEntries(typed).value(), letters(item),
-                calculator ? ItemData.of(item) : List.of(), state.policy().checksLines(now.isClosed() || now.anyTryUsed()));
+        return new ItemView(
+                served.id(),
+                served.number(),
+                Explain.level(served.ref().tier()),
+                now.similar(),
+                ShownBlock.of(item.stem()),
+                parts,
+                current,
+                calculator,
+                state.policy().hints(),
+                state.policy().example(),
+                now.exampleOpened() ? example.map(ItemViews::example) : Optional.empty(),
+                now.outcome().map(Enum::name),
+                now.awaitsWork(),
+                solution,
+                state.offersSimilar(),
+                typed,
+                Tag.ofEntries(typed).value(),
+                letters(item),
+                calculator ? ItemData.of(item) : List.of(),
+                state.policy().checksLines(now.isClosed() || now.anyTryUsed()));
     }
 
     private static ExampleView example(Item example) {
-        return new ExampleView(ShownBlock.of(example.stem()), WorkedStepDto.of(example.worked()), ShownSecondView.of(example.second()));
+        return new ExampleView(
+                ShownBlock.of(example.stem()),
+                WorkedStepDto.of(example.worked()),
+                ShownSecondView.of(example.second()));
     }
 
     private static SolutionView solution(Item item) {
@@ -127,31 +217,57 @@ public final class ItemViews {
 
     private static PartView part(Part part, PartState state, boolean itemClosed) {
         boolean closed = itemClosed || !state.isOpen();
-        return new PartView(part.prompt(), ShownLayout.of(part.layout()), part.fields().stream().map(ItemViews::field).toList(), state.allowed(),
-                state.left(), part.hints().subList(0, Math.min(state.hints(), part.hints().size())), part.hints().size(),
-                itemClosed && state.isOpen() ? PartState.Status.MISSED.name() : state.status().name(), state.last(),
+        return new PartView(
+                part.prompt(),
+                ShownLayout.of(part.layout()),
+                part.fields().stream().map(ItemViews::field).toList(),
+                state.allowed(),
+                state.left(),
+                part.hints().subList(0, Math.min(state.hints(), part.hints().size())),
+                part.hints().size(),
+                itemClosed && state.isOpen()
+                        ? PartState.Status.MISSED.name()
+                        : state.status().name(),
+                state.last(),
                 state.last().isEmpty() ? List.of() : feedback(PartCheck.of(part, state.last())),
                 closed ? part.fields().stream().map(ItemViews::answer).toList() : List.of());
     }
 
     private static FieldView field(Field field) {
         AnswerSpec answer = field.answer();
-        return new FieldView(field.id(), field.label(), field.wanted(), answer.kind().code(), answer.letters().stream().sorted().toList(),
-                answer.suffix(), ShownResponse.of(field.response()),
+        return new FieldView(
+                field.id(),
+                field.label(),
+                field.wanted(),
+                answer.kind().code(),
+                answer.letters().stream().sorted().toList(),
+                answer.suffix(),
+                ShownResponse.of(field.response()),
                 field.response().options().stream().collect(Collectors.toMap(Option::id, Option::spoken)));
     }
 
     public static List<FeedbackView> feedback(PartCheck check) {
-        return check.fields().stream().map(f -> new FeedbackView(f.fieldId(), f.verdict().code(),
-                f.verdict().why().map(r -> r.code()).orElse(""), f.message(),
-                f.verdict() instanceof Verdict.Unreadable(var reason, int at) ? at : -1)).toList();
+        return check.fields().stream()
+                .map(f -> new FeedbackView(
+                        f.fieldId(),
+                        f.verdict().code(),
+                        f.verdict().why().map(r -> r.code()).orElse(""),
+                        f.message(),
+                        f.verdict() instanceof Verdict.Unreadable(var reason, int at) ? at : -1))
+                .toList();
     }
 
     private static AnswerView answer(Field field) {
         AnswerSpec answer = field.answer();
         if (answer.kind() == Kind.CHOICE) {
-            return new AnswerView(field.id(), "", Arrays.stream(answer.expected().split(",")).map(String::strip).toList());
+            return new AnswerView(
+                    field.id(),
+                    "",
+                    Arrays.stream(answer.expected().split(","))
+                            .map(String::strip)
+                            .toList());
         }
-        return new AnswerView(field.id(), Reader.read(answer.key(), answer.syntax()).latex(), List.of());
+        return new AnswerView(
+                field.id(), Reader.read(answer.key(), answer.syntax()).latex(), List.of());
     }
 }

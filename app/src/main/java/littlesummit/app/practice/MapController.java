@@ -14,8 +14,8 @@ import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
 import littlesummit.core.curriculum.CourseSkill;
 import littlesummit.core.practice.SkillMap;
-import littlesummit.core.skill.Skill;
 import littlesummit.core.skill.ItemSource;
+import littlesummit.core.skill.Skill;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,14 +46,31 @@ class MapController {
      * @param depth column of the map, from 0
      * @param assignmentId where it is practised
      * @param lesson id of a lesson that leads to it
-     * @param said what the last check over the course said of it; empty before the first, and when the skill was shown since then
-     * @param shownAt when it was last shown to be known; @param refreshAt when it should be looked at once more; both empty for what is not known
+     * @param said what the last check over the course said of it; empty before the first, and when the skill was shown
+     *     since then
+     * @param shownAt when it was last shown to be known
+     * @param refreshAt when it should be looked at once more; both empty for what is not known
      * @param fallenAt when a check has put it back into practice; empty when it is known, or never did
      */
-    record MapSkill(String id, String name, String strand, SkillMap.Status status, List<String> prerequisites, List<String> missing, int depth, String assignmentId,
-            Optional<String> lesson, Optional<Said> said, Optional<Instant> shownAt, Optional<Instant> refreshAt, Optional<Instant> fallenAt) {}
+    record MapSkill(
+            String id,
+            String name,
+            String strand,
+            SkillMap.Status status,
+            List<String> prerequisites,
+            List<String> missing,
+            int depth,
+            String assignmentId,
+            Optional<String> lesson,
+            Optional<Said> said,
+            Optional<Instant> shownAt,
+            Optional<Instant> refreshAt,
+            Optional<Instant> fallenAt) {}
 
-    /** @param why a sentence; @param at when that was */
+    /**
+     * @param why a sentence
+     * @param at when that was
+     */
     record Said(String why, Instant at) {}
 
     @GetMapping("/api/map")
@@ -61,7 +78,14 @@ class MapController {
     public SkillMapView map(@AuthenticationPrincipal Person person) {
         Map<String, Known> checked = knowledge.of(person.id()).stream().collect(Collectors.toMap(Known::skill, k -> k));
         Function<String, String> open = places.open(person);
-        return new SkillMapView(person.name(), places.map(person).stream().map(node -> skill(node, open, Optional.ofNullable(checked.get(node.skill().id())))).toList());
+        return new SkillMapView(
+                person.name(),
+                places.map(person).stream()
+                        .map(node -> skill(
+                                node,
+                                open,
+                                Optional.ofNullable(checked.get(node.skill().id()))))
+                        .toList());
     }
 
     /** Of a student in the instructor's open class. */
@@ -77,8 +101,24 @@ class MapController {
     private MapSkill skill(SkillMap.Node node, Function<String, String> open, Optional<Known> checked) {
         CourseSkill skill = node.skill();
         boolean known = node.isKnown();
-        return new MapSkill(skill.id(), skill.name(), skill.strand().title(), node.status(), skill.prerequisites(), node.missing(), node.depth(),
-                known ? OwnChoice.SKILLS : open.apply(skill.id()), catalogue.lessonOn(skill.id()).map(Skill::id), checked.flatMap(Known::said).filter(s -> node.record().confirmed().filter(s.at()::isBefore).isEmpty()).map(s -> new Said(s.why(), s.at())),
-                node.record().confirmed().filter(at -> known), SkillMap.dueAt(node.record()).filter(at -> known), checked.flatMap(Known::fallen).filter(at -> !known));
+        return new MapSkill(
+                skill.id(),
+                skill.name(),
+                skill.strand().title(),
+                node.status(),
+                skill.prerequisites(),
+                node.missing(),
+                node.depth(),
+                known ? OwnChoice.SKILLS : open.apply(skill.id()),
+                catalogue.lessonOn(skill.id()).map(Skill::id),
+                checked.flatMap(Known::said)
+                        .filter(s -> node.record()
+                                .confirmed()
+                                .filter(s.at()::isBefore)
+                                .isEmpty())
+                        .map(s -> new Said(s.why(), s.at())),
+                node.record().confirmed().filter(at -> known),
+                SkillMap.dueAt(node.record()).filter(at -> known),
+                checked.flatMap(Known::fallen).filter(at -> !known));
     }
 }

@@ -41,7 +41,8 @@ class Places {
     }
 
     /** By student and skill id; lessons are no skills and count for nothing here. */
-    private static Map<String, Map<String, SkillMap.Record>> records(List<PracticeRecord.Standing> practised, List<KnowledgeService.Known> checked) {
+    private static Map<String, Map<String, SkillMap.Record>> records(
+            List<PracticeRecord.Standing> practised, List<KnowledgeService.Known> checked) {
         Map<String, Map<String, SkillMap.Record>> all = new HashMap<>();
         for (PracticeRecord.Standing row : practised) {
             if (!row.assignmentId().equals(OwnChoice.LESSONS)) {
@@ -56,17 +57,28 @@ class Places {
         return all;
     }
 
-    /** With what checks say: a fall takes back what was known before it, and the next right answer in practice gives it again. */
+    /**
+     * With what checks say: a fall takes back what was known before it, and the next right answer in practice gives it
+     * again.
+     */
     private static SkillMap.Record checked(Optional<SkillMap.Record> practised, KnowledgeService.Known known) {
         SkillMap.Record before = practised.orElse(SkillMap.Record.NONE);
         Optional<Instant> shown = max(before.confirmed(), known.confirmed());
-        boolean fallen = known.fallen().filter(at -> shown.filter(at::isBefore).isEmpty()).isPresent();
-        return fallen ? new SkillMap.Record(true, Optional.empty(), Optional.empty(), 0)
-                : new SkillMap.Record(before.started(), min(before.knownSince(), known.knownSince()), shown, known.refreshes());
+        boolean fallen = known.fallen()
+                .filter(at -> shown.filter(at::isBefore).isEmpty())
+                .isPresent();
+        return fallen
+                ? new SkillMap.Record(true, Optional.empty(), Optional.empty(), 0)
+                : new SkillMap.Record(
+                        before.started(), min(before.knownSince(), known.knownSince()), shown, known.refreshes());
     }
 
     private static SkillMap.Record together(SkillMap.Record a, SkillMap.Record b) {
-        return new SkillMap.Record(true, min(a.knownSince(), b.knownSince()), max(a.confirmed(), b.confirmed()), Math.max(a.refreshes(), b.refreshes()));
+        return new SkillMap.Record(
+                true,
+                min(a.knownSince(), b.knownSince()),
+                max(a.confirmed(), b.confirmed()),
+                Math.max(a.refreshes(), b.refreshes()));
     }
 
     private static Optional<Instant> min(Optional<Instant> a, Optional<Instant> b) {
@@ -84,7 +96,9 @@ class Places {
     /** @param practised standings of all of them */
     Map<String, List<SkillMap.Node>> maps(Collection<String> personIds, List<PracticeRecord.Standing> practised) {
         Map<String, Map<String, SkillMap.Record>> records = records(practised, knowledge.of(personIds));
-        return personIds.stream().collect(Collectors.toMap(id -> id, id -> SkillMap.of(course, records.getOrDefault(id, Map.of()), clock.instant())));
+        return personIds.stream()
+                .collect(Collectors.toMap(
+                        id -> id, id -> SkillMap.of(course, records.getOrDefault(id, Map.of()), clock.instant())));
     }
 
     /** Id of the assignment in which a skill is best gone on with: one that is open, else one's own choice. */
@@ -95,7 +109,9 @@ class Places {
     /** The same for many skills at once. */
     Function<String, String> open(Person person) {
         Map<String, String> bySkill = new HashMap<>();
-        assignments.of(person).stream().filter(a -> a.isPractice() && !a.isPast(clock.instant())).forEach(a -> a.skills().forEach(skill -> bySkill.putIfAbsent(skill, a.id())));
+        assignments.of(person).stream()
+                .filter(a -> a.isPractice() && !a.isPast(clock.instant()))
+                .forEach(a -> a.skills().forEach(skill -> bySkill.putIfAbsent(skill, a.id())));
         return skill -> bySkill.getOrDefault(skill, OwnChoice.SKILLS);
     }
 }

@@ -8,15 +8,18 @@ import littlesummit.app.web.Schema;
 import littlesummit.core.practice.PracticeEvent;
 
 /**
- * An event as the log keeps it. A new kind of event is a new record here; a change of an old one is a new shape, with a lift for what was
- * written before (docs/reference/events.md).
+ * An event as the log keeps it. A new kind of event is a new record here; a change of an old one is a new shape, with a
+ * lift for what was written before (docs/reference/events.md).
  */
 sealed interface PracticeEventDto {
     Schema<PracticeEventDto> SCHEMA = Schema.first(PracticeEventDto.class);
 
-    record Served(Instant at, String itemId, ItemRefDto ref, boolean similar, double guess, List<Integer> tries, int slot) implements PracticeEventDto {}
+    record Served(
+            Instant at, String itemId, ItemRefDto ref, boolean similar, double guess, List<Integer> tries, int slot)
+            implements PracticeEventDto {}
 
-    record Tried(Instant at, String itemId, int part, String result, Map<String, String> entries) implements PracticeEventDto {}
+    record Tried(Instant at, String itemId, int part, String result, Map<String, String> entries)
+            implements PracticeEventDto {}
 
     record HintOpened(Instant at, String itemId, int part, int count) implements PracticeEventDto {}
 
@@ -32,8 +35,10 @@ sealed interface PracticeEventDto {
 
     static PracticeEventDto of(PracticeEvent event) {
         return switch (event) {
-            case PracticeEvent.Served e -> new Served(e.at(), e.itemId(), ItemRefDto.of(e.ref()), e.similar(), e.guess(), e.tries(), e.slot());
-            case PracticeEvent.Tried e -> new Tried(e.at(), e.itemId(), e.part(), e.result().name(), e.entries());
+            case PracticeEvent.Served e ->
+                new Served(e.at(), e.itemId(), ItemRefDto.of(e.ref()), e.similar(), e.guess(), e.tries(), e.slot());
+            case PracticeEvent.Tried e ->
+                new Tried(e.at(), e.itemId(), e.part(), e.result().name(), e.entries());
             case PracticeEvent.HintOpened e -> new HintOpened(e.at(), e.itemId(), e.part(), e.count());
             case PracticeEvent.ExampleOpened e -> new ExampleOpened(e.at(), e.itemId());
             case PracticeEvent.SolutionOpened e -> new SolutionOpened(e.at(), e.itemId());
@@ -45,8 +50,10 @@ sealed interface PracticeEventDto {
 
     default PracticeEvent toCore() {
         return switch (this) {
-            case Served e -> new PracticeEvent.Served(e.at, e.itemId, e.ref.toCore(), e.similar, e.guess, e.tries, e.slot);
-            case Tried e -> new PracticeEvent.Tried(e.at, e.itemId, e.part, PracticeEvent.Result.valueOf(e.result), e.entries);
+            case Served e ->
+                new PracticeEvent.Served(e.at, e.itemId, e.ref.toCore(), e.similar, e.guess, e.tries, e.slot);
+            case Tried e ->
+                new PracticeEvent.Tried(e.at, e.itemId, e.part, PracticeEvent.Result.valueOf(e.result), e.entries);
             case HintOpened e -> new PracticeEvent.HintOpened(e.at, e.itemId, e.part, e.count);
             case ExampleOpened e -> new PracticeEvent.ExampleOpened(e.at, e.itemId);
             case SolutionOpened e -> new PracticeEvent.SolutionOpened(e.at, e.itemId);

@@ -26,13 +26,18 @@ class PracticeLog {
 
     /** The row of a student, made when there is none. */
     ProgressEntity row(String personId, Assignment assignment, String skill) {
-        return progress.findByPersonIdAndAssignmentIdAndSkill(personId, assignment.id(), skill).orElseGet(() -> progress.saveAndFlush(
-                new ProgressEntity(personId, assignment.id(), skill, json.write(SkillState.start(assignment.policy(), assignment.target())))));
+        return progress.findByPersonIdAndAssignmentIdAndSkill(personId, assignment.id(), skill)
+                .orElseGet(() -> progress.saveAndFlush(new ProgressEntity(
+                        personId,
+                        assignment.id(),
+                        skill,
+                        json.write(SkillState.start(assignment.policy(), assignment.target())))));
     }
 
     Optional<ProgressEntity> find(String personId, String assignmentId, String skill) {
         return progress.findByPersonId(personId).stream()
-                .filter(p -> p.assignmentId().equals(assignmentId) && p.skill().equals(skill)).findFirst();
+                .filter(p -> p.assignmentId().equals(assignmentId) && p.skill().equals(skill))
+                .findFirst();
     }
 
     SkillState state(ProgressEntity row) {
@@ -45,7 +50,13 @@ class PracticeLog {
 
     /** Appends to the log and moves the snapshot on; both or none. */
     SkillState append(ProgressEntity row, SkillState before, PracticeEvent event, String key) {
-        events.save(new EventEntity(row, event.itemId(), key, PracticeEventDto.SCHEMA.newest(), json.write(PracticeEventDto.of(event), PracticeEventDto.SCHEMA), event.at()));
+        events.save(new EventEntity(
+                row,
+                event.itemId(),
+                key,
+                PracticeEventDto.SCHEMA.newest(),
+                json.write(PracticeEventDto.of(event), PracticeEventDto.SCHEMA),
+                event.at()));
         SkillState after = before.after(event);
         row.keep(json.write(after), after, event.at());
         progress.save(row);
@@ -59,21 +70,30 @@ class PracticeLog {
     /** The fold of the whole log, to compare the snapshot with. */
     SkillState replayed(ProgressEntity row) {
         SkillState now = state(row);
-        List<PracticeEvent> log = events.findByPersonIdAndAssignmentIdAndSkillOrderById(row.personId(), row.assignmentId(), row.skill())
-                .stream().map(this::event).toList();
+        List<PracticeEvent> log = events
+                .findByPersonIdAndAssignmentIdAndSkillOrderById(row.personId(), row.assignmentId(), row.skill())
+                .stream()
+                .map(this::event)
+                .toList();
         return SkillState.replay(now.policy(), now.target(), log);
     }
 
     /** The fold of what happened at one item alone. */
     SkillState replayed(ProgressEntity row, String itemId) {
         SkillState now = state(row);
-        return SkillState.replay(now.policy(), now.target(), events.findByItemIdOrderById(itemId).stream().map(this::event).toList());
+        return SkillState.replay(
+                now.policy(),
+                now.target(),
+                events.findByItemIdOrderById(itemId).stream().map(this::event).toList());
     }
 
     /** Everything that was tried at an item, in order. */
     List<PracticeEvent.Tried> tries(String itemId) {
-        return events.findByItemIdOrderById(itemId).stream().map(this::event)
-                .filter(PracticeEvent.Tried.class::isInstance).map(PracticeEvent.Tried.class::cast).toList();
+        return events.findByItemIdOrderById(itemId).stream()
+                .map(this::event)
+                .filter(PracticeEvent.Tried.class::isInstance)
+                .map(PracticeEvent.Tried.class::cast)
+                .toList();
     }
 
     /** Whether it was served for practice, and not in a quiz. */
@@ -99,13 +119,24 @@ class PracticeLog {
     }
 
     private static List<PracticeRecord.Standing> standings(List<ProgressRepository.Summary> summaries) {
-        return summaries.stream().map(s -> new PracticeRecord.Standing(s.getPersonId(), s.getAssignmentId(), s.getSkill(), s.getStands(), new PracticeRecord.Unread(s.getHoped(), s.getPagesWaiting(), s.getReachedWaiting()), s.getReached(), s.getReachedAt(), s.getShownAt(),
-                s.getLastAt())).toList();
+        return summaries.stream()
+                .map(s -> new PracticeRecord.Standing(
+                        s.getPersonId(),
+                        s.getAssignmentId(),
+                        s.getSkill(),
+                        s.getStands(),
+                        new PracticeRecord.Unread(s.getHoped(), s.getPagesWaiting(), s.getReachedWaiting()),
+                        s.getReached(),
+                        s.getReachedAt(),
+                        s.getShownAt(),
+                        s.getLastAt()))
+                .toList();
     }
 
     /** Rows not reached of which at least half of the last items were missed. */
     List<ProgressEntity> stuck(Collection<String> personIds) {
-        return progress.findByPersonIdInAndReachedFalseAndMissedLatelyGreaterThanEqual(personIds, (Policy.LATELY + 1) / 2);
+        return progress.findByPersonIdInAndReachedFalseAndMissedLatelyGreaterThanEqual(
+                personIds, (Policy.LATELY + 1) / 2);
     }
 
     List<EventRepository.Moment> moments(Collection<String> personIds, Instant since) {

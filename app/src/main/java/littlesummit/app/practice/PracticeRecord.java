@@ -35,38 +35,71 @@ public class PracticeRecord {
         this.places = places;
     }
 
-    /** An item of whenever, as far as it was worked: what was tried, and what is right once it is closed. Empty for one that was never practised. */
+    /**
+     * An item of whenever, as far as it was worked: what was tried, and what is right once it is closed. Empty for one
+     * that was never practised.
+     */
     @Transactional(readOnly = true)
     public Optional<PracticeView.ItemView> item(ServedItem served) {
         return log.find(served.personId(), served.assignmentId(), served.ref().skill())
-                .map(row -> log.replayed(row, served.id())).filter(state -> state.current().isPresent()).map(state -> ItemViews.item(state, served, items.example(served)));
+                .map(row -> log.replayed(row, served.id()))
+                .filter(state -> state.current().isPresent())
+                .map(state -> ItemViews.item(state, served, items.example(served)));
     }
 
     /** How an item of practice ended; empty while it is open, and for one that was never practised. */
     @Transactional(readOnly = true)
     public Optional<Outcome> outcome(ServedItem served) {
-        return log.find(served.personId(), served.assignmentId(), served.ref().skill()).map(row -> log.replayed(row, served.id()))
-                .flatMap(SkillState::current).flatMap(item -> item.outcome());
+        return log.find(served.personId(), served.assignmentId(), served.ref().skill())
+                .map(row -> log.replayed(row, served.id()))
+                .flatMap(SkillState::current)
+                .flatMap(item -> item.outcome());
     }
 
-    /** One try as a reader sees it. @param entries by label of the field; @param result its name */
+    /**
+     * One try as a reader sees it.
+     *
+     * @param entries by label of the field
+     * @param result its name
+     */
     public record Try(Map<String, String> entries, String result, Instant at) {}
 
     /** What was tried at an item, in order. */
     @Transactional(readOnly = true)
     public List<Try> tries(ServedItem served) {
         List<Part> parts = served.item().parts();
-        return log.tries(served.id()).stream().map(t -> new Try(ItemViews.byLabel(parts.get(t.part()), t.entries()), t.result().name(), t.at())).toList();
+        return log.tries(served.id()).stream()
+                .map(t -> new Try(
+                        ItemViews.byLabel(parts.get(t.part()), t.entries()),
+                        t.result().name(),
+                        t.at()))
+                .toList();
     }
 
     /**
      * Where a student stands in a skill of an assignment.
      *
-     * @param stands in the measure of the target, without work that waits to be read; @param lastAt when an item was closed last
+     * @param stands in the measure of the target, without work that waits to be read
+     * @param lastAt when an item was closed last
      */
-    public record Standing(String personId, String assignmentId, String skillId, int stands, Unread unread, boolean reached, Optional<Instant> reachedAt, Optional<Instant> shownAt, Optional<Instant> lastAt) {}
+    public record Standing(
+            String personId,
+            String assignmentId,
+            String skillId,
+            int stands,
+            Unread unread,
+            boolean reached,
+            Optional<Instant> reachedAt,
+            Optional<Instant> shownAt,
+            Optional<Instant> lastAt) {}
 
-    /** Work that waits. @param hoped where the student would stand if all were read and perfect; @param pages how many; @param reached whether that reaches the target */
+    /**
+     * Work that waits.
+     *
+     * @param hoped where the student would stand if all were read and perfect
+     * @param pages how many
+     * @param reached whether that reaches the target
+     */
     public record Unread(int hoped, int pages, boolean reached) {}
 
     @Transactional(readOnly = true)
@@ -80,7 +113,11 @@ public class PracticeRecord {
         return log.standings(personIds);
     }
 
-    /** A skill that does not go well. @param mistakes what seems to have happened at the missed ones of the last items, as it was told */
+    /**
+     * A skill that does not go well.
+     *
+     * @param mistakes what seems to have happened at the missed ones of the last items, as it was told
+     */
     public record Stuck(String personId, String assignmentId, String skillId, List<String> mistakes) {}
 
     /** Skills not reached in which at least half of the last items were missed. */
@@ -90,31 +127,57 @@ public class PracticeRecord {
     }
 
     private Stuck stuck(ProgressEntity row) {
-        return new Stuck(row.personId(), row.assignmentId(), row.skill(),
-                log.state(row).lately().stream().filter(s -> s.outcome() == Outcome.MISSED).flatMap(s -> mistakes(s.itemId()).stream()).toList());
+        return new Stuck(
+                row.personId(),
+                row.assignmentId(),
+                row.skill(),
+                log.state(row).lately().stream()
+                        .filter(s -> s.outcome() == Outcome.MISSED)
+                        .flatMap(s -> mistakes(s.itemId()).stream())
+                        .toList());
     }
 
     private List<String> mistakes(String itemId) {
         Optional<Item> item = items.item(itemId);
-        return item.isEmpty() ? List.of() : log.tries(itemId).stream().filter(t -> t.result() == PracticeEvent.Result.INCORRECT)
-                .flatMap(t -> PartCheck.of(item.get().parts().get(t.part()), t.entries()).fields().stream())
-                .flatMap(f -> f.mistake().stream()).map(m -> m.message()).distinct().toList();
+        return item.isEmpty()
+                ? List.of()
+                : log.tries(itemId).stream()
+                        .filter(t -> t.result() == PracticeEvent.Result.INCORRECT)
+                        .flatMap(t -> PartCheck.of(item.get().parts().get(t.part()), t.entries()).fields().stream())
+                        .flatMap(f -> f.mistake().stream())
+                        .map(m -> m.message())
+                        .distinct()
+                        .toList();
     }
 
-    /** One closed item. @param outcome its name */
+    /**
+     * One closed item.
+     *
+     * @param outcome its name
+     */
     public record Attempted(String itemId, Instant at, String outcome) {}
 
-    /** @param items closed, in their order; @param course where the student stood after each */
+    /**
+     * @param items closed, in their order
+     * @param course where the student stood after each
+     */
     public record Worked(Standing standing, List<Integer> course, List<Attempted> items) {}
 
     /** All closed items of a person, by assignment and skill. */
     @Transactional(readOnly = true)
     public List<Worked> worked(Person person) {
-        return log.of(person.id()).stream().map(row -> {
-            List<Step> history = log.state(row).history();
-            return new Worked(row.standing(), history.stream().map(Step::after).toList(),
-                    history.stream().map(s -> new Attempted(s.itemId(), s.at(), s.outcome().name())).toList());
-        }).toList();
+        return log.of(person.id()).stream()
+                .map(row -> {
+                    List<Step> history = log.state(row).history();
+                    return new Worked(
+                            row.standing(),
+                            history.stream().map(Step::after).toList(),
+                            history.stream()
+                                    .map(s -> new Attempted(
+                                            s.itemId(), s.at(), s.outcome().name()))
+                                    .toList());
+                })
+                .toList();
     }
 
     /** The map of all skills, over all assignments and checks. */
@@ -123,11 +186,18 @@ public class PracticeRecord {
         return places.map(person);
     }
 
-    /** Skills known by each of several students. @param practised their standings */
+    /**
+     * Skills known by each of several students.
+     *
+     * @param practised their standings
+     */
     @Transactional(readOnly = true)
     public Map<String, List<String>> known(Collection<String> personIds, List<Standing> practised) {
-        return places.maps(personIds, practised).entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey,
-                e -> e.getValue().stream().filter(SkillMap.Node::isKnown).map(n -> n.skill().id()).toList()));
+        return places.maps(personIds, practised).entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().stream()
+                        .filter(SkillMap.Node::isKnown)
+                        .map(n -> n.skill().id())
+                        .toList()));
     }
 
     /** When something was done: an item given out, tried, or a hint opened. */
@@ -139,10 +209,17 @@ public class PracticeRecord {
     /** The same of several students, by id. */
     @Transactional(readOnly = true)
     public Map<String, List<Instant>> moments(Collection<String> personIds, Instant since) {
-        return log.moments(personIds, since).stream().collect(Collectors.groupingBy(EventRepository.Moment::personId, Collectors.mapping(EventRepository.Moment::at, Collectors.toList())));
+        return log.moments(personIds, since).stream()
+                .collect(Collectors.groupingBy(
+                        EventRepository.Moment::personId,
+                        Collectors.mapping(EventRepository.Moment::at, Collectors.toList())));
     }
 
-    /** Active time without pauses. @param since work before it is left out */
+    /**
+     * Active time without pauses.
+     *
+     * @param since work before it is left out
+     */
     @Transactional(readOnly = true)
     public Duration timeWorked(Person person, Instant since) {
         return ActiveTime.of(moments(person, since));
@@ -151,7 +228,10 @@ public class PracticeRecord {
     /** Snapshots that differ from the replayed log, each by its student, assignment and skill; none ever should. */
     @Transactional(readOnly = true)
     public List<String> differences() {
-        return log.all().stream().filter(row -> !log.state(row).equals(log.replayed(row))).map(row -> "practice " + row.personId() + " " + row.assignmentId() + " " + row.skill()).toList();
+        return log.all().stream()
+                .filter(row -> !log.state(row).equals(log.replayed(row)))
+                .map(row -> "practice " + row.personId() + " " + row.assignmentId() + " " + row.skill())
+                .toList();
     }
 
     /** How many snapshots there are. */

@@ -5,10 +5,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Function;
-import littlesummit.core.practice.Step;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.Person;
@@ -26,11 +25,12 @@ import littlesummit.core.practice.PartCheck;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.SkillState;
+import littlesummit.core.practice.Step;
+import littlesummit.core.skill.ItemSource;
 import littlesummit.core.working.CheckedLine;
 import littlesummit.core.working.LineVerdict;
 import littlesummit.core.working.WorkCheck;
 import littlesummit.core.working.WorkLetters;
-import littlesummit.core.skill.ItemSource;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -48,8 +48,16 @@ public class PracticeService {
     private final Clock clock;
     private final int checksPerMinute;
 
-    PracticeService(AssignmentService assignments, ServedItems items, WorkService work, PracticeLog log, EventRepository events,
-            Surroundings surroundings, Clock clock, @Value("${summit.checks-per-minute}") int checksPerMinute, ItemSource catalogue) {
+    PracticeService(
+            AssignmentService assignments,
+            ServedItems items,
+            WorkService work,
+            PracticeLog log,
+            EventRepository events,
+            Surroundings surroundings,
+            Clock clock,
+            @Value("${summit.checks-per-minute}") int checksPerMinute,
+            ItemSource catalogue) {
         this.catalogue = catalogue;
         this.assignments = assignments;
         this.items = items;
@@ -74,7 +82,8 @@ public class PracticeService {
      * @param repeated whether it is what was judged just before; then nothing was counted
      * @param conflict the last line and the entry, when they differ and nobody has insisted; then nothing was counted
      */
-    public record Checked(PracticeView view, List<FeedbackView> unread, boolean repeated, Optional<LastLine.Conflict> conflict) {}
+    public record Checked(
+            PracticeView view, List<FeedbackView> unread, boolean repeated, Optional<LastLine.Conflict> conflict) {}
 
     @Transactional
     PracticeView open(Place place) {
@@ -105,7 +114,8 @@ public class PracticeService {
             throw Problem.notFound("This assignment has no such skill.");
         }
         if (assignment.isQuizOnly()) {
-            throw Problem.conflict("This assignment is a quiz. Open it from what is due; to practise, choose the skill on the map.");
+            throw Problem.conflict(
+                    "This assignment is a quiz. Open it from what is due; to practise, choose the skill on the map.");
         }
         return assignment;
     }
@@ -113,17 +123,35 @@ public class PracticeService {
     private PracticeView view(Place place, Assignment assignment, ProgressEntity row, SkillState state) {
         SkillState now = state;
         if (state.current().isEmpty()) {
-            ServedItem first = items.serve(place.person().id(), assignment.id(), place.skillId(), Math.max(assignment.leastTier(), state.nextTier()));
+            ServedItem first = items.serve(
+                    place.person().id(),
+                    assignment.id(),
+                    place.skillId(),
+                    Math.max(assignment.leastTier(), state.nextTier()));
             now = log.append(row, state, served(first, state, false, state.nextSlot()), "first-" + first.id());
         }
-        ServedItem served = items.require(place.person(), now.current().orElseThrow().itemId());
-        return PracticeViews.of(assignment, catalogue.generator(place.skillId()), now, served, items.example(served), surroundings.of(place, assignment, now), clock.instant());
+        ServedItem served =
+                items.require(place.person(), now.current().orElseThrow().itemId());
+        return PracticeViews.of(
+                assignment,
+                catalogue.generator(place.skillId()),
+                now,
+                served,
+                items.example(served),
+                surroundings.of(place, assignment, now),
+                clock.instant());
     }
 
     private PracticeEvent served(ServedItem item, SkillState state, boolean similar, int slot) {
         Item made = item.item();
-        return new PracticeEvent.Served(clock.instant(), item.id(), item.ref(), similar, made.guessChance(),
-                made.parts().stream().map(state.policy()::tries).toList(), slot);
+        return new PracticeEvent.Served(
+                clock.instant(),
+                item.id(),
+                item.ref(),
+                similar,
+                made.guessChance(),
+                made.parts().stream().map(state.policy()::tries).toList(),
+                slot);
     }
 
     /** One more event about the current item, unless its key is known already. */
@@ -140,8 +168,10 @@ public class PracticeService {
 
     private ItemState current(Place place, SkillState state, String itemId) {
         items.require(place.person(), itemId);
-        return state.current().filter(i -> i.itemId().equals(itemId) && !i.isClosed())
-                .orElseThrow(() -> Problem.conflict("This item is no longer open here. Another window has moved on; load the page again."));
+        return state.current()
+                .filter(i -> i.itemId().equals(itemId) && !i.isClosed())
+                .orElseThrow(() -> Problem.conflict(
+                        "This item is no longer open here. Another window has moved on; load the page again."));
     }
 
     @Transactional
@@ -159,23 +189,32 @@ public class PracticeService {
         if (entries.equals(now.parts().get(attempt.part()).last())) {
             return new Checked(view(place, assignment, row, state), List.of(), true, Optional.empty());
         }
-        Optional<LastLine.Conflict> conflict = attempt.confirmed() ? Optional.empty() : conflict(place, attempt, part, entries);
+        Optional<LastLine.Conflict> conflict =
+                attempt.confirmed() ? Optional.empty() : conflict(place, attempt, part, entries);
         if (conflict.isPresent()) {
             return new Checked(view(place, assignment, row, state), List.of(), false, conflict);
         }
         PartCheck check = PartCheck.of(part, entries);
-        SkillState after = log.append(row, state, new PracticeEvent.Tried(clock.instant(), attempt.itemId(), attempt.part(),
-                check.result(), entries), key);
+        SkillState after = log.append(
+                row,
+                state,
+                new PracticeEvent.Tried(clock.instant(), attempt.itemId(), attempt.part(), check.result(), entries),
+                key);
         List<FeedbackView> unread = check.result() == PracticeEvent.Result.UNREADABLE
-                ? ItemViews.feedback(check).stream().filter(f -> f.verdict().equals("unreadable")).toList() : List.of();
-        return new Checked(view(place, assignment, row, withWorkIfThere(place, row, after, key)), unread, false, Optional.empty());
+                ? ItemViews.feedback(check).stream()
+                        .filter(f -> f.verdict().equals("unreadable"))
+                        .toList()
+                : List.of();
+        return new Checked(
+                view(place, assignment, row, withWorkIfThere(place, row, after, key)), unread, false, Optional.empty());
     }
 
     /** Work that stands on the page already closes an item that is right; else it stays open until there is some. */
     private SkillState withWorkIfThere(Place place, ProgressEntity row, SkillState state, String key) {
         Optional<String> right = state.current().filter(ItemState::awaitsWork).map(ItemState::itemId);
         return right.filter(id -> work.show(place.person(), id).isEmpty())
-                .map(id -> log.append(row, state, new PracticeEvent.WorkShown(clock.instant(), id), key + ":work")).orElse(state);
+                .map(id -> log.append(row, state, new PracticeEvent.WorkShown(clock.instant(), id), key + ":work"))
+                .orElse(state);
     }
 
     /** Hands in the work that an item still needs, and closes it. */
@@ -187,12 +226,20 @@ public class PracticeService {
         return append(place, itemId, key, item -> new PracticeEvent.WorkShown(clock.instant(), itemId));
     }
 
-    /** The gain of an item in proportion to the credit that its work was given. @param credit 0 to 100, or {@link Step#UNREAD} */
+    /**
+     * The gain of an item in proportion to the credit that its work was given.
+     *
+     * @param credit 0 to 100, or {@link Step#UNREAD}
+     */
     @Transactional
     public void workRead(Person instructor, String itemId, int credit) {
         ServedItem served = items.requireSeen(instructor, itemId);
         log.find(served.personId(), served.assignmentId(), served.ref().skill())
-                .ifPresent(row -> log.append(row, log.state(row), new PracticeEvent.WorkRead(clock.instant(), itemId, credit), "read-" + UUID.randomUUID()));
+                .ifPresent(row -> log.append(
+                        row,
+                        log.state(row),
+                        new PracticeEvent.WorkRead(clock.instant(), itemId, credit),
+                        "read-" + UUID.randomUUID()));
     }
 
     private void limit(Person person) {
@@ -224,7 +271,8 @@ public class PracticeService {
             return Optional.empty();
         }
         var field = part.fields().getFirst();
-        return LastLine.conflict(field.answer(), work.page(place.person(), attempt.itemId()).counted(), entries.get(field.id()));
+        return LastLine.conflict(
+                field.answer(), work.page(place.person(), attempt.itemId()).counted(), entries.get(field.id()));
     }
 
     private static void require(boolean allowed, String sentence) {
@@ -242,7 +290,11 @@ public class PracticeService {
                 throw Problem.conflict("Every part of this item is answered.");
             }
             int inAll = item(item).parts().get(part).hints().size();
-            return new PracticeEvent.HintOpened(clock.instant(), itemId, part, Math.min(inAll, item.parts().get(part).hints() + 1));
+            return new PracticeEvent.HintOpened(
+                    clock.instant(),
+                    itemId,
+                    part,
+                    Math.min(inAll, item.parts().get(part).hints() + 1));
         });
     }
 
@@ -277,14 +329,21 @@ public class PracticeService {
     public List<CheckedLine> checkLines(Place place, String itemId, List<String> lines) {
         Assignment assignment = assignment(place);
         ServedItem served = items.require(place.person(), itemId);
-        SkillState state = log.find(place.person().id(), assignment.id(), place.skillId()).map(log::state)
+        SkillState state = log.find(place.person().id(), assignment.id(), place.skillId())
+                .map(log::state)
                 .orElseThrow(() -> Problem.notFound("There is no such item for you."));
         if (!log.isPractised(itemId)) {
             throw Problem.notFound("There is no such item in your practice.");
         }
-        boolean tried = state.current().filter(i -> i.itemId().equals(itemId)).map(i -> i.isClosed() || i.anyTryUsed()).orElse(true);
-        require(state.policy().checksLines(tried), state.policy().lineCheck() == Policy.LineCheck.NEVER ? "Lines are not checked in this assignment."
-                : "Your lines can be checked after a first try that was not right.");
+        boolean tried = state.current()
+                .filter(i -> i.itemId().equals(itemId))
+                .map(i -> i.isClosed() || i.anyTryUsed())
+                .orElse(true);
+        require(
+                state.policy().checksLines(tried),
+                state.policy().lineCheck() == Policy.LineCheck.NEVER
+                        ? "Lines are not checked in this assignment."
+                        : "Your lines can be checked after a first try that was not right.");
         Item item = served.item();
         return withoutGiven(WorkCheck.check(item.given(), WorkLetters.of(item), lines));
     }
@@ -292,7 +351,9 @@ public class PracticeService {
     /** The first line is compared with what the item gives, which may stand in no stem: no piece of that is shown. */
     private static List<CheckedLine> withoutGiven(List<CheckedLine> checked) {
         int first = 0;
-        while (first < checked.size() && (checked.get(first).verdict() == LineVerdict.WORDS || checked.get(first).verdict() == LineVerdict.UNREADABLE)) {
+        while (first < checked.size()
+                && (checked.get(first).verdict() == LineVerdict.WORDS
+                        || checked.get(first).verdict() == LineVerdict.UNREADABLE)) {
             first++;
         }
         List<CheckedLine> shown = new ArrayList<>(checked);
@@ -303,18 +364,31 @@ public class PracticeService {
     }
 
     /** What shall come: the next item, another like the missed one, or an easier one. */
-    public enum Onward { NEXT, LIKE, EASIER }
+    public enum Onward {
+        NEXT,
+        LIKE,
+        EASIER
+    }
 
     private PracticeEvent next(Place place, Assignment assignment, SkillState state, Onward onward) {
         String person = place.person().id();
         if (onward == Onward.LIKE && state.offersSimilar()) {
-            return served(items.serveLike(person, place.assignmentId(), state.current().orElseThrow().ref()), state, true, state.currentSlot());
+            return served(
+                    items.serveLike(
+                            person,
+                            place.assignmentId(),
+                            state.current().orElseThrow().ref()),
+                    state,
+                    true,
+                    state.currentSlot());
         }
         Optional<ItemRef> redo = state.toRedo();
         if (redo.isPresent()) {
             return served(items.serveLike(person, place.assignmentId(), redo.get()), state, true, state.nextSlot());
         }
-        int tier = onward == Onward.EASIER ? Math.max(1, state.current().orElseThrow().ref().tier() - 1) : Math.max(assignment.leastTier(), state.nextTier());
+        int tier = onward == Onward.EASIER
+                ? Math.max(1, state.current().orElseThrow().ref().tier() - 1)
+                : Math.max(assignment.leastTier(), state.nextTier());
         return served(items.serve(person, place.assignmentId(), place.skillId(), tier), state, false, state.nextSlot());
     }
 }

@@ -25,10 +25,32 @@ import littlesummit.core.skill.Skill;
 final class PracticeViews {
     private PracticeViews() {}
 
-    static PracticeView of(Assignment assignment, Skill skill, SkillState state, ServedItem served, Optional<Item> example, PracticeView.Around around, Instant now) {
-        return new PracticeView(assignment.id(), assignment.title(), assignment.due(), assignment.isPast(now), skill.id(), skill.name(),
-                target(state), state.history().stream().map(step -> point(state.target(), step)).toList(), Forecast.of(state),
-                Explain.policy(state.policy()), state.policy().lineCheck() != Policy.LineCheck.NEVER, state.policy().work() == Policy.Work.REQUIRED, ActiveTime.of(state.history().stream().map(Step::at).toList()).toSeconds(), around, ItemViews.item(state, served, example));
+    static PracticeView of(
+            Assignment assignment,
+            Skill skill,
+            SkillState state,
+            ServedItem served,
+            Optional<Item> example,
+            PracticeView.Around around,
+            Instant now) {
+        return new PracticeView(
+                assignment.id(),
+                assignment.title(),
+                assignment.due(),
+                assignment.isPast(now),
+                skill.id(),
+                skill.name(),
+                target(state),
+                state.history().stream()
+                        .map(step -> point(state.target(), step))
+                        .toList(),
+                Forecast.of(state),
+                Explain.policy(state.policy()),
+                state.policy().lineCheck() != Policy.LineCheck.NEVER,
+                state.policy().work() == Policy.Work.REQUIRED,
+                ActiveTime.of(state.history().stream().map(Step::at).toList()).toSeconds(),
+                around,
+                ItemViews.item(state, served, example));
     }
 
     private static TargetView target(SkillState state) {
@@ -38,16 +60,59 @@ final class PracticeViews {
         int hoped = state.measure();
         int waiting = state.waiting();
         return switch (state.standing()) {
-            case Standing.Scored s -> new TargetView(Measure.SCORE, says, sure, hoped, waiting, state.reachedWaiting(), flag, state.reached(), 0, 0, List.of(), -1);
-            case Standing.Running(int steps, int inRow) -> new TargetView(Measure.RUN, says, sure, hoped, waiting, state.reachedWaiting(), flag, state.reached(), inRow,
-                    state.target() instanceof Target.Run run ? run.inRow() : 0, List.of(), -1);
-            case Standing.FixedSet(var slots, int at) -> new TargetView(Measure.SET, says, sure, hoped, waiting, state.reachedWaiting(), flag, state.reached(), 0, 0,
-                    slots.stream().map(slot -> slot.mark()).toList(), at);
+            case Standing.Scored s ->
+                new TargetView(
+                        Measure.SCORE,
+                        says,
+                        sure,
+                        hoped,
+                        waiting,
+                        state.reachedWaiting(),
+                        flag,
+                        state.reached(),
+                        0,
+                        0,
+                        List.of(),
+                        -1);
+            case Standing.Running(int steps, int inRow) ->
+                new TargetView(
+                        Measure.RUN,
+                        says,
+                        sure,
+                        hoped,
+                        waiting,
+                        state.reachedWaiting(),
+                        flag,
+                        state.reached(),
+                        inRow,
+                        state.target() instanceof Target.Run run ? run.inRow() : 0,
+                        List.of(),
+                        -1);
+            case Standing.FixedSet(var slots, int at) ->
+                new TargetView(
+                        Measure.SET,
+                        says,
+                        sure,
+                        hoped,
+                        waiting,
+                        state.reachedWaiting(),
+                        flag,
+                        state.reached(),
+                        0,
+                        0,
+                        slots.stream().map(slot -> slot.mark()).toList(),
+                        at);
         };
     }
 
     private static Point point(Target target, Step step) {
-        return new Point(step.after(), step.after() - step.before(), step.outcome().name(), step.isWaiting(), step.regained(), Explain.step(target, step));
+        return new Point(
+                step.after(),
+                step.after() - step.before(),
+                step.outcome().name(),
+                step.isWaiting(),
+                step.regained(),
+                Explain.step(target, step));
     }
 
     static Map<String, String> trimmed(Part part, Map<String, String> entries) {

@@ -17,11 +17,14 @@ import littlesummit.core.practice.SkillState;
 class ProgressEntity {
     @Id
     private String id;
+
     private String personId;
     private String assignmentId;
     private String skill;
+
     @Lob
     private String state;
+
     private int score;
     private boolean reached;
     private Instant reachedAt;
@@ -33,6 +36,7 @@ class ProgressEntity {
     private boolean reachedWaiting;
     private int missedLately;
     private Instant lastAt;
+
     @Version
     private long version;
 
@@ -69,7 +73,9 @@ class ProgressEntity {
             this.reachedAt = at;
         }
         this.reached = now.reached();
-        now.history().stream().skip(Math.max(0, now.history().size() - 1)).filter(last -> last.at().equals(at) && last.outcome().isRightUnaided())
+        now.history().stream()
+                .skip(Math.max(0, now.history().size() - 1))
+                .filter(last -> last.at().equals(at) && last.outcome().isRightUnaided())
                 .forEach(last -> this.shownAt = at);
         summarise(now);
     }
@@ -80,13 +86,23 @@ class ProgressEntity {
         this.hoped = now.measure();
         this.pagesWaiting = now.waiting();
         this.reachedWaiting = now.reachedWaiting();
-        this.missedLately = (int) now.lately().stream().filter(s -> s.outcome() == Outcome.MISSED).count();
+        this.missedLately = (int)
+                now.lately().stream().filter(s -> s.outcome() == Outcome.MISSED).count();
         this.lastAt = now.history().isEmpty() ? null : now.history().getLast().at();
         this.summarised = true;
     }
 
     PracticeRecord.Standing standing() {
-        return new PracticeRecord.Standing(personId, assignmentId, skill, stands, new PracticeRecord.Unread(hoped, pagesWaiting, reachedWaiting), reached, reachedAt(), shownAt(), Optional.ofNullable(lastAt));
+        return new PracticeRecord.Standing(
+                personId,
+                assignmentId,
+                skill,
+                stands,
+                new PracticeRecord.Unread(hoped, pagesWaiting, reachedWaiting),
+                reached,
+                reachedAt(),
+                shownAt(),
+                Optional.ofNullable(lastAt));
     }
 
     Optional<Instant> reachedAt() {

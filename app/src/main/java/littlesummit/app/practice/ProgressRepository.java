@@ -12,7 +12,8 @@ import org.springframework.data.jpa.repository.Query;
 interface ProgressRepository extends JpaRepository<ProgressEntity, String> {
     /** For one who is about to change it: requests of several windows take their turns. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
-    @Query("select p from ProgressEntity p where p.personId = :personId and p.assignmentId = :assignmentId and p.skill = :skill")
+    @Query("select p from ProgressEntity p where p.personId = :personId and p.assignmentId = :assignmentId and"
+            + " p.skill = :skill")
     Optional<ProgressEntity> findByPersonIdAndAssignmentIdAndSkill(String personId, String assignmentId, String skill);
 
     List<ProgressEntity> findByPersonId(String personId);
@@ -44,11 +45,14 @@ interface ProgressRepository extends JpaRepository<ProgressEntity, String> {
         Optional<Instant> getLastAt();
     }
 
-    @Query("select p.personId as personId, p.assignmentId as assignmentId, p.skill as skill, p.stands as stands, p.hoped as hoped, p.pagesWaiting as pagesWaiting, p.reachedWaiting as reachedWaiting, p.reached as reached, p.reachedAt as reachedAt, p.shownAt as shownAt, "
-            + "p.lastAt as lastAt from ProgressEntity p where p.personId = :personId")
+    @Query("select p.personId as personId, p.assignmentId as assignmentId, p.skill as skill, p.stands as stands,"
+            + " p.hoped as hoped, p.pagesWaiting as pagesWaiting, p.reachedWaiting as reachedWaiting, p.reached as"
+            + " reached, p.reachedAt as reachedAt, p.shownAt as shownAt, p.lastAt as lastAt from ProgressEntity p"
+            + " where p.personId = :personId")
     List<Summary> findSummariesByPersonId(String personId);
 
     List<Summary> findSummariesByPersonIdIn(Collection<String> personIds);
 
-    List<ProgressEntity> findByPersonIdInAndReachedFalseAndMissedLatelyGreaterThanEqual(Collection<String> personIds, int missed);
+    List<ProgressEntity> findByPersonIdInAndReachedFalseAndMissedLatelyGreaterThanEqual(
+            Collection<String> personIds, int missed);
 }

@@ -1,11 +1,11 @@
 package littlesummit.app.practice;
 
-import java.util.stream.Collectors;
-import java.util.Set;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.people.Person;
@@ -17,8 +17,8 @@ import littlesummit.core.curriculum.Course;
 import littlesummit.core.curriculum.CourseSkill;
 import littlesummit.core.practice.SkillMap;
 import littlesummit.core.practice.SkillState;
-import littlesummit.core.skill.Lesson;
 import littlesummit.core.skill.ItemSource;
+import littlesummit.core.skill.Lesson;
 import org.springframework.stereotype.Component;
 
 /** What lies around a skill: what comes before it, a lesson, and other ways on for one who is stuck. */
@@ -41,12 +41,23 @@ class Surroundings {
         Optional<Lesson> lesson = catalogue.lesson(place.skillId());
         if (lesson.isPresent()) {
             String taught = lesson.get().teaches();
-            return new Around(List.of(), Optional.empty(), Optional.of(link(places.of(place.person(), taught), course.require(taught))), Optional.empty(), Optional.empty());
+            return new Around(
+                    List.of(),
+                    Optional.empty(),
+                    Optional.of(link(places.of(place.person(), taught), course.require(taught))),
+                    Optional.empty(),
+                    Optional.empty());
         }
         CourseSkill skill = course.require(place.skillId());
         Map<String, SkillMap.Record> records = places.records(place.person());
-        List<SkillLink> missing = SkillMap.missing(skill, records).stream().map(id -> link(OwnChoice.SKILLS, course.require(id))).toList();
-        return new Around(missing, catalogue.lessonOn(skill.id()).map(l -> new SkillLink(OwnChoice.LESSONS, l.id(), l.name())), Optional.empty(), next(place, assignment),
+        List<SkillLink> missing = SkillMap.missing(skill, records).stream()
+                .map(id -> link(OwnChoice.SKILLS, course.require(id)))
+                .toList();
+        return new Around(
+                missing,
+                catalogue.lessonOn(skill.id()).map(l -> new SkillLink(OwnChoice.LESSONS, l.id(), l.name())),
+                Optional.empty(),
+                next(place, assignment),
                 state.offersPause() ? Optional.of(offer(place.person(), skill, state)) : Optional.empty());
     }
 
@@ -55,20 +66,33 @@ class Surroundings {
         if (OwnChoice.isOne(assignment.id())) {
             return Optional.empty();
         }
-        Set<String> done = log.of(place.person().id()).stream().filter(row -> row.assignmentId().equals(assignment.id()))
-                .filter(row -> row.reached() || row.standing().unread().reached()).map(ProgressEntity::skill).collect(Collectors.toSet());
+        Set<String> done = log.of(place.person().id()).stream()
+                .filter(row -> row.assignmentId().equals(assignment.id()))
+                .filter(row -> row.reached() || row.standing().unread().reached())
+                .map(ProgressEntity::skill)
+                .collect(Collectors.toSet());
         int at = assignment.skills().indexOf(place.skillId());
-        List<String> inOrder = new ArrayList<>(assignment.skills().subList(at + 1, assignment.skills().size()));
+        List<String> inOrder = new ArrayList<>(
+                assignment.skills().subList(at + 1, assignment.skills().size()));
         inOrder.addAll(assignment.skills().subList(0, at));
-        return inOrder.stream().filter(id -> !done.contains(id)).findFirst().map(id -> link(assignment.id(), course.require(id)));
+        return inOrder.stream()
+                .filter(id -> !done.contains(id))
+                .findFirst()
+                .map(id -> link(assignment.id(), course.require(id)));
     }
 
     private Offer offer(Person person, CourseSkill skill, SkillState state) {
-        List<SkillLink> before = skill.prerequisites().stream().map(id -> link(OwnChoice.SKILLS, course.require(id))).toList();
+        List<SkillLink> before = skill.prerequisites().stream()
+                .map(id -> link(OwnChoice.SKILLS, course.require(id)))
+                .toList();
         Optional<SkillLink> other = places.map(person).stream()
                 .filter(n -> n.status() == SkillMap.Status.READY || n.status() == SkillMap.Status.IN_PROGRESS)
-                .map(SkillMap.Node::skill).filter(s -> !s.equals(skill) && !s.prerequisites().contains(skill.id())).findFirst().map(s -> link(places.of(person, s.id()), s));
-        return new Offer(before, other, state.current().filter(i -> i.ref().tier() > 1).isPresent());
+                .map(SkillMap.Node::skill)
+                .filter(s -> !s.equals(skill) && !s.prerequisites().contains(skill.id()))
+                .findFirst()
+                .map(s -> link(places.of(person, s.id()), s));
+        return new Offer(
+                before, other, state.current().filter(i -> i.ref().tier() > 1).isPresent());
     }
 
     private static SkillLink link(String assignmentId, CourseSkill skill) {

@@ -30,6 +30,7 @@ final class ItemOnPaper {
     private static final float WORK_PT = 120;
     /** Width of a picture to choose. */
     private static final double OPTION_PT = 130;
+
     private static final String BLANK = "__________";
     private final Typesetter type;
     private final PdfPCell cell = new PdfPCell();
@@ -59,7 +60,11 @@ final class ItemOnPaper {
         item.stem().forEach(paper::block);
         item.parts().forEach(part -> {
             paper.line(part.prompt(), SIZE, false);
-            part.fields().forEach(field -> paper.line("Answer" + (part.fields().size() > 1 ? ", " + field.label() : "") + ": " + answer(field), SIZE, true));
+            part.fields()
+                    .forEach(field -> paper.line(
+                            "Answer" + (part.fields().size() > 1 ? ", " + field.label() : "") + ": " + answer(field),
+                            SIZE,
+                            true));
         });
         item.worked().forEach(paper::step);
         return table(number, paper.cell);
@@ -105,7 +110,8 @@ final class ItemOnPaper {
         table.setHorizontalAlignment(Element.ALIGN_LEFT);
         table.setSpacingBefore(4);
         head.forEach(text -> table.addCell(new PdfPCell(type.text(text, SMALL + 1, true))));
-        rows.forEach(row -> row.forEach(text -> table.addCell(new PdfPCell(type.text(blanked(text), SMALL + 1, false)))));
+        rows.forEach(
+                row -> row.forEach(text -> table.addCell(new PdfPCell(type.text(blanked(text), SMALL + 1, false)))));
         return table;
     }
 
@@ -116,7 +122,8 @@ final class ItemOnPaper {
     private void part(Part part) {
         line(part.prompt(), SIZE, false);
         switch (part.layout()) {
-            case Layout.Stacked s -> part.fields().forEach(field -> place(field, part.fields().size() > 1));
+            case Layout.Stacked s ->
+                part.fields().forEach(field -> place(field, part.fields().size() > 1));
             case Layout.InSentence(String template) -> {
                 line(blanked(template), SIZE, false);
                 choices(part);
@@ -134,18 +141,29 @@ final class ItemOnPaper {
                 choices(part);
             }
         }
-        part.fields().stream().map(Field::wanted).filter(w -> !w.isEmpty()).distinct().forEach(wanted -> line("Wanted: " + wanted, SMALL, false));
+        part.fields().stream()
+                .map(Field::wanted)
+                .filter(w -> !w.isEmpty())
+                .distinct()
+                .forEach(wanted -> line("Wanted: " + wanted, SMALL, false));
     }
 
     /** The lists that places of a part are filled from, each once. */
     private void choices(Part part) {
         Set<List<Option>> seen = new HashSet<>();
-        part.fields().stream().filter(field -> seen.add(field.response().options())).forEach(this::options);
+        part.fields().stream()
+                .filter(field -> seen.add(field.response().options()))
+                .forEach(this::options);
     }
 
     private void place(Field field, boolean named) {
         switch (field.response()) {
-            case Response.Typed t -> line((named ? field.label() : "Answer") + ": " + BLANK + BLANK + " " + field.answer().suffix(), SIZE, false);
+            case Response.Typed t ->
+                line(
+                        (named ? field.label() : "Answer") + ": " + BLANK + BLANK + " "
+                                + field.answer().suffix(),
+                        SIZE,
+                        false);
             case Response.InkWords i -> line((named ? field.label() : "Answer") + ": ", SIZE, false);
             case Response.Shade(Figure.FractionPicture picture) -> add(type.figure(picture));
             case Response.PlotPoint(Figure.Grid grid) -> add(type.figure(grid));
@@ -162,11 +180,18 @@ final class ItemOnPaper {
         }
     }
 
-    /** What there is to choose from, lettered; pictures stand side by side. Labels to be put somewhere are a list to copy from. */
+    /**
+     * What there is to choose from, lettered; pictures stand side by side. Labels to be put somewhere are a list to
+     * copy from.
+     */
     private void options(Field field) {
         List<Option> options = field.response().options();
         if (field.response() instanceof Response.DropLabel) {
-            line("Write one of these in each place: " + options.stream().map(Option::text).collect(Collectors.joining("; ")), SIZE, false);
+            line(
+                    "Write one of these in each place: "
+                            + options.stream().map(Option::text).collect(Collectors.joining("; ")),
+                    SIZE,
+                    false);
         } else if (options.stream().anyMatch(option -> option.figure().isPresent())) {
             add(pictures(field, options));
         } else {
@@ -180,7 +205,8 @@ final class ItemOnPaper {
         for (Option option : options) {
             PdfPCell one = new PdfPCell();
             one.setBorder(PdfPCell.NO_BORDER);
-            one.addElement(new Paragraph(type.text(mark(field, option) + "  " + (option.figure().isPresent() ? "" : option.text()), SIZE, false)));
+            one.addElement(new Paragraph(type.text(
+                    mark(field, option) + "  " + (option.figure().isPresent() ? "" : option.text()), SIZE, false)));
             option.figure().ifPresent(figure -> one.addElement(type.figure(figure, OPTION_PT)));
             table.addCell(one);
         }
@@ -195,14 +221,18 @@ final class ItemOnPaper {
     }
 
     private static char letter(Field field, String id) {
-        return (char) ('A' + field.response().options().stream().map(Option::id).toList().indexOf(id));
+        return (char) ('A'
+                + field.response().options().stream().map(Option::id).toList().indexOf(id));
     }
 
     /** The right answer as it is read; options by their letter, with their text where they have one. */
     static String answer(Field field) {
         AnswerSpec spec = field.answer();
         if (spec.kind() == Kind.CHOICE) {
-            return Arrays.stream(spec.expected().split(",")).map(String::strip).map(id -> named(field, id)).collect(Collectors.joining("; "));
+            return Arrays.stream(spec.expected().split(","))
+                    .map(String::strip)
+                    .map(id -> named(field, id))
+                    .collect(Collectors.joining("; "));
         }
         String latex = Reader.read(spec.key(), spec.syntax()).latex();
         String suffix = latex.replace("\\", "").endsWith(spec.suffix()) ? "" : " " + spec.suffix();
@@ -210,7 +240,9 @@ final class ItemOnPaper {
     }
 
     private static String named(Field field, String id) {
-        Optional<Option> option = field.response().options().stream().filter(o -> o.id().equals(id)).findFirst();
+        Optional<Option> option = field.response().options().stream()
+                .filter(o -> o.id().equals(id))
+                .findFirst();
         boolean lettered = option.isPresent() && !(field.response() instanceof Response.DropLabel);
         String text = option.map(o -> o.figure().isPresent() ? "" : o.text()).orElse(id);
         return lettered ? (letter(field, id) + "  " + text).strip() : text;

@@ -17,7 +17,11 @@ final class PaperPdf {
 
     private PaperPdf() {}
 
-    /** A page with room for work below every item. @param line below the title, such as whose it is */
+    /**
+     * A page with room for work below every item.
+     *
+     * @param line below the title, such as whose it is
+     */
     static byte[] sheet(String title, String line, List<Item> items) {
         return write(title, line + "     Name ______________________     Date ______________", items, false);
     }
@@ -44,7 +48,8 @@ final class PaperPdf {
         below.setSpacingAfter(16);
         document.add(below);
         for (int i = 0; i < items.size(); i++) {
-            document.add(key ? ItemOnPaper.key(i + 1, items.get(i), type) : ItemOnPaper.sheet(i + 1, items.get(i), type));
+            document.add(
+                    key ? ItemOnPaper.key(i + 1, items.get(i), type) : ItemOnPaper.sheet(i + 1, items.get(i), type));
         }
         document.close();
         return bytes.toByteArray();

@@ -35,22 +35,38 @@ class PrintController {
         this.people = people;
     }
 
-    /** The student's running round, or a round to practise with. @param seed of the latter; the same gives the same */
+    /**
+     * The student's running round, or a round to practise with.
+     *
+     * @param seed of the latter; the same gives the same
+     */
     @GetMapping(path = "/paper.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> paper(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @RequestParam(defaultValue = "1") long seed,
+    ResponseEntity<byte[]> paper(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String assignmentId,
+            @RequestParam(defaultValue = "1") long seed,
             @RequestParam Optional<String> student) {
         Assignment assignment = assignments.require(person, assignmentId);
         Person whose = student.map(id -> ofClass(person, id)).orElse(person);
-        return pdf("round.pdf", PaperPdf.sheet(assignment.title(), line(whose, student.isPresent(), seed), items(whose, assignment, seed)));
+        return pdf(
+                "round.pdf",
+                PaperPdf.sheet(
+                        assignment.title(), line(whose, student.isPresent(), seed), items(whose, assignment, seed)));
     }
 
     @GetMapping(path = "/key.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> key(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @RequestParam(defaultValue = "1") long seed,
+    ResponseEntity<byte[]> key(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String assignmentId,
+            @RequestParam(defaultValue = "1") long seed,
             @RequestParam Optional<String> student) {
         instructor(person);
         Assignment assignment = assignments.require(person, assignmentId);
         Person whose = student.map(id -> ofClass(person, id)).orElse(person);
-        return pdf("key.pdf", PaperPdf.key(assignment.title(), line(whose, student.isPresent(), seed), items(whose, assignment, seed)));
+        return pdf(
+                "key.pdf",
+                PaperPdf.key(
+                        assignment.title(), line(whose, student.isPresent(), seed), items(whose, assignment, seed)));
     }
 
     private List<Item> items(Person whose, Assignment assignment, long seed) {
@@ -59,8 +75,8 @@ class PrintController {
     }
 
     /**
-     * Sheets of an instructor hold items that no student can print: who asks is part of what they are made of. A round on the screen draws its
-     * items at its start, so that none stands on any sheet.
+     * Sheets of an instructor hold items that no student can print: who asks is part of what they are made of. A round
+     * on the screen draws its items at its start, so that none stands on any sheet.
      */
     private static long own(Person whose, Assignment assignment, long seed) {
         return 31 * (31 * (long) whose.id().hashCode() + assignment.id().hashCode()) + seed;
@@ -72,7 +88,8 @@ class PrintController {
 
     private Person ofClass(Person instructor, String studentId) {
         instructor(instructor);
-        return Optional.of(people.require(studentId)).filter(p -> p.classId().equals(instructor.classId()))
+        return Optional.of(people.require(studentId))
+                .filter(p -> p.classId().equals(instructor.classId()))
                 .orElseThrow(() -> Problem.notFound("There is nobody like that in your class."));
     }
 
@@ -83,7 +100,10 @@ class PrintController {
     }
 
     private static ResponseEntity<byte[]> pdf(String name, byte[] content) {
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + "\"")
-                .header("X-Content-Type-Options", "nosniff").body(content);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + "\"")
+                .header("X-Content-Type-Options", "nosniff")
+                .body(content);
     }
 }

@@ -40,10 +40,25 @@ final class ScenePen {
 
     private void draw(Shape shape) {
         switch (shape) {
-            case Shape.Path(List<Point> points, boolean closed, Stroke stroke, Paint fill) -> draw(path(points, closed), stroke, fill);
-            case Shape.Disc(Point centre, double radius, Stroke stroke, Paint fill) -> draw(new Ellipse2D.Double(centre.x() - radius, centre.y() - radius, 2 * radius, 2 * radius), stroke, fill);
+            case Shape.Path(List<Point> points, boolean closed, Stroke stroke, Paint fill) ->
+                draw(path(points, closed), stroke, fill);
+            case Shape.Disc(Point centre, double radius, Stroke stroke, Paint fill) ->
+                draw(
+                        new Ellipse2D.Double(centre.x() - radius, centre.y() - radius, 2 * radius, 2 * radius),
+                        stroke,
+                        fill);
             case Shape.Arc(Point centre, double radius, double from, double to, Stroke stroke) ->
-                    draw(new Arc2D.Double(centre.x() - radius, centre.y() - radius, 2 * radius, 2 * radius, from, to - from, Arc2D.OPEN), stroke, Paint.NONE);
+                draw(
+                        new Arc2D.Double(
+                                centre.x() - radius,
+                                centre.y() - radius,
+                                2 * radius,
+                                2 * radius,
+                                from,
+                                to - from,
+                                Arc2D.OPEN),
+                        stroke,
+                        Paint.NONE);
             case Shape.Text text -> write(text);
         }
     }
@@ -68,7 +83,13 @@ final class ScenePen {
         if (stroke.paint() != Paint.NONE) {
             g.setColor(color(stroke.paint()));
             float[] dashes = stroke.dashed() ? new float[] {7, 5} : null;
-            g.setStroke(new BasicStroke((float) stroke.width(), stroke.dashed() ? BasicStroke.CAP_BUTT : BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND, 1, dashes, 0));
+            g.setStroke(new BasicStroke(
+                    (float) stroke.width(),
+                    stroke.dashed() ? BasicStroke.CAP_BUTT : BasicStroke.CAP_ROUND,
+                    BasicStroke.JOIN_ROUND,
+                    1,
+                    dashes,
+                    0));
             g.draw(outline);
         }
     }
@@ -100,11 +121,12 @@ final class ScenePen {
     private void write(Shape.Text text) {
         g.setFont((text.style() == Shape.Style.BOLD ? heavy : plain).deriveFont((float) text.size()));
         double width = g.getFontMetrics().stringWidth(text.text());
-        double left = switch (text.anchor()) {
-            case START -> text.at().x();
-            case MIDDLE -> text.at().x() - width / 2;
-            case END -> text.at().x() - width;
-        };
+        double left =
+                switch (text.anchor()) {
+                    case START -> text.at().x();
+                    case MIDDLE -> text.at().x() - width / 2;
+                    case END -> text.at().x() - width;
+                };
         // Paper behind the letters, so that no line runs through them.
         g.setColor(Color.WHITE);
         g.fill(new Rectangle2D.Double(left - 1, text.at().y() - 0.72 * text.size(), width + 2, 0.86 * text.size()));
@@ -115,7 +137,8 @@ final class ScenePen {
     /** A place to fill is a white box with a line on paper. */
     private void room(Spot spot) {
         Box box = spot.bounds();
-        Rectangle2D room = new Rectangle2D.Double(box.left(), box.top() + 8, box.right() - box.left(), box.bottom() - box.top() - 16);
+        Rectangle2D room = new Rectangle2D.Double(
+                box.left(), box.top() + 8, box.right() - box.left(), box.bottom() - box.top() - 16);
         g.setColor(Color.WHITE);
         g.fill(room);
         g.setColor(Color.BLACK);

@@ -22,11 +22,15 @@ import org.scilab.forge.jlatexmath.TeXConstants;
 import org.scilab.forge.jlatexmath.TeXFormula;
 import org.scilab.forge.jlatexmath.TeXIcon;
 
-/** Sets text with mathematics in it, and pictures, into a PDF. Fonts travel inside: letters as an embedded font, mathematics as outlines. */
+/**
+ * Sets text with mathematics in it, and pictures, into a PDF. Fonts travel inside: letters as an embedded font,
+ * mathematics as outlines.
+ */
 final class Typesetter {
     private static final String SERIF = "liberation/LiberationSerif-";
     /** Width of a figure on paper, in points a unit. */
     private static final double FIGURE_SCALE = 0.6;
+
     private static final double WIDEST_PT = 330;
     private static final Font LABELS = awt(SERIF + "Regular.ttf");
     private static final Font HEAVY_LABELS = awt(SERIF + "Bold.ttf");

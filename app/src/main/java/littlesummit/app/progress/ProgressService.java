@@ -53,8 +53,16 @@ class ProgressService {
     private final ClassesService classes;
     private final Clock clock;
 
-    ProgressService(AssignmentService assignments, PracticeRecord practice, KnowledgeService knowledge, PlacementService placement, QuizService quizzes, QuizRecord quizzed,
-            ClassesService classes, Clock clock, ItemSource catalogue) {
+    ProgressService(
+            AssignmentService assignments,
+            PracticeRecord practice,
+            KnowledgeService knowledge,
+            PlacementService placement,
+            QuizService quizzes,
+            QuizRecord quizzed,
+            ClassesService classes,
+            Clock clock,
+            ItemSource catalogue) {
         this.catalogue = catalogue;
         this.assignments = assignments;
         this.practice = practice;
@@ -71,20 +79,38 @@ class ProgressService {
         List<Worked> worked = practice.worked(person);
         List<Assignment> all = all(person, worked);
         Map<String, QuizService.Summary> quiz = quizzes.summaries(person, all);
-        Map<String, List<Worked>> byAssignment = worked.stream().collect(Collectors.groupingBy(w -> w.standing().assignmentId()));
-        Map<String, List<QuizRecord.DoneRound>> rounds = quizzed.rounds(person).stream().collect(Collectors.groupingBy(QuizRecord.DoneRound::assignmentId));
+        Map<String, List<Worked>> byAssignment =
+                worked.stream().collect(Collectors.groupingBy(w -> w.standing().assignmentId()));
+        Map<String, List<QuizRecord.DoneRound>> rounds =
+                quizzed.rounds(person).stream().collect(Collectors.groupingBy(QuizRecord.DoneRound::assignmentId));
         LocalDate today = day(clock.instant());
         Optional<Pace> pace = classes.goal(person.classId()).map(g -> new Pace(g.start(), g.date(), g.skills()));
-        int known = (int) practice.map(person).stream().filter(SkillMap.Node::isKnown).count();
-        return new ProgressView(person.name(), today, known(person, worked, all, pace), pace.map(p -> p.says(known, today)), time(person), placement.view(person).history(),
-                all.stream().map(a -> course(a, byAssignment.getOrDefault(a.id(), List.of()), Optional.ofNullable(quiz.get(a.id())), rounds.getOrDefault(a.id(), List.of()))).filter(a -> !a.skills().isEmpty() || !a.quiz().isEmpty()).toList());
+        int known = (int)
+                practice.map(person).stream().filter(SkillMap.Node::isKnown).count();
+        return new ProgressView(
+                person.name(),
+                today,
+                known(person, worked, all, pace),
+                pace.map(p -> p.says(known, today)),
+                time(person),
+                placement.view(person).history(),
+                all.stream()
+                        .map(a -> course(
+                                a,
+                                byAssignment.getOrDefault(a.id(), List.of()),
+                                Optional.ofNullable(quiz.get(a.id())),
+                                rounds.getOrDefault(a.id(), List.of())))
+                        .filter(a -> !a.skills().isEmpty() || !a.quiz().isEmpty())
+                        .toList());
     }
 
     /** What is set, what was chosen, and what was worked on and is set no more. */
     private List<Assignment> all(Person person, List<Worked> worked) {
         Map<String, Assignment> all = new LinkedHashMap<>();
         assignments.of(person).forEach(a -> all.put(a.id(), a));
-        Stream.concat(worked.stream().map(w -> w.standing().assignmentId()).filter(id -> !OwnChoice.isOne(id)), Stream.of(OwnChoice.SKILLS, OwnChoice.REFRESH, OwnChoice.LESSONS))
+        Stream.concat(
+                        worked.stream().map(w -> w.standing().assignmentId()).filter(id -> !OwnChoice.isOne(id)),
+                        Stream.of(OwnChoice.SKILLS, OwnChoice.REFRESH, OwnChoice.LESSONS))
                 .forEach(id -> all.computeIfAbsent(id, assignments::lookBack));
         return List.copyOf(all.values());
     }
@@ -95,20 +121,33 @@ class ProgressService {
 
     private List<KnownPoint> known(Person person, List<Worked> worked, List<Assignment> all, Optional<Pace> pace) {
         Map<String, LocalDate> byPractice = new HashMap<>();
-        worked.forEach(w -> w.standing().reachedAt().ifPresent(at -> byPractice.merge(w.standing().skillId(), day(at), (a, b) -> a.isBefore(b) ? a : b)));
+        worked.forEach(w -> w.standing()
+                .reachedAt()
+                .ifPresent(at -> byPractice.merge(w.standing().skillId(), day(at), (a, b) -> a.isBefore(b) ? a : b)));
         byPractice.keySet().removeIf(id -> catalogue.find(id).isEmpty());
         Map<String, LocalDate> byCheck = new HashMap<>();
         knowledge.of(person.id()).forEach(k -> k.knownSince().ifPresent(at -> byCheck.put(k.skill(), day(at))));
-        byCheck.keySet().removeIf(id -> byPractice.containsKey(id) && !byPractice.get(id).isAfter(byCheck.get(id)));
+        byCheck.keySet()
+                .removeIf(
+                        id -> byPractice.containsKey(id) && !byPractice.get(id).isAfter(byCheck.get(id)));
         byPractice.keySet().removeAll(byCheck.keySet());
         Map<String, LocalDate> due = new HashMap<>();
-        all.forEach(a -> a.due().ifPresent(at -> a.skills().forEach(skill -> due.merge(skill, day(at), (x, y) -> x.isBefore(y) ? x : y))));
+        all.forEach(a -> a.due().ifPresent(at -> a.skills()
+                .forEach(skill -> due.merge(skill, day(at), (x, y) -> x.isBefore(y) ? x : y))));
         TreeSet<LocalDate> days = new TreeSet<>(due.values());
         days.addAll(byPractice.values());
         days.addAll(byCheck.values());
         days.add(day(clock.instant()));
         pace.ifPresent(p -> days.addAll(List.of(p.start(), p.date())));
-        return days.stream().map(d -> new KnownPoint(d, until(d, byPractice), until(d, byCheck), until(d, due), pace.filter(p -> !d.isBefore(p.start()) && !d.isAfter(p.date())).map(p -> Math.round(10 * p.at(d)) / 10.0))).toList();
+        return days.stream()
+                .map(d -> new KnownPoint(
+                        d,
+                        until(d, byPractice),
+                        until(d, byCheck),
+                        until(d, due),
+                        pace.filter(p -> !d.isBefore(p.start()) && !d.isAfter(p.date()))
+                                .map(p -> Math.round(10 * p.at(d)) / 10.0)))
+                .toList();
     }
 
     private static int until(LocalDate day, Map<String, LocalDate> dates) {
@@ -118,8 +157,15 @@ class ProgressService {
     /** What was done in practice, quizzes and checks. */
     private List<DayTime> time(Person person) {
         LocalDate today = day(clock.instant());
-        Instant since = today.minusDays(DAYS_SHOWN).atStartOfDay(clock.getZone()).toInstant();
-        Map<LocalDate, Duration> byDay = ActiveTime.byDay(Stream.of(practice.moments(person, since), quizzed.moments(person, since), placement.moments(person, since)).flatMap(List::stream).toList(),
+        Instant since =
+                today.minusDays(DAYS_SHOWN).atStartOfDay(clock.getZone()).toInstant();
+        Map<LocalDate, Duration> byDay = ActiveTime.byDay(
+                Stream.of(
+                                practice.moments(person, since),
+                                quizzed.moments(person, since),
+                                placement.moments(person, since))
+                        .flatMap(List::stream)
+                        .toList(),
                 clock.getZone());
         List<DayTime> days = new ArrayList<>();
         for (LocalDate d = today.minusDays(DAYS_SHOWN - 1L); !d.isAfter(today); d = d.plusDays(1)) {
@@ -128,13 +174,43 @@ class ProgressService {
         return days;
     }
 
-    private AssignmentCourse course(Assignment a, List<Worked> worked, Optional<QuizService.Summary> quiz, List<QuizRecord.DoneRound> rounds) {
-        List<SkillCourse> skills = worked.stream().map(w -> new SkillCourse(w.standing().skillId(), catalogue.generator(w.standing().skillId()).name(), w.standing().stands(), w.standing().reached(),
-                w.course(), w.items())).toList();
-        Set<String> reached = skills.stream().filter(SkillCourse::reached).map(SkillCourse::id).collect(Collectors.toSet());
+    private AssignmentCourse course(
+            Assignment a, List<Worked> worked, Optional<QuizService.Summary> quiz, List<QuizRecord.DoneRound> rounds) {
+        List<SkillCourse> skills = worked.stream()
+                .map(w -> new SkillCourse(
+                        w.standing().skillId(),
+                        catalogue.generator(w.standing().skillId()).name(),
+                        w.standing().stands(),
+                        w.standing().reached(),
+                        w.course(),
+                        w.items()))
+                .toList();
+        Set<String> reached = skills.stream()
+                .filter(SkillCourse::reached)
+                .map(SkillCourse::id)
+                .collect(Collectors.toSet());
         boolean asksForSomething = !a.skills().isEmpty() || quiz.isPresent();
-        boolean finished = asksForSomething && reached.containsAll(a.skills()) && quiz.filter(q -> !q.finished()).isEmpty();
-        return new AssignmentCourse(a.id(), a.title(), a.due(), Explain.target(a.target()), a.target().flag(), a.target().isByScore() ? 100 : a.target().flag(), quiz.map(QuizService.Summary::words).orElse(""),
-                rounds.stream().map(r -> new RoundCourse(r.number(), r.percent(), r.marks().stream().map(m -> new Attempted(m.itemId(), r.at(), m.mark().name())).toList())).toList(), skills, finished);
+        boolean finished = asksForSomething
+                && reached.containsAll(a.skills())
+                && quiz.filter(q -> !q.finished()).isEmpty();
+        return new AssignmentCourse(
+                a.id(),
+                a.title(),
+                a.due(),
+                Explain.target(a.target()),
+                a.target().flag(),
+                a.target().isByScore() ? 100 : a.target().flag(),
+                quiz.map(QuizService.Summary::words).orElse(""),
+                rounds.stream()
+                        .map(r -> new RoundCourse(
+                                r.number(),
+                                r.percent(),
+                                r.marks().stream()
+                                        .map(m -> new Attempted(
+                                                m.itemId(), r.at(), m.mark().name()))
+                                        .toList()))
+                        .toList(),
+                skills,
+                finished);
     }
 }

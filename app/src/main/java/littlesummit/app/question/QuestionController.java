@@ -29,10 +29,17 @@ class QuestionController {
         this.questions = questions;
     }
 
-    record Ask(@NotNull(message = "The item is missing.") String itemId,
-            @NotBlank(message = "Write what you want to ask.") @Size(max = 1000, message = "A question may have at most 1000 characters.") String question) {}
+    record Ask(
+            @NotNull(message = "The item is missing.") String itemId,
 
-    record Reply(@NotBlank(message = "Write an answer first.") @Size(max = 2000, message = "An answer may have at most 2000 characters.") String answer) {}
+            @NotBlank(message = "Write what you want to ask.")
+            @Size(max = 1000, message = "A question may have at most 1000 characters.")
+            String question) {}
+
+    record Reply(
+            @NotBlank(message = "Write an answer first.")
+            @Size(max = 2000, message = "An answer may have at most 2000 characters.")
+            String answer) {}
 
     @GetMapping
     List<Question> all(@AuthenticationPrincipal Person person) {
@@ -40,12 +47,16 @@ class QuestionController {
     }
 
     @PostMapping
-    Question ask(@AuthenticationPrincipal Person person, @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody Ask request) {
+    Question ask(
+            @AuthenticationPrincipal Person person,
+            @RequestHeader(RequestKey.HEADER) String key,
+            @Valid @RequestBody Ask request) {
         return questions.ask(person, request.itemId(), request.question(), RequestKey.valid(key));
     }
 
     @PostMapping("/{id}/answer")
-    Question answer(@AuthenticationPrincipal Person person, @PathVariable String id, @Valid @RequestBody Reply request) {
+    Question answer(
+            @AuthenticationPrincipal Person person, @PathVariable String id, @Valid @RequestBody Reply request) {
         if (person.role() != Role.INSTRUCTOR) {
             throw new AccessDeniedException("only instructors answer");
         }

@@ -13,6 +13,7 @@ import littlesummit.app.people.Person;
 class QuestionEntity {
     @Id
     private String id;
+
     private String personId;
     private String classId;
     private String itemId;

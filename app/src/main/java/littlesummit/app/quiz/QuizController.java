@@ -33,15 +33,25 @@ class QuizController {
     }
 
     /** @param entries one map a part, by field id */
-    record Saved(@NotNull(message = "The entries are missing.") @Size(max = 20, message = "These are more parts than any item has.")
-            List<@NotNull(message = "The entries of a part are missing.") @Size(max = 40, message = "These are more fields than any part has.") Map<String,
-                    @NotNull(message = "An entry is missing.") @Size(max = 500, message = "An entry may have at most 500 characters.") String>> entries) {}
+    record Saved(
+            @NotNull(message = "The entries are missing.")
+            @Size(max = 20, message = "These are more parts than any item has.")
+            List<
+                            @NotNull(message = "The entries of a part are missing.")
+                                    @Size(max = 40, message = "These are more fields than any part has.") Map<
+                                    String,
+                                    @NotNull(message = "An entry is missing.")
+                                    @Size(max = 500, message = "An entry may have at most 500 characters.") String>>
+                    entries) {}
 
     record Flag(boolean on) {}
 
     record Submission(int round) {}
 
-    record Correction(@NotNull(message = "The note is missing.") @Size(max = 2000, message = "A note may have at most 2000 characters.") String note) {}
+    record Correction(
+            @NotNull(message = "The note is missing.")
+            @Size(max = 2000, message = "A note may have at most 2000 characters.")
+            String note) {}
 
     @GetMapping
     QuizView view(@AuthenticationPrincipal Person person, @PathVariable String assignmentId) {
@@ -49,37 +59,59 @@ class QuizController {
     }
 
     @PostMapping("/start")
-    QuizView start(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @RequestHeader(RequestKey.HEADER) String key) {
+    QuizView start(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String assignmentId,
+            @RequestHeader(RequestKey.HEADER) String key) {
         return quizzes.start(person, assignmentId, RequestKey.valid(key));
     }
 
     @PutMapping("/items/{itemId}")
-    ResponseEntity<Void> save(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String itemId, @RequestHeader(RequestKey.HEADER) String key,
-            @RequestHeader(name = Tag.BUILT_ON, required = false) Optional<String> builtOn, @Valid @RequestBody Saved request) {
+    ResponseEntity<Void> save(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String assignmentId,
+            @PathVariable String itemId,
+            @RequestHeader(RequestKey.HEADER) String key,
+            @RequestHeader(name = Tag.BUILT_ON, required = false) Optional<String> builtOn,
+            @Valid @RequestBody Saved request) {
         Tag tag = quizzes.save(person, assignmentId, itemId, request.entries(), builtOn, RequestKey.valid(key));
         return ResponseEntity.noContent().eTag(tag.value()).build();
     }
 
     @PutMapping("/items/{itemId}/flag")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void flag(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable String itemId, @RequestHeader(RequestKey.HEADER) String key,
+    void flag(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String assignmentId,
+            @PathVariable String itemId,
+            @RequestHeader(RequestKey.HEADER) String key,
             @Valid @RequestBody Flag request) {
         quizzes.flag(person, assignmentId, itemId, request.on(), RequestKey.valid(key));
     }
 
     @PostMapping("/submit")
-    QuizView submit(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody Submission request) {
+    QuizView submit(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String assignmentId,
+            @RequestHeader(RequestKey.HEADER) String key,
+            @Valid @RequestBody Submission request) {
         return quizzes.submit(person, assignmentId, request.round(), RequestKey.valid(key));
     }
 
     @GetMapping("/rounds/{number}")
-    QuizView.RoundResult result(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable int number) {
+    QuizView.RoundResult result(
+            @AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable int number) {
         return quizzes.result(person, assignmentId, number);
     }
 
     @PostMapping("/rounds/{number}/corrections/{slot}")
-    QuizView.RoundResult correct(@AuthenticationPrincipal Person person, @PathVariable String assignmentId, @PathVariable int number, @PathVariable int slot,
-            @RequestHeader(RequestKey.HEADER) String key, @Valid @RequestBody Correction request) {
+    QuizView.RoundResult correct(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String assignmentId,
+            @PathVariable int number,
+            @PathVariable int slot,
+            @RequestHeader(RequestKey.HEADER) String key,
+            @Valid @RequestBody Correction request) {
         return quizzes.correct(person, assignmentId, number, slot, request.note(), RequestKey.valid(key));
     }
 }

@@ -25,7 +25,13 @@ sealed interface QuizEventDto {
 
     static QuizEventDto of(QuizEvent event) {
         return switch (event) {
-            case QuizEvent.Started e -> new Started(e.at(), e.endsAt(), e.items().stream().map(g -> new GivenDto(g.itemId(), ItemRefDto.of(g.ref()))).toList());
+            case QuizEvent.Started e ->
+                new Started(
+                        e.at(),
+                        e.endsAt(),
+                        e.items().stream()
+                                .map(g -> new GivenDto(g.itemId(), ItemRefDto.of(g.ref())))
+                                .toList());
             case QuizEvent.Saved e -> new Saved(e.at(), e.slot(), e.entries());
             case QuizEvent.Flagged e -> new Flagged(e.at(), e.slot(), e.on());
             case QuizEvent.Submitted e -> new Submitted(e.at());
@@ -35,7 +41,13 @@ sealed interface QuizEventDto {
 
     default QuizEvent toCore() {
         return switch (this) {
-            case Started e -> new QuizEvent.Started(e.at, e.endsAt, e.items.stream().map(g -> new QuizEvent.Given(g.itemId, g.ref.toCore())).toList());
+            case Started e ->
+                new QuizEvent.Started(
+                        e.at,
+                        e.endsAt,
+                        e.items.stream()
+                                .map(g -> new QuizEvent.Given(g.itemId, g.ref.toCore()))
+                                .toList());
             case Saved e -> new QuizEvent.Saved(e.at, e.slot, e.entries);
             case Flagged e -> new QuizEvent.Flagged(e.at, e.slot, e.on);
             case Submitted e -> new QuizEvent.Submitted(e.at);

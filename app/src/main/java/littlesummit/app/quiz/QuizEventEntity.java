@@ -15,12 +15,15 @@ class QuizEventEntity {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private String personId;
     private String assignmentId;
     private String idempotencyKey;
     private int shape;
+
     @Lob
     private String payload;
+
     private Instant at;
 
     protected QuizEventEntity() {}

@@ -29,7 +29,9 @@ class QuizLog {
 
     /** The row of a student, made when there is none. */
     QuizRunEntity run(String personId, String assignmentId, QuizPlan plan) {
-        return find(personId, assignmentId).orElseGet(() -> runs.saveAndFlush(new QuizRunEntity(personId, assignmentId, json.write(QuizState.start(plan)))));
+        return find(personId, assignmentId)
+                .orElseGet(() -> runs.saveAndFlush(
+                        new QuizRunEntity(personId, assignmentId, json.write(QuizState.start(plan)))));
     }
 
     Optional<QuizRunEntity> find(String personId, String assignmentId) {
@@ -62,7 +64,12 @@ class QuizLog {
 
     /** Appends to the log and moves the snapshot on; both or none. */
     QuizState append(QuizRunEntity run, QuizState before, QuizEvent event, String key) {
-        events.save(new QuizEventEntity(run, key, QuizEventDto.SCHEMA.newest(), json.write(QuizEventDto.of(event), QuizEventDto.SCHEMA), event.at()));
+        events.save(new QuizEventEntity(
+                run,
+                key,
+                QuizEventDto.SCHEMA.newest(),
+                json.write(QuizEventDto.of(event), QuizEventDto.SCHEMA),
+                event.at()));
         QuizState after = before.after(event, this::issued);
         run.keep(json.write(after));
         runs.save(run);
@@ -75,7 +82,12 @@ class QuizLog {
 
     /** The fold of the whole log, to compare the snapshot with. */
     QuizState replayed(QuizRunEntity run) {
-        return QuizState.replay(state(run).plan(), events.findByPersonIdAndAssignmentIdOrderById(run.personId(), run.assignmentId()).stream()
-                .map(e -> json.read(e.payload(), e.shape(), QuizEventDto.SCHEMA).toCore()).toList(), this::issued);
+        return QuizState.replay(
+                state(run).plan(),
+                events.findByPersonIdAndAssignmentIdOrderById(run.personId(), run.assignmentId()).stream()
+                        .map(e -> json.read(e.payload(), e.shape(), QuizEventDto.SCHEMA)
+                                .toCore())
+                        .toList(),
+                this::issued);
     }
 }

@@ -13,10 +13,13 @@ import java.util.UUID;
 class QuizRunEntity {
     @Id
     private String id;
+
     private String personId;
     private String assignmentId;
+
     @Lob
     private String state;
+
     @Version
     private long version;
 

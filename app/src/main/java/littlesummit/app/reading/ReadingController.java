@@ -17,10 +17,18 @@ import org.springframework.web.bind.annotation.RestController;
 /** How an entry is understood, before it is checked: the same parser, and never a value computed from it. */
 @RestController
 class ReadingController {
-    /** @param kind of the field, or "line" for a line of work; @param letters that the field knows */
-    record Entry(@NotNull(message = "The kind is missing.") String kind,
-            @NotNull(message = "The letters are missing.") @Size(max = 10, message = "Too many letters.") Set<@Size(max = 1) String> letters,
-            @NotNull(message = "The entry is missing.") @Size(max = 2000, message = "This is too long to be read.") String entry) {}
+    /**
+     * @param kind of the field, or "line" for a line of work
+     * @param letters that the field knows
+     */
+    record Entry(
+            @NotNull(message = "The kind is missing.") String kind,
+
+            @NotNull(message = "The letters are missing.") @Size(max = 10, message = "Too many letters.")
+            Set<@Size(max = 1) String> letters,
+
+            @NotNull(message = "The entry is missing.") @Size(max = 2000, message = "This is too long to be read.")
+            String entry) {}
 
     @PostMapping("/api/reading")
     Reader.ReadAs read(@Valid @RequestBody Entry request) {
@@ -28,7 +36,8 @@ class ReadingController {
             return Reader.read(request.entry(), Syntax.line(request.letters()));
         }
         Kind kind = Kind.of(request.kind()).orElseThrow(() -> Problem.badRequest("There is no such kind of field."));
-        AnswerSpec field = AnswerSpec.of(kind, Form.Shape.ANY, "").withLetters(request.letters().toArray(String[]::new));
+        AnswerSpec field = AnswerSpec.of(kind, Form.Shape.ANY, "")
+                .withLetters(request.letters().toArray(String[]::new));
         return Reader.read(request.entry(), field.syntax());
     }
 }

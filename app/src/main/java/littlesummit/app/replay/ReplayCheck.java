@@ -26,8 +26,11 @@ class ReplayCheck {
 
     @EventListener(ApplicationReadyEvent.class)
     void compare() {
-        List<String> different = Stream.of(practice.differences(), quizzes.differences()).flatMap(List::stream).toList();
-        System.out.println(practice.snapshots() + quizzes.snapshots() + " snapshots, " + different.size() + " different from their replayed log");
+        List<String> different = Stream.of(practice.differences(), quizzes.differences())
+                .flatMap(List::stream)
+                .toList();
+        System.out.println(practice.snapshots() + quizzes.snapshots() + " snapshots, " + different.size()
+                + " different from their replayed log");
         different.forEach(System.out::println);
         if (!different.isEmpty()) {
             throw new IllegalStateException(different.size() + " snapshots differ from their log");

@@ -11,7 +11,9 @@ import jakarta.persistence.Version;
 class RefreshSetEntity {
     @Id
     private String personId;
+
     private String state;
+
     @Version
     private Long version;
 

@@ -24,10 +24,13 @@ class ReviewController {
     }
 
     /** @param skills ids; empty for those that are due */
-    record NewSet(@NotNull(message = "The skills are missing.") @Size(max = 40, message = "These are too many skills.") List<@NotNull String> skills) {}
+    record NewSet(
+            @NotNull(message = "The skills are missing.") @Size(max = 40, message = "These are too many skills.")
+            List<@NotNull String> skills) {}
 
     /** @param itemId the item that is closed now */
-    record SetStep(@NotNull(message = "The item is missing.") String itemId) {}
+    record SetStep(
+            @NotNull(message = "The item is missing.") String itemId) {}
 
     @GetMapping
     ReviewView view(@AuthenticationPrincipal Person person) {

@@ -26,7 +26,10 @@ import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Practice of what is known already, in mixed sets: what is right there is confirmed, and what is missed takes nothing away. */
+/**
+ * Practice of what is known already, in mixed sets: what is right there is confirmed, and what is missed takes nothing
+ * away.
+ */
 @Service
 public class ReviewService {
     private final ItemSource catalogue;
@@ -38,7 +41,15 @@ public class ReviewService {
     private final Json json;
     private final Clock clock;
 
-    ReviewService(RefreshSetRepository sets, PracticeService practice, PracticeRecord record, KnowledgeService knowledge, ServedItems items, Json json, Clock clock, ItemSource catalogue) {
+    ReviewService(
+            RefreshSetRepository sets,
+            PracticeService practice,
+            PracticeRecord record,
+            KnowledgeService knowledge,
+            ServedItems items,
+            Json json,
+            Clock clock,
+            ItemSource catalogue) {
         this.catalogue = catalogue;
         this.sets = sets;
         this.practice = practice;
@@ -52,20 +63,41 @@ public class ReviewService {
     @Transactional(readOnly = true)
     public ReviewView view(Person person) {
         Instant now = clock.instant();
-        List<KnownSkill> skills = record.map(person).stream().filter(SkillMap.Node::isKnown).map(n -> known(n, now))
-                .sorted(Comparator.comparing(KnownSkill::dueAt)).toList();
-        return new ReviewView(now, skills, RefreshSet.MOST, sets.findById(person.id()).map(this::state).map(this::shown));
+        List<KnownSkill> skills = record.map(person).stream()
+                .filter(SkillMap.Node::isKnown)
+                .map(n -> known(n, now))
+                .sorted(Comparator.comparing(KnownSkill::dueAt))
+                .toList();
+        return new ReviewView(
+                now,
+                skills,
+                RefreshSet.MOST,
+                sets.findById(person.id()).map(this::state).map(this::shown));
     }
 
     private static KnownSkill known(SkillMap.Node n, Instant now) {
         Instant since = n.record().knownSince().orElseThrow();
-        return new KnownSkill(n.skill().id(), n.skill().name(), n.skill().strand().title(), since, n.record().confirmed().orElse(since), SkillMap.dueAt(n.record()).orElse(now),
+        return new KnownSkill(
+                n.skill().id(),
+                n.skill().name(),
+                n.skill().strand().title(),
+                since,
+                n.record().confirmed().orElse(since),
+                SkillMap.dueAt(n.record()).orElse(now),
                 SkillMap.isDue(n.record(), now));
     }
 
     private SetView shown(RefreshSet set) {
-        List<SetPlace> places = set.places().stream().map(p -> new SetPlace(p.skill(), catalogue.require(p.skill()).name(), p.outcome())).toList();
-        return new SetView(places, set.current().map(skill -> (int) set.places().stream().takeWhile(p -> p.outcome().isPresent()).count()).orElse(-1));
+        List<SetPlace> places = set.places().stream()
+                .map(p -> new SetPlace(p.skill(), catalogue.require(p.skill()).name(), p.outcome()))
+                .toList();
+        return new SetView(
+                places,
+                set.current()
+                        .map(skill -> (int) set.places().stream()
+                                .takeWhile(p -> p.outcome().isPresent())
+                                .count())
+                        .orElse(-1));
     }
 
     private RefreshSet state(RefreshSetEntity entity) {
@@ -81,7 +113,11 @@ public class ReviewService {
     @Transactional
     public ReviewView begin(Person person, List<String> skills) {
         List<SkillMap.Node> map = record.map(person);
-        List<SkillMap.Node> chosen = skills.isEmpty() ? RefreshSet.due(map, clock.instant()) : map.stream().filter(n -> n.isKnown() && skills.contains(n.skill().id())).toList();
+        List<SkillMap.Node> chosen = skills.isEmpty()
+                ? RefreshSet.due(map, clock.instant())
+                : map.stream()
+                        .filter(n -> n.isKnown() && skills.contains(n.skill().id()))
+                        .toList();
         if (chosen.isEmpty()) {
             throw Problem.conflict("Nothing is due for a refresh at the moment. Choose some of your skills instead.");
         }
@@ -113,15 +149,19 @@ public class ReviewService {
     /**
      * Goes on to the next skill, or ends the set.
      *
-     * @param itemId the item that is closed now; another one than the current skill's changes nothing, so that a resent request counts once
+     * @param itemId the item that is closed now; another one than the current skill's changes nothing, so that a resent
+     *     request counts once
      * @throws Problem when it is still open
      */
     @Transactional
     public ReviewView next(Person person, String itemId) {
         ServedItem served = items.require(person, itemId);
-        Optional<RefreshSet> set = sets.findById(person.id()).map(this::state).filter(s -> isCurrent(person, s, served));
+        Optional<RefreshSet> set =
+                sets.findById(person.id()).map(this::state).filter(s -> isCurrent(person, s, served));
         set.ifPresent(s -> {
-            Outcome outcome = record.outcome(served).orElseThrow(() -> Problem.conflict("This item is still open. Answer it first, or look at its solution."));
+            Outcome outcome = record.outcome(served)
+                    .orElseThrow(() ->
+                            Problem.conflict("This item is still open. Answer it first, or look at its solution."));
             if (outcome.isRightUnaided()) {
                 knowledge.shown(person.id(), served.ref().skill(), clock.instant(), true);
             }
@@ -132,8 +172,10 @@ public class ReviewService {
 
     private boolean isCurrent(Person person, RefreshSet set, ServedItem served) {
         String skill = served.ref().skill();
-        return served.assignmentId().equals(OwnChoice.REFRESH) && set.current().filter(skill::equals).isPresent()
-                && practice.currentItem(new Place(person, OwnChoice.REFRESH, skill)).equals(served.id());
+        return served.assignmentId().equals(OwnChoice.REFRESH)
+                && set.current().filter(skill::equals).isPresent()
+                && practice.currentItem(new Place(person, OwnChoice.REFRESH, skill))
+                        .equals(served.id());
     }
 
     /** Ends the set that is under way; what was done in it stays. */

@@ -5,7 +5,10 @@ import littlesummit.app.web.Digest;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
-/** bcrypt for passwords of any length: it takes 72 bytes, so of a longer one the SHA-256 goes in, in which every letter counts. */
+/**
+ * bcrypt for passwords of any length: it takes 72 bytes, so of a longer one the SHA-256 goes in, in which every letter
+ * counts.
+ */
 final class LongPasswords implements PasswordEncoder {
     private static final int MOST_BYTES = 72;
     private final PasswordEncoder bcrypt;
@@ -26,6 +29,8 @@ final class LongPasswords implements PasswordEncoder {
     }
 
     private static String fitting(String password) {
-        return password.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES ? password : "sha256:" + Digest.of(password);
+        return password.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES
+                ? password
+                : "sha256:" + Digest.of(password);
     }
 }

@@ -21,8 +21,9 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * How many requests one person may send, and how often one address may try to sign in: far more than anybody needs, far less than what
- * would slow the others down. Counted in this process alone; a second one would let twice as many through, which does no harm.
+ * How many requests one person may send, and how often one address may try to sign in: far more than anybody needs, far
+ * less than what would slow the others down. Counted in this process alone; a second one would let twice as many
+ * through, which does no harm.
  */
 @Component
 class Pace extends OncePerRequestFilter {
@@ -31,15 +32,22 @@ class Pace extends OncePerRequestFilter {
     private final LoadingCache<String, Bucket> people;
     private final LoadingCache<String, Bucket> doors;
 
-    Pace(@Value("${summit.pace.requests-per-second}") int perSecond, @Value("${summit.pace.burst}") int burst, @Value("${summit.pace.sign-ins-per-minute}") int signIns,
+    Pace(
+            @Value("${summit.pace.requests-per-second}") int perSecond,
+            @Value("${summit.pace.burst}") int burst,
+            @Value("${summit.pace.sign-ins-per-minute}") int signIns,
             @Value("${summit.pace.sign-in-burst}") int signInBurst) {
         this.people = buckets(burst, perSecond, Duration.ofSeconds(1));
         this.doors = buckets(signInBurst, signIns, Duration.ofMinutes(1));
     }
 
     private static LoadingCache<String, Bucket> buckets(int most, int refill, Duration every) {
-        Bandwidth width = Bandwidth.builder().capacity(most).refillGreedy(refill, every).build();
-        return Caffeine.newBuilder().expireAfterAccess(FORGOTTEN_AFTER).maximumSize(MOST_REMEMBERED).build(who -> Bucket.builder().addLimit(width).build());
+        Bandwidth width =
+                Bandwidth.builder().capacity(most).refillGreedy(refill, every).build();
+        return Caffeine.newBuilder()
+                .expireAfterAccess(FORGOTTEN_AFTER)
+                .maximumSize(MOST_REMEMBERED)
+                .build(who -> Bucket.builder().addLimit(width).build());
     }
 
     /** It stands in the chain of Spring Security, which knows who asks, and nowhere else. */
@@ -56,15 +64,19 @@ class Pace extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         Optional<String> person = SignedIn.person().map(Person::id);
         boolean door = person.isEmpty() && !request.getMethod().equals("GET");
-        boolean pass = door ? doors.get(request.getRemoteAddr()).tryConsume(1) : person.isEmpty() || people.get(person.get()).tryConsume(1);
+        boolean pass = door
+                ? doors.get(request.getRemoteAddr()).tryConsume(1)
+                : person.isEmpty() || people.get(person.get()).tryConsume(1);
         if (pass) {
             chain.doFilter(request, response);
         } else {
             response.setHeader("Retry-After", "2");
-            Problem.tooMany("That was very quick. Wait a moment; nothing is lost.").write(response);
+            Problem.tooMany("That was very quick. Wait a moment; nothing is lost.")
+                    .write(response);
         }
     }
 }

@@ -19,30 +19,41 @@ import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 @Configuration
 class SecurityConfiguration {
     /** Nothing from other hosts; styles inline because KaTeX places its boxes by style attributes. */
-    private static final String CONTENT_POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
-            + "img-src 'self' data: blob:; font-src 'self' data:; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
+    private static final String CONTENT_POLICY =
+            "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:;"
+                    + " font-src 'self' data:; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action"
+                    + " 'self'";
 
     @Bean
     SecurityFilterChain chain(HttpSecurity http, Pace pace) throws Exception {
         CsrfTokenRequestAttributeHandler eager = new CsrfTokenRequestAttributeHandler();
         eager.setCsrfRequestAttributeName(null);
-        return http
-                .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse()).csrfTokenRequestHandler(eager))
+        return http.csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+                        .csrfTokenRequestHandler(eager))
                 .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(CONTENT_POLICY))
-                        .referrerPolicy(r -> { }))
-                .authorizeHttpRequests(a -> a
-                        .requestMatchers(HttpMethod.POST, "/api/session").permitAll()
-                        .requestMatchers(HttpMethod.GET, "/api/session").permitAll()
-                        .requestMatchers(HttpMethod.DELETE, "/api/session").permitAll()
-                        .requestMatchers(HttpMethod.POST, "/api/set-up").permitAll()
-                        .requestMatchers("/api/openapi/**").hasRole("INSTRUCTOR")
-                        .requestMatchers("/api/**").authenticated()
-                        .anyRequest().permitAll())
+                        .referrerPolicy(r -> {}))
+                .authorizeHttpRequests(a -> a.requestMatchers(HttpMethod.POST, "/api/session")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, "/api/session")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.DELETE, "/api/session")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/set-up")
+                        .permitAll()
+                        .requestMatchers("/api/openapi/**")
+                        .hasRole("INSTRUCTOR")
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
                 .addFilterAfter(pace, AuthorizationFilter.class)
                 .addFilterAfter(new OpenClass(), Pace.class)
-                .exceptionHandling(e -> e
-                        .authenticationEntryPoint((request, response, failure) -> Problem.unauthorized("Sign in first. What you entered is kept.").write(response))
-                        .accessDeniedHandler((request, response, failure) -> Problem.forbidden("This page is out of date, or not open to you. Load it again.").write(response)))
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, failure) -> Problem.unauthorized(
+                                        "Sign in first. What you entered is kept.")
+                                .write(response))
+                        .accessDeniedHandler((request, response, failure) -> Problem.forbidden(
+                                        "This page is out of date, or not open to you. Load it again.")
+                                .write(response)))
                 .securityContext(c -> c.securityContextRepository(contexts()))
                 .requestCache(c -> c.disable())
                 .formLogin(f -> f.disable())

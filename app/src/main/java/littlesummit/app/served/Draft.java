@@ -10,7 +10,8 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 
 /**
- * What is typed at an item and not yet checked. Parts of a chain may call their fields alike, so every entry knows its part.
+ * What is typed at an item and not yet checked. Parts of a chain may call their fields alike, so every entry knows its
+ * part.
  *
  * @param texts by part and field, as in {@code 2:answer}; drafts kept before parts were told apart have the field alone
  */
@@ -23,7 +24,8 @@ public record Draft(Map<String, String> texts) {
     static java.util.Optional<Draft> of(Item item, List<Map<String, String>> entries) {
         Map<String, String> texts = new TreeMap<>();
         for (int i = 0; i < entries.size(); i++) {
-            if (i >= item.parts().size() || !ids(item.parts().get(i)).containsAll(entries.get(i).keySet())) {
+            if (i >= item.parts().size()
+                    || !ids(item.parts().get(i)).containsAll(entries.get(i).keySet())) {
                 return java.util.Optional.empty();
             }
             for (Map.Entry<String, String> entry : entries.get(i).entrySet()) {
@@ -39,13 +41,16 @@ public record Draft(Map<String, String> texts) {
 
     /** What is typed in each part, by field id. */
     public List<Map<String, String>> typed(Item item) {
-        return IntStream.range(0, item.parts().size()).mapToObj(i -> typed(item, i)).toList();
+        return IntStream.range(0, item.parts().size())
+                .mapToObj(i -> typed(item, i))
+                .toList();
     }
 
     private Map<String, String> typed(Item item, int part) {
         Map<String, String> typed = new LinkedHashMap<>();
         for (String id : ids(item.parts().get(part))) {
-            boolean isAlone = item.parts().stream().filter(p -> ids(p).contains(id)).count() == 1;
+            boolean isAlone =
+                    item.parts().stream().filter(p -> ids(p).contains(id)).count() == 1;
             String text = texts.getOrDefault(part + ":" + id, isAlone ? texts.get(id) : null);
             if (text != null) {
                 typed.put(id, text);

@@ -10,7 +10,10 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Once after an update: items that were given out before their content was kept are made once more and kept as they are now. */
+/**
+ * Once after an update: items that were given out before their content was kept are made once more and kept as they are
+ * now.
+ */
 @Component
 class OldItems implements ApplicationRunner {
     private static final int AT_ONCE = 500;

@@ -12,6 +12,7 @@ import littlesummit.core.item.ItemRef;
 class ServedItemEntity {
     @Id
     private String id;
+
     private String personId;
     private String assignmentId;
     private String skill;
@@ -28,7 +29,15 @@ class ServedItemEntity {
 
     protected ServedItemEntity() {}
 
-    ServedItemEntity(String id, String personId, String assignmentId, int number, ItemRef ref, String fingerprint, long contentId, long exampleSeed) {
+    ServedItemEntity(
+            String id,
+            String personId,
+            String assignmentId,
+            int number,
+            ItemRef ref,
+            String fingerprint,
+            long contentId,
+            long exampleSeed) {
         this.id = id;
         this.personId = personId;
         this.assignmentId = assignmentId;

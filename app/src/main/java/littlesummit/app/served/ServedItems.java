@@ -15,16 +15,20 @@ import littlesummit.app.web.Problem;
 import littlesummit.app.web.Tag;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
-import littlesummit.core.skill.Skill;
 import littlesummit.core.skill.ItemSource;
+import littlesummit.core.skill.Skill;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Gives items to students, never the same numbers twice while there are others, and finds them again for their owner only. */
+/**
+ * Gives items to students, never the same numbers twice while there are others, and finds them again for their owner
+ * only.
+ */
 @Service
 public class ServedItems {
     /** Seeds tried before the numbers of a tier count as used up. */
     private static final int MOST_TRIES = 300;
+
     private static final String NONE = "There is no such item for you.";
     private final ItemSource catalogue;
     private final ServedItemRepository items;
@@ -75,9 +79,18 @@ public class ServedItems {
     }
 
     private ServedItem keep(String personId, String assignmentId, Item item) {
-        int number = 1 + items.countByPersonIdAndAssignmentIdAndSkill(personId, assignmentId, item.ref().skill());
-        return served(items.save(new ServedItemEntity(UUID.randomUUID().toString(), personId, assignmentId, number, item.ref(),
-                item.fingerprint(), frozen.freeze(item), exampleSeed(item))));
+        int number = 1
+                + items.countByPersonIdAndAssignmentIdAndSkill(
+                        personId, assignmentId, item.ref().skill());
+        return served(items.save(new ServedItemEntity(
+                UUID.randomUUID().toString(),
+                personId,
+                assignmentId,
+                number,
+                item.ref(),
+                item.fingerprint(),
+                frozen.freeze(item),
+                exampleSeed(item))));
     }
 
     /** A seed whose item has other numbers than this one. */
@@ -98,18 +111,22 @@ public class ServedItems {
     /** The example that goes with an item, once it has been opened. */
     @Transactional(readOnly = true)
     public Optional<Item> example(ServedItem served) {
-        return items.findById(served.id()).flatMap(entity -> entity.exampleContentId().map(id -> frozen.thaw(id, entity.example())));
+        return items.findById(served.id())
+                .flatMap(entity -> entity.exampleContentId().map(id -> frozen.thaw(id, entity.example())));
     }
 
     /** From now on the example of this item stays what it is; until now it is made as they are made today. */
     @Transactional
     public void openExample(ServedItem served) {
-        items.findById(served.id()).filter(entity -> entity.exampleContentId().isEmpty())
-                .ifPresent(entity -> entity.freezeExample(frozen.freeze(catalogue.like(entity.example(), entity.example().seed()))));
+        items.findById(served.id())
+                .filter(entity -> entity.exampleContentId().isEmpty())
+                .ifPresent(entity -> entity.freezeExample(frozen.freeze(
+                        catalogue.like(entity.example(), entity.example().seed()))));
     }
 
     private Item item(ServedItemEntity entity) {
-        long id = entity.contentId().orElseThrow(() -> new IllegalStateException("nothing is kept of the item " + entity.id()));
+        long id = entity.contentId()
+                .orElseThrow(() -> new IllegalStateException("nothing is kept of the item " + entity.id()));
         return frozen.thaw(id, entity.ref());
     }
 
@@ -126,16 +143,21 @@ public class ServedItems {
      */
     @Transactional(readOnly = true, noRollbackFor = Problem.class)
     public ServedItem requireSeen(Person person, String itemId) {
-        return items.findById(itemId).filter(i -> maySee(person, i.personId())).map(this::served)
+        return items.findById(itemId)
+                .filter(i -> maySee(person, i.personId()))
+                .map(this::served)
                 .orElseThrow(() -> Problem.notFound(NONE));
     }
 
     private boolean maySee(Person person, String ownerId) {
-        return ownerId.equals(person.id()) || person.role() == Role.INSTRUCTOR && people.teaches(person, people.require(ownerId).classId());
+        return ownerId.equals(person.id())
+                || person.role() == Role.INSTRUCTOR
+                        && people.teaches(person, people.require(ownerId).classId());
     }
 
     private ServedItemEntity entity(Person person, String itemId) {
-        return items.findById(itemId).filter(i -> i.personId().equals(person.id()))
+        return items.findById(itemId)
+                .filter(i -> i.personId().equals(person.id()))
                 .orElseThrow(() -> Problem.notFound(NONE));
     }
 
@@ -159,7 +181,12 @@ public class ServedItems {
     }
 
     private ServedItem served(ServedItemEntity entity) {
-        return new ServedItem(entity.id(), entity.personId(), entity.assignmentId(), entity.number(), item(entity),
+        return new ServedItem(
+                entity.id(),
+                entity.personId(),
+                entity.assignmentId(),
+                entity.number(),
+                item(entity),
                 new Draft(json.texts(entity.draft())));
     }
 }

@@ -4,7 +4,10 @@ import java.util.List;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Layout;
 
-/** Where the fields of a part stand. A place for the field {@code id} is written {@code {{id}}}, or is a spot of the picture. */
+/**
+ * Where the fields of a part stand. A place for the field {@code id} is written {@code {{id}}}, or is a spot of the
+ * picture.
+ */
 public sealed interface ShownLayout {
     record Stacked() implements ShownLayout {}
 

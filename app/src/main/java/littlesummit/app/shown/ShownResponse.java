@@ -40,10 +40,14 @@ public sealed interface ShownResponse {
             case Response.ChooseAll(var options) -> new ChooseAll(ShownOption.of(options));
             case Response.PickFromList(var options) -> new PickFromList(ShownOption.of(options));
             case Response.DropLabel(var labels) -> new DropLabel(ShownOption.of(labels));
-            case Response.Shade(var picture) -> new Shade(ShownScene.of(picture), picture.cuts().size());
+            case Response.Shade(var picture) ->
+                new Shade(ShownScene.of(picture), picture.cuts().size());
             case Response.PlotPoint(var grid) -> new PlotPoint(ShownScene.of(grid));
             case Response.PlotLine(var grid) -> new PlotLine(ShownScene.of(grid));
-            case Response.SelectShapes(var shapes) -> new SelectShapes(ShownScene.of(shapes), shapes.items().stream().map(ShownResponse::choice).toList());
+            case Response.SelectShapes(var shapes) ->
+                new SelectShapes(
+                        ShownScene.of(shapes),
+                        shapes.items().stream().map(ShownResponse::choice).toList());
             case Response.LayUnits(var object) -> new LayUnits(ShownScene.of(object), object.unit());
             case Response.InkWords() -> new InkWords();
         };

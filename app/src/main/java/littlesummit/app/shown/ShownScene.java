@@ -18,7 +18,13 @@ import littlesummit.core.item.Figure;
  * @param shapes in their order, the later ones on top
  * @param plot of a grid, where a coordinate stands
  */
-public record ShownScene(String alt, double width, double height, List<ShownShape> shapes, List<ShownSpot> spots, Optional<ShownPlot> plot) {
+public record ShownScene(
+        String alt,
+        double width,
+        double height,
+        List<ShownShape> shapes,
+        List<ShownSpot> spots,
+        Optional<ShownPlot> plot) {
     /** @param paint of the line, NONE for none */
     public record ShownStroke(ShownPaint paint, double width, boolean dashed) {
         static ShownStroke of(Stroke stroke) {
@@ -27,60 +33,122 @@ public record ShownScene(String alt, double width, double height, List<ShownShap
     }
 
     /** Colours by their meaning, as in core. */
-    public enum ShownPaint { NONE, INK, SOFT, GRID, MAIN, OTHER, HAND, PAPER, WASH, SAND, HATCH }
+    public enum ShownPaint {
+        NONE,
+        INK,
+        SOFT,
+        GRID,
+        MAIN,
+        OTHER,
+        HAND,
+        PAPER,
+        WASH,
+        SAND,
+        HATCH
+    }
 
-    public enum ShownAnchor { START, MIDDLE, END }
+    public enum ShownAnchor {
+        START,
+        MIDDLE,
+        END
+    }
 
-    public enum ShownStyle { PLAIN, BOLD, SOFT, LETTER }
+    public enum ShownStyle {
+        PLAIN,
+        BOLD,
+        SOFT,
+        LETTER
+    }
 
-    public enum ShownSpotKind { AREA, FIELD, UNIT }
+    public enum ShownSpotKind {
+        AREA,
+        FIELD,
+        UNIT
+    }
 
     /** A piece of a picture. Lists of points alternate x and y. */
     public sealed interface ShownShape {
         record Path(List<Double> points, boolean closed, ShownStroke stroke, ShownPaint fill) implements ShownShape {}
 
-        record Arc(double x, double y, double radius, double from, double to, ShownStroke stroke) implements ShownShape {}
+        record Arc(double x, double y, double radius, double from, double to, ShownStroke stroke)
+                implements ShownShape {}
 
         record Disc(double x, double y, double radius, ShownStroke stroke, ShownPaint fill) implements ShownShape {}
 
-        record Text(double x, double y, String text, double size, ShownAnchor anchor, ShownStyle style) implements ShownShape {}
+        record Text(double x, double y, String text, double size, ShownAnchor anchor, ShownStyle style)
+                implements ShownShape {}
     }
 
     /** A place with a behaviour. */
     public record ShownSpot(ShownSpotKind kind, String id, String label, List<Double> outline, boolean marked) {}
 
-    public record ShownPlot(double left, double top, double width, double height, double xMin, double xMax, double yMin, double yMax, double step) {}
+    public record ShownPlot(
+            double left,
+            double top,
+            double width,
+            double height,
+            double xMin,
+            double xMax,
+            double yMin,
+            double yMax,
+            double step) {}
 
     public static ShownScene of(Figure figure) {
         return of(Scenes.of(figure));
     }
 
     static ShownScene of(Scene scene) {
-        return new ShownScene(scene.alt(), round(scene.width()), round(scene.height()), scene.shapes().stream().map(ShownScene::of).toList(),
-                scene.spots().stream().map(ShownScene::of).toList(), scene.plot().map(ShownScene::of));
+        return new ShownScene(
+                scene.alt(),
+                round(scene.width()),
+                round(scene.height()),
+                scene.shapes().stream().map(ShownScene::of).toList(),
+                scene.spots().stream().map(ShownScene::of).toList(),
+                scene.plot().map(ShownScene::of));
     }
 
     private static ShownShape of(Shape shape) {
         return switch (shape) {
-            case Shape.Path(var points, boolean closed, Stroke stroke, var fill) -> new ShownShape.Path(flat(points), closed, ShownStroke.of(stroke), ShownPaint.valueOf(fill.name()));
-            case Shape.Arc(Point c, double radius, double from, double to, Stroke stroke) -> new ShownShape.Arc(round(c.x()), round(c.y()), radius, from, to, ShownStroke.of(stroke));
+            case Shape.Path(var points, boolean closed, Stroke stroke, var fill) ->
+                new ShownShape.Path(flat(points), closed, ShownStroke.of(stroke), ShownPaint.valueOf(fill.name()));
+            case Shape.Arc(Point c, double radius, double from, double to, Stroke stroke) ->
+                new ShownShape.Arc(round(c.x()), round(c.y()), radius, from, to, ShownStroke.of(stroke));
             case Shape.Disc(Point c, double radius, Stroke stroke, var fill) ->
-                    new ShownShape.Disc(round(c.x()), round(c.y()), round(radius), ShownStroke.of(stroke), ShownPaint.valueOf(fill.name()));
+                new ShownShape.Disc(
+                        round(c.x()),
+                        round(c.y()),
+                        round(radius),
+                        ShownStroke.of(stroke),
+                        ShownPaint.valueOf(fill.name()));
             case Shape.Text(Point at, String text, double size, var anchor, var style) ->
-                    new ShownShape.Text(round(at.x()), round(at.y()), text, size, ShownAnchor.valueOf(anchor.name()), ShownStyle.valueOf(style.name()));
+                new ShownShape.Text(
+                        round(at.x()),
+                        round(at.y()),
+                        text,
+                        size,
+                        ShownAnchor.valueOf(anchor.name()),
+                        ShownStyle.valueOf(style.name()));
         };
     }
 
     private static ShownSpot of(Spot spot) {
-        return new ShownSpot(ShownSpotKind.valueOf(spot.kind().name()), spot.id(), spot.label(), flat(spot.outline()), spot.marked());
+        return new ShownSpot(
+                ShownSpotKind.valueOf(spot.kind().name()),
+                spot.id(),
+                spot.label(),
+                flat(spot.outline()),
+                spot.marked());
     }
 
     private static ShownPlot of(Plot p) {
-        return new ShownPlot(p.left(), p.top(), p.width(), p.height(), p.xMin(), p.xMax(), p.yMin(), p.yMax(), p.step());
+        return new ShownPlot(
+                p.left(), p.top(), p.width(), p.height(), p.xMin(), p.xMax(), p.yMin(), p.yMax(), p.step());
     }
 
     private static List<Double> flat(List<Point> points) {
-        return points.stream().flatMap(p -> Stream.of(round(p.x()), round(p.y()))).toList();
+        return points.stream()
+                .flatMap(p -> Stream.of(round(p.x()), round(p.y())))
+                .toList();
     }
 
     /** A hundredth of a pixel is enough, and short to send. */

@@ -13,7 +13,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SpeechController {
     /** @param texts plain, with LaTeX between dollar signs */
-    record Texts(@NotNull(message = "The texts are missing.") @Size(max = 60, message = "Too many texts at once.")
+    record Texts(
+            @NotNull(message = "The texts are missing.") @Size(max = 60, message = "Too many texts at once.")
             List<@NotNull @Size(max = 3000, message = "This text is too long to be read aloud.") String> texts) {}
 
     record Spoken(List<String> sentences) {}

@@ -24,19 +24,25 @@ import org.springframework.web.bind.annotation.RestController;
 class TourController {
     record TourStop(String id, String title, PartView part) {}
 
-    record TourTrial(@NotNull(message = "The entries are missing.") @Size(max = 10, message = "Too many entries.")
-            Map<String, @NotNull @Size(max = 500, message = "An entry may have at most 500 characters.") String> entries) {}
+    record TourTrial(
+            @NotNull(message = "The entries are missing.") @Size(max = 10, message = "Too many entries.")
+            Map<String, @NotNull @Size(max = 500, message = "An entry may have at most 500 characters.") String>
+                    entries) {}
 
     record TourAnswer(List<FeedbackView> feedback) {}
 
     @GetMapping
     List<TourStop> stops() {
-        return Tour.stops().stream().map(s -> new TourStop(s.id(), s.title(), ItemViews.openPart(s.part()))).toList();
+        return Tour.stops().stream()
+                .map(s -> new TourStop(s.id(), s.title(), ItemViews.openPart(s.part())))
+                .toList();
     }
 
     @PostMapping("/{stopId}")
     TourAnswer check(@PathVariable String stopId, @Valid @RequestBody TourTrial trial) {
-        Tour.Stop stop = Tour.stops().stream().filter(s -> s.id().equals(stopId)).findFirst()
+        Tour.Stop stop = Tour.stops().stream()
+                .filter(s -> s.id().equals(stopId))
+                .findFirst()
                 .orElseThrow(() -> Problem.notFound("There is no such stop."));
         return new TourAnswer(ItemViews.feedback(PartCheck.of(stop.part(), trial.entries())));
     }

@@ -26,7 +26,11 @@ class BodyLimit extends OncePerRequestFilter {
         boolean chunked = request.getHeader("Transfer-Encoding") != null;
         boolean picture = isPicture(request);
         if (request.getContentLengthLong() > (picture ? MOST_PICTURE_BYTES : MOST_BYTES) || chunked) {
-            Problem.tooLarge(picture ? "This picture is larger than 8 MB. Make it smaller and add it again." : "This is more than can be taken at once.").write(response);
+            Problem.tooLarge(
+                            picture
+                                    ? "This picture is larger than 8 MB. Make it smaller and add it again."
+                                    : "This is more than can be taken at once.")
+                    .write(response);
             return;
         }
         chain.doFilter(request, response);

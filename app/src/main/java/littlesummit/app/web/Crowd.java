@@ -15,8 +15,9 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Lets so many requests work at once and the others wait for a moment, each in its turn. Whoever has waited too long is told so at once,
- * and comes back by itself: a queue without end would be slow for everybody, and would hold on to memory.
+ * Lets so many requests work at once and the others wait for a moment, each in its turn. Whoever has waited too long is
+ * told so at once, and comes back by itself: a queue without end would be slow for everybody, and would hold on to
+ * memory.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
@@ -25,6 +26,7 @@ class Crowd extends OncePerRequestFilter {
     private final Semaphore room;
     /** A picture on a slow line takes long, and must not hold up those who answer. */
     private final Semaphore pictures = new Semaphore(PICTURES_AT_ONCE, true);
+
     private final Duration patience;
 
     /**
@@ -44,7 +46,8 @@ class Crowd extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         Semaphore place = BodyLimit.isPicture(request) ? pictures : room;
         if (!hasTurn(place)) {
             response.setHeader("Retry-After", "2");

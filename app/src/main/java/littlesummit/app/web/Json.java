@@ -7,7 +7,10 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
-/** States and events as they are kept in the database. What cannot be read again is a damage of ours, never of a visitor. */
+/**
+ * States and events as they are kept in the database. What cannot be read again is a damage of ours, never of a
+ * visitor.
+ */
 @Component
 public class Json {
     private static final TypeReference<Map<String, String>> TEXTS = new TypeReference<>() {};

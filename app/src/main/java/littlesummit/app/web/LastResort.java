@@ -14,18 +14,25 @@ import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.RequestMapping;
 
-/** Failures that no controller has answered for: addresses that are none, requests that the firewall or the container turns away. */
+/**
+ * Failures that no controller has answered for: addresses that are none, requests that the firewall or the container
+ * turns away.
+ */
 @Controller
 class LastResort implements ErrorController {
     @RequestMapping("/error")
     void problem(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        HttpStatus status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer code && HttpStatus.resolve(code) != null ? HttpStatus.valueOf(code) : HttpStatus.NOT_FOUND;
+        HttpStatus status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer code
+                        && HttpStatus.resolve(code) != null
+                ? HttpStatus.valueOf(code)
+                : HttpStatus.NOT_FOUND;
         Problem.of(status).write(response);
     }
 
     @Bean
     static RequestRejectedHandler turnedAway() {
-        return (request, response, rejected) -> Problem.of(HttpStatus.BAD_REQUEST).write(response);
+        return (request, response, rejected) ->
+                Problem.of(HttpStatus.BAD_REQUEST).write(response);
     }
 
     @Bean

@@ -34,7 +34,8 @@ public final class Problem extends RuntimeException {
 
     /** As a problem document, where no controller is asked. */
     public void write(HttpServletResponse response) throws IOException {
-        byte[] document = JSON.writeValueAsBytes(Map.of("title", status.getReasonPhrase(), "status", status.value(), "detail", getMessage()));
+        byte[] document = JSON.writeValueAsBytes(
+                Map.of("title", status.getReasonPhrase(), "status", status.value(), "detail", getMessage()));
         response.setStatus(status.value());
         response.setContentType("application/problem+json");
         response.setContentLength(document.length);
@@ -43,15 +44,20 @@ public final class Problem extends RuntimeException {
 
     /** For what went wrong before anybody could say anything better. */
     static Problem of(HttpStatus status) {
-        return new Problem(status, switch (status) {
-            case BAD_REQUEST -> "This address or request is none that can be understood.";
-            case NOT_FOUND -> "There is nothing at this address.";
-            case METHOD_NOT_ALLOWED -> "This address does not take requests of this kind.";
-            case URI_TOO_LONG -> "This address is too long.";
-            case REQUEST_HEADER_FIELDS_TOO_LARGE -> "The headers of this request are too large.";
-            case SERVICE_UNAVAILABLE -> "The server is busy. Try again in a moment.";
-            default -> status.is5xxServerError() ? "Something went wrong here. Try again." : "This request was refused.";
-        });
+        return new Problem(
+                status,
+                switch (status) {
+                    case BAD_REQUEST -> "This address or request is none that can be understood.";
+                    case NOT_FOUND -> "There is nothing at this address.";
+                    case METHOD_NOT_ALLOWED -> "This address does not take requests of this kind.";
+                    case URI_TOO_LONG -> "This address is too long.";
+                    case REQUEST_HEADER_FIELDS_TOO_LARGE -> "The headers of this request are too large.";
+                    case SERVICE_UNAVAILABLE -> "The server is busy. Try again in a moment.";
+                    default ->
+                        status.is5xxServerError()
+                                ? "Something went wrong here. Try again."
+                                : "This request was refused.";
+                });
     }
 
     /** Also for what exists but belongs to somebody else: that it exists is not told. */
@@ -67,9 +73,16 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.CONFLICT, sentence);
     }
 
-    /** A change was built on a version that is no longer here. @param current what is here now, in the shape in which it is sent */
+    /**
+     * A change was built on a version that is no longer here.
+     *
+     * @param current what is here now, in the shape in which it is sent
+     */
     static Problem changed(Tag tag, Object current) {
-        return new Problem(HttpStatus.PRECONDITION_FAILED, "This was changed in another window since you opened it here.", Map.of("tag", tag.value(), "current", current));
+        return new Problem(
+                HttpStatus.PRECONDITION_FAILED,
+                "This was changed in another window since you opened it here.",
+                Map.of("tag", tag.value(), "current", current));
     }
 
     public static Problem forbidden(String sentence) {

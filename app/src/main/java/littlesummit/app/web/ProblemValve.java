@@ -6,7 +6,10 @@ import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ErrorReportValve;
 import org.springframework.http.HttpStatus;
 
-/** What the container refuses before the application is asked, such as an address that is none, as a problem document too. */
+/**
+ * What the container refuses before the application is asked, such as an address that is none, as a problem document
+ * too.
+ */
 public final class ProblemValve extends ErrorReportValve {
     @Override
     protected void report(Request request, Response response, Throwable failure) {

@@ -39,39 +39,58 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> race(ConcurrencyFailureException race) {
-        return document(HttpStatus.CONFLICT, "Something else changed this at the same moment. Nothing was lost; try again.");
+        return document(
+                HttpStatus.CONFLICT, "Something else changed this at the same moment. Nothing was lost; try again.");
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> duplicate(DataIntegrityViolationException duplicate) {
         LOG.warn("refused by the database: {}", duplicate.getMessage());
-        return document(HttpStatus.CONFLICT, "This has been sent before, or something else changed it. Nothing was lost.");
+        return document(
+                HttpStatus.CONFLICT, "This has been sent before, or something else changed it. Nothing was lost.");
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> bug(RuntimeException bug) {
         LOG.error("unexpected", bug);
-        return document(HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here. What you entered is kept; try again.");
+        return document(
+                HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here. What you entered is kept; try again.");
     }
 
     @Override
-    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException bad, HttpHeaders headers,
-            HttpStatusCode status, WebRequest request) {
-        return handleExceptionInternal(bad, ProblemDetail.forStatusAndDetail(status, "The request is not valid JSON of the shape expected."),
-                headers, status, request);
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException bad, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return handleExceptionInternal(
+                bad,
+                ProblemDetail.forStatusAndDetail(status, "The request is not valid JSON of the shape expected."),
+                headers,
+                status,
+                request);
     }
 
     @Override
-    protected ResponseEntity<Object> handleMethodArgumentNotValid(MethodArgumentNotValidException bad, HttpHeaders headers,
-            HttpStatusCode status, WebRequest request) {
-        String sentence = bad.getBindingResult().getAllErrors().stream().map(ObjectError::getDefaultMessage).filter(Objects::nonNull)
-                .filter(s -> s.endsWith(".")).findFirst().orElse("Something in this request is missing, or too long.");
-        return handleExceptionInternal(bad, ProblemDetail.forStatusAndDetail(status, sentence), headers, status, request);
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException bad, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String sentence = bad.getBindingResult().getAllErrors().stream()
+                .map(ObjectError::getDefaultMessage)
+                .filter(Objects::nonNull)
+                .filter(s -> s.endsWith("."))
+                .findFirst()
+                .orElse("Something in this request is missing, or too long.");
+        return handleExceptionInternal(
+                bad, ProblemDetail.forStatusAndDetail(status, sentence), headers, status, request);
     }
 
     @Override
-    protected ResponseEntity<Object> handleNoResourceFoundException(NoResourceFoundException bad, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return handleExceptionInternal(bad, ProblemDetail.forStatusAndDetail(status, Problem.of(HttpStatus.NOT_FOUND).getMessage()), headers, status, request);
+    protected ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException bad, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return handleExceptionInternal(
+                bad,
+                ProblemDetail.forStatusAndDetail(
+                        status, Problem.of(HttpStatus.NOT_FOUND).getMessage()),
+                headers,
+                status,
+                request);
     }
 
     private static ResponseEntity<ProblemDetail> document(HttpStatus status, String sentence) {

@@ -20,8 +20,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 
 /**
- * Describes our records: every component is required unless it is optional, and a sealed interface is one of its records, told
- * apart by the tag that {@link SealedTypes} writes.
+ * Describes our records: every component is required unless it is optional, and a sealed interface is one of its
+ * records, told apart by the tag that {@link SealedTypes} writes.
  */
 @Component
 class RecordSchemas implements ModelConverter {
@@ -42,7 +42,8 @@ class RecordSchemas implements ModelConverter {
             return context.resolve(new AnnotatedType(type.containedType(0)).resolveAsRef(true));
         }
         if (Collection.class.isAssignableFrom(raw)) {
-            return new ArraySchema().items(context.resolve(new AnnotatedType(type.getContentType()).resolveAsRef(true)));
+            return new ArraySchema()
+                    .items(context.resolve(new AnnotatedType(type.getContentType()).resolveAsRef(true)));
         }
         if (!raw.getName().startsWith("littlesummit.") || raw.isEnum() || !raw.isRecord() && !raw.isSealed()) {
             return chain.hasNext() ? chain.next().resolve(annotated, context, chain) : null;
@@ -77,7 +78,9 @@ class RecordSchemas implements ModelConverter {
             schema.addRequiredItem("kind");
         }
         for (RecordComponent component : type.getRecordComponents()) {
-            schema.addProperty(component.getName(), context.resolve(new AnnotatedType(component.getGenericType()).resolveAsRef(true)));
+            schema.addProperty(
+                    component.getName(),
+                    context.resolve(new AnnotatedType(component.getGenericType()).resolveAsRef(true)));
             if (component.getType() != Optional.class) {
                 schema.addRequiredItem(component.getName());
             }

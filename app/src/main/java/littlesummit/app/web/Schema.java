@@ -5,11 +5,12 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 
 /**
- * The shape of a text in the database, with its number. A text is kept with the number of the shape that it was written in and is never
- * rewritten; one of an older shape is lifted, shape by shape, when it is read.
+ * The shape of a text in the database, with its number. A text is kept with the number of the shape that it was written
+ * in and is never rewritten; one of an older shape is lifted, shape by shape, when it is read.
  *
  * @param type what a text of the newest shape is read as
- * @param lifts how a text of shape 1 becomes one of shape 2, one of shape 2 one of shape 3, and so on; empty while there is one shape
+ * @param lifts how a text of shape 1 becomes one of shape 2, one of shape 2 one of shape 3, and so on; empty while
+ *     there is one shape
  */
 public record Schema<T>(Class<T> type, List<UnaryOperator<ObjectNode>> lifts) {
     public Schema {
@@ -26,10 +27,13 @@ public record Schema<T>(Class<T> type, List<UnaryOperator<ObjectNode>> lifts) {
         return lifts.size() + 1;
     }
 
-    /** @throws IllegalStateException for a number that this program does not know, as after going back to an older one */
+    /**
+     * @throws IllegalStateException for a number that this program does not know, as after going back to an older one
+     */
     ObjectNode lifted(ObjectNode kept, int schema) {
         if (schema < 1 || schema > newest()) {
-            throw new IllegalStateException(type.getSimpleName() + " of shape " + schema + "; this program knows up to " + newest());
+            throw new IllegalStateException(
+                    type.getSimpleName() + " of shape " + schema + "; this program knows up to " + newest());
         }
         ObjectNode node = kept;
         for (UnaryOperator<ObjectNode> lift : lifts.subList(schema - 1, lifts.size())) {

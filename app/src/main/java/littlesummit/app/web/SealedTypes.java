@@ -17,12 +17,13 @@ import java.util.List;
  */
 final class SealedTypes extends JacksonAnnotationIntrospector {
     private static final long serialVersionUID = 1L;
-    private static final JsonTypeInfo.Value TAG = JsonTypeInfo.Value.construct(JsonTypeInfo.Id.NAME, JsonTypeInfo.As.PROPERTY,
-            "kind", null, false, true);
+    private static final JsonTypeInfo.Value TAG =
+            JsonTypeInfo.Value.construct(JsonTypeInfo.Id.NAME, JsonTypeInfo.As.PROPERTY, "kind", null, false, true);
 
     @Override
     public JsonTypeInfo.Value findPolymorphicTypeInfo(MapperConfig<?> config, Annotated annotated) {
-        return annotated instanceof AnnotatedClass type && isOurs(type.getRawType()) ? TAG
+        return annotated instanceof AnnotatedClass type && isOurs(type.getRawType())
+                ? TAG
                 : super.findPolymorphicTypeInfo(config, annotated);
     }
 
@@ -30,7 +31,9 @@ final class SealedTypes extends JacksonAnnotationIntrospector {
     public List<NamedType> findSubtypes(Annotated annotated) {
         Class<?> type = annotated.getRawType();
         return isOurs(type) && type.isSealed()
-                ? Arrays.stream(type.getPermittedSubclasses()).map(sub -> new NamedType(sub, sub.getSimpleName())).toList()
+                ? Arrays.stream(type.getPermittedSubclasses())
+                        .map(sub -> new NamedType(sub, sub.getSimpleName()))
+                        .toList()
                 : super.findSubtypes(annotated);
     }
 
@@ -50,13 +53,16 @@ final class SealedTypes extends JacksonAnnotationIntrospector {
         if (!type.getName().startsWith("littlesummit.")) {
             return false;
         }
-        return type.isRecord() ? Arrays.stream(type.getRecordComponents()).noneMatch(c -> c.getName().equals(method.getName()))
+        return type.isRecord()
+                ? Arrays.stream(type.getRecordComponents())
+                        .noneMatch(c -> c.getName().equals(method.getName()))
                 : type.isSealed() && method.getAnnotated().isDefault();
     }
 
     /** A sealed interface of ours, or one of the records that it permits. */
     private static boolean isOurs(Class<?> type) {
-        boolean sealed = type.isInterface() && type.isSealed() || Arrays.stream(type.getInterfaces()).anyMatch(Class::isSealed);
+        boolean sealed = type.isInterface() && type.isSealed()
+                || Arrays.stream(type.getInterfaces()).anyMatch(Class::isSealed);
         return sealed && !type.isEnum() && type.getName().startsWith("littlesummit.");
     }
 }

@@ -6,15 +6,16 @@ import java.util.Optional;
 import java.util.TreeMap;
 
 /**
- * Names a version of a value by its content, as an entity tag of HTTP (RFC 9110, section 8.8.3). Whoever changes a value says on which
- * version the change is built, so that of two windows none wipes out what the other has kept. Equal values have equal tags: a save that
- * is sent twice finds its own value and is no conflict.
+ * Names a version of a value by its content, as an entity tag of HTTP (RFC 9110, section 8.8.3). Whoever changes a
+ * value says on which version the change is built, so that of two windows none wipes out what the other has kept. Equal
+ * values have equal tags: a save that is sent twice finds its own value and is no conflict.
  *
  * @param value in quotes, as it stands in the header
  */
 public record Tag(String value) {
     /** Header of a request that says on which version a change is built. */
     public static final String BUILT_ON = "If-Match";
+
     private static final int DIGITS = 24;
 
     /** @param text that tells two versions apart */

@@ -17,13 +17,22 @@ class WebConfiguration implements WebMvcConfigurer {
         return builder -> builder.annotationIntrospector(new SealedTypes());
     }
 
-    /** Scripts and styles have their content in their names, and never change; the page that names them is asked for anew every time. */
+    /**
+     * Scripts and styles have their content in their names, and never change; the page that names them is asked for
+     * anew every time.
+     */
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
-        registry.addResourceHandler("/assets/**").addResourceLocations("classpath:/static/assets/").setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/static/assets/")
+                .setCacheControl(
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
     }
 
-    /** Whatever is neither a request of the client nor a file opens the one page; the client finds its way from there, or says that there is no such page. */
+    /**
+     * Whatever is neither a request of the client nor a file opens the one page; the client finds its way from there,
+     * or says that there is no such page.
+     */
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
         registry.addViewController("/").setViewName("forward:/index.html");

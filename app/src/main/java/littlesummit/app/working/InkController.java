@@ -30,15 +30,27 @@ class InkController {
         this.files = files;
     }
 
-    /** @param put strokes that are new or changed; @param removed ids of strokes taken away */
-    record InkChange(@NotNull(message = "The strokes are missing.") @Size(max = 500, message = "These are too many strokes at once.") List<@NotNull Stroke> put,
-            @NotNull(message = "The erased strokes are missing.") @Size(max = 6000, message = "These are too many strokes at once.") List<@NotNull String> removed) {}
+    /**
+     * @param put strokes that are new or changed
+     * @param removed ids of strokes taken away
+     */
+    record InkChange(
+            @NotNull(message = "The strokes are missing.")
+            @Size(max = 500, message = "These are too many strokes at once.")
+            List<@NotNull Stroke> put,
+
+            @NotNull(message = "The erased strokes are missing.")
+            @Size(max = 6000, message = "These are too many strokes at once.")
+            List<@NotNull String> removed) {}
 
     /** @param strokes on the own layer now */
     record InkKept(int strokes) {}
 
     /** @param inkml an InkML document */
-    record InkImport(@NotNull(message = "The file is missing.") @Size(max = 200_000, message = "This file is too large: at most 200 kB.") String inkml) {}
+    record InkImport(
+            @NotNull(message = "The file is missing.")
+            @Size(max = 200_000, message = "This file is too large: at most 200 kB.")
+            String inkml) {}
 
     @GetMapping("/ink")
     InkService.Ink show(@AuthenticationPrincipal Person person, @PathVariable String itemId) {
@@ -46,21 +58,28 @@ class InkController {
     }
 
     @PostMapping("/ink")
-    InkKept change(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody InkChange change) {
+    InkKept change(
+            @AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody InkChange change) {
         return new InkKept(ink.change(person, itemId, change.put(), change.removed()));
     }
 
     @PostMapping("/ink/import")
-    InkKept bring(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody InkImport request) {
+    InkKept bring(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String itemId,
+            @Valid @RequestBody InkImport request) {
         return new InkKept(files.bring(person, itemId, request.inkml()));
     }
 
     /** @param kind inkml, svg, txt or tex */
     @GetMapping("/work.{kind}")
-    ResponseEntity<String> file(@AuthenticationPrincipal Person person, @PathVariable String itemId, @PathVariable String kind) {
+    ResponseEntity<String> file(
+            @AuthenticationPrincipal Person person, @PathVariable String itemId, @PathVariable String kind) {
         WorkFile file = files.file(person, itemId, kind);
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(file.type() + ";charset=UTF-8"))
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(file.type() + ";charset=UTF-8"))
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + file.name() + "\"")
-                .header("X-Content-Type-Options", "nosniff").body(file.content());
+                .header("X-Content-Type-Options", "nosniff")
+                .body(file.content());
     }
 }

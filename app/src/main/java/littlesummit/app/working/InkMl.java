@@ -4,11 +4,11 @@ import java.io.StringReader;
 import java.io.StringWriter;
 import java.util.List;
 import java.util.Locale;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.parsers.ParserConfigurationException;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
 import littlesummit.app.web.Problem;
 import littlesummit.core.working.ink.Stroke;
 import org.w3c.dom.Document;
@@ -47,7 +47,8 @@ final class InkMl {
         xml.writeStartElement("context");
         xml.writeAttribute("xml:id", "page");
         xml.writeStartElement("traceFormat");
-        for (String[] channel : new String[][] {{"X", "decimal"}, {"Y", "decimal"}, {"F", "decimal"}, {"T", "decimal"}}) {
+        for (String[] channel :
+                new String[][] {{"X", "decimal"}, {"Y", "decimal"}, {"F", "decimal"}, {"T", "decimal"}}) {
             xml.writeEmptyElement("channel");
             xml.writeAttribute("name", channel[0]);
             xml.writeAttribute("type", channel[1]);
@@ -84,8 +85,14 @@ final class InkMl {
         xml.writeAttribute("brushRef", "#brush" + number);
         StringBuilder points = new StringBuilder();
         for (int i = 0; i < stroke.count(); i++) {
-            points.append(i == 0 ? "" : ", ").append(number(stroke.x(i))).append(' ').append(number(stroke.y(i))).append(' ')
-                    .append(number(stroke.pressure(i))).append(' ').append(number(stroke.millis(i)));
+            points.append(i == 0 ? "" : ", ")
+                    .append(number(stroke.x(i)))
+                    .append(' ')
+                    .append(number(stroke.y(i)))
+                    .append(' ')
+                    .append(number(stroke.pressure(i)))
+                    .append(' ')
+                    .append(number(stroke.millis(i)));
         }
         xml.writeCharacters(points.toString());
         xml.writeEndElement();
@@ -108,7 +115,8 @@ final class InkMl {
             var builder = safe.newDocumentBuilder();
             builder.setErrorHandler(null);
             Document document = builder.parse(new InputSource(new StringReader(inkml)));
-            if (!NAMESPACE.equals(document.getDocumentElement().getNamespaceURI()) || !document.getDocumentElement().getLocalName().equals("ink")) {
+            if (!NAMESPACE.equals(document.getDocumentElement().getNamespaceURI())
+                    || !document.getDocumentElement().getLocalName().equals("ink")) {
                 throw Problem.badRequest("This is an XML file, but no InkML: its outermost element must be ink.");
             }
             return new InkMlTraces(document.getDocumentElement()).strokes();

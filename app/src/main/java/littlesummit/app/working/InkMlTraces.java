@@ -27,9 +27,12 @@ final class InkMlTraces {
 
     InkMlTraces(Element ink) {
         this.ink = ink;
-        List<String> named = elements(ink, "channel").stream().map(c -> c.getAttribute("name")).toList();
+        List<String> named = elements(ink, "channel").stream()
+                .map(c -> c.getAttribute("name"))
+                .toList();
         this.channels = named.isEmpty() ? List.of("X", "Y") : named;
-        elements(ink, "brush").forEach(b -> brushes.put("#" + b.getAttributeNS("http://www.w3.org/XML/1998/namespace", "id"), b));
+        elements(ink, "brush")
+                .forEach(b -> brushes.put("#" + b.getAttributeNS("http://www.w3.org/XML/1998/namespace", "id"), b));
         if (!channels.contains("X") || !channels.contains("Y")) {
             throw Problem.badRequest("This InkML file has no X and Y channels.");
         }
@@ -60,7 +63,11 @@ final class InkMlTraces {
         }
         for (String sample : samples) {
             next(sample, value, step, mode);
-            points.addAll(List.of(of(value, "X", 0), of(value, "Y", 0), Math.clamp(of(value, "F", USUAL_PRESSURE), 0.0, 1.0), of(value, "T", 0)));
+            points.addAll(List.of(
+                    of(value, "X", 0),
+                    of(value, "Y", 0),
+                    Math.clamp(of(value, "F", USUAL_PRESSURE), 0.0, 1.0),
+                    of(value, "T", 0)));
         }
         return dressed(trace, points);
     }
@@ -98,12 +105,17 @@ final class InkMlTraces {
     private Stroke dressed(Element trace, List<Double> points) {
         Map<String, String> brush = new HashMap<>();
         if (brushes.containsKey(trace.getAttribute("brushRef"))) {
-            elements(brushes.get(trace.getAttribute("brushRef")), "brushProperty").forEach(p -> brush.put(p.getAttribute("name"), p.getAttribute("value")));
+            elements(brushes.get(trace.getAttribute("brushRef")), "brushProperty")
+                    .forEach(p -> brush.put(p.getAttribute("name"), p.getAttribute("value")));
         }
         Stroke.Tool tool = InkMl.THROUGH.equals(brush.get("rasterOp")) ? Stroke.Tool.HIGHLIGHTER : Stroke.Tool.PEN;
         try {
-            return new Stroke(UUID.randomUUID().toString(), tool, Double.parseDouble(brush.getOrDefault("width", "" + USUAL_WIDTH)),
-                    nearest(brush.getOrDefault("color", "#000000")), points);
+            return new Stroke(
+                    UUID.randomUUID().toString(),
+                    tool,
+                    Double.parseDouble(brush.getOrDefault("width", "" + USUAL_WIDTH)),
+                    nearest(brush.getOrDefault("color", "#000000")),
+                    points);
         } catch (IllegalArgumentException beyond) {
             throw Problem.badRequest("A trace of this file cannot be drawn on a page.");
         }
@@ -112,7 +124,9 @@ final class InkMlTraces {
     /** The ink of ours that comes nearest to a colour. */
     private static InkColour nearest(String colour) {
         int rgb = colour.matches("#[0-9A-Fa-f]{6}") ? Integer.parseInt(colour.substring(1), 16) : 0;
-        return Arrays.stream(InkColour.values()).min(Comparator.comparingInt(c -> distance(rgb, Integer.parseInt(c.hex(), 16)))).orElseThrow();
+        return Arrays.stream(InkColour.values())
+                .min(Comparator.comparingInt(c -> distance(rgb, Integer.parseInt(c.hex(), 16))))
+                .orElseThrow();
     }
 
     private static int distance(int a, int b) {
@@ -124,7 +138,9 @@ final class InkMlTraces {
         return sum;
     }
 
-    /** Strokes that fit stay where they are; others are moved to the margin, and made smaller where they are too wide. */
+    /**
+     * Strokes that fit stay where they are; others are moved to the margin, and made smaller where they are too wide.
+     */
     private static List<Stroke> fitted(List<Stroke> strokes) {
         double left = strokes.stream().mapToDouble(s -> least(s, 0)).min().orElse(0);
         double top = strokes.stream().mapToDouble(s -> least(s, 1)).min().orElse(0);
@@ -151,7 +167,8 @@ final class InkMlTraces {
     private static Stroke moved(Stroke s, double left, double top, double scale) {
         List<Double> points = new ArrayList<>();
         for (int i = 0; i < s.count(); i++) {
-            points.addAll(List.of(MARGIN + (s.x(i) - left) * scale, MARGIN + (s.y(i) - top) * scale, s.pressure(i), s.millis(i)));
+            points.addAll(List.of(
+                    MARGIN + (s.x(i) - left) * scale, MARGIN + (s.y(i) - top) * scale, s.pressure(i), s.millis(i)));
         }
         return new Stroke(s.id(), s.tool(), s.width(), s.colour(), points);
     }

@@ -31,13 +31,22 @@ public class InkService {
         this.json = json;
     }
 
-    /** @param work the student's; @param marks the instructor's; each in the order in which it was drawn */
+    /**
+     * @param work the student's
+     * @param marks the instructor's; each in the order in which it was drawn
+     */
     public record Ink(List<Stroke> work, List<Stroke> marks, List<Pen> pens) {}
 
-    /** An ink to choose. @param hex with its sign, as in styles */
+    /**
+     * An ink to choose.
+     *
+     * @param hex with its sign, as in styles
+     */
     public record Pen(InkColour colour, String title, String hex) {}
 
-    private static final List<Pen> PENS = Arrays.stream(InkColour.values()).map(c -> new Pen(c, c.title(), "#" + c.hex())).toList();
+    private static final List<Pen> PENS = Arrays.stream(InkColour.values())
+            .map(c -> new Pen(c, c.title(), "#" + c.hex()))
+            .toList();
 
     @Transactional(readOnly = true)
     public Ink ink(Person person, String itemId) {
@@ -60,7 +69,8 @@ public class InkService {
         Layer layer = layer(person, itemId);
         List<InkStrokeEntity> all = strokes.findByItemIdOrderByPlace(itemId);
         if (all.size() + put.size() > MOST_STROKES) {
-            throw Problem.badRequest("This page is full: it holds " + MOST_STROKES + " strokes. Erase some first; what you drew is kept here.");
+            throw Problem.badRequest("This page is full: it holds " + MOST_STROKES
+                    + " strokes. Erase some first; what you drew is kept here.");
         }
         long place = all.isEmpty() ? 0 : all.getLast().place();
         for (Stroke stroke : put) {
@@ -69,7 +79,9 @@ public class InkService {
         removed.forEach(id -> own(itemId, layer, id).ifPresent(strokes::delete));
         strokes.flush();
         pages.find(itemId).filter(p -> layer == Layer.WORK).ifPresent(pages::edited);
-        return (int) strokes.findByItemIdOrderByPlace(itemId).stream().filter(s -> s.layer() == layer).count();
+        return (int) strokes.findByItemIdOrderByPlace(itemId).stream()
+                .filter(s -> s.layer() == layer)
+                .count();
     }
 
     /** The layer that a person draws in; the page is there afterwards. */

@@ -19,11 +19,15 @@ class InkStrokeEntity {
 
     @Id
     private String itemId;
+
     @Id
     private String id;
+
     @Enumerated(EnumType.STRING)
     private Layer layer;
+
     private long place;
+
     @Lob
     private String body;
 

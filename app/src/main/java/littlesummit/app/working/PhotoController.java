@@ -27,15 +27,22 @@ class PhotoController {
     }
 
     @PostMapping(path = "/api/items/{itemId}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    WorkService.Page add(@AuthenticationPrincipal Person person, @PathVariable String itemId, @RequestHeader(RequestKey.HEADER) String key,
-            @RequestPart MultipartFile file) throws IOException {
+    WorkService.Page add(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String itemId,
+            @RequestHeader(RequestKey.HEADER) String key,
+            @RequestPart MultipartFile file)
+            throws IOException {
         return photos.add(person, itemId, file.getBytes(), RequestKey.valid(key));
     }
 
     @GetMapping(path = "/api/photos/{photoId}", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> show(@AuthenticationPrincipal Person person, @PathVariable String photoId) {
-        return ResponseEntity.ok().contentType(MediaType.IMAGE_JPEG).header("X-Content-Type-Options", "nosniff")
-                .cacheControl(CacheControl.maxAge(0, TimeUnit.SECONDS).cachePrivate()).body(photos.picture(person, photoId));
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .header("X-Content-Type-Options", "nosniff")
+                .cacheControl(CacheControl.maxAge(0, TimeUnit.SECONDS).cachePrivate())
+                .body(photos.picture(person, photoId));
     }
 
     @PostMapping("/api/photos/{photoId}/turn")

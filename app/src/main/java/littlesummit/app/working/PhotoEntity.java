@@ -14,13 +14,16 @@ import java.time.Instant;
 class PhotoEntity {
     @Id
     private String id;
+
     private String itemId;
     private int place;
     private int width;
     private int height;
+
     @Lob
     @Basic(fetch = FetchType.LAZY)
     private byte[] image;
+
     private Instant addedAt;
 
     protected PhotoEntity() {}

@@ -5,10 +5,16 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface PhotoRepository extends JpaRepository<PhotoEntity, String> {
-    /** Without the pictures themselves. @param id of the photo; @param width and height in pixels */
+    /**
+     * Without the pictures themselves.
+     *
+     * @param id of the photo
+     * @param width and height in pixels
+     */
     record Listed(String id, int width, int height) {}
 
-    @Query("select new littlesummit.app.working.PhotoRepository$Listed(p.id, p.width, p.height) from PhotoEntity p where p.itemId = :itemId order by p.place")
+    @Query("select new littlesummit.app.working.PhotoRepository$Listed(p.id, p.width, p.height) from PhotoEntity p"
+            + " where p.itemId = :itemId order by p.place")
     List<Listed> listed(String itemId);
 
     int countByItemId(String itemId);
@@ -16,6 +22,7 @@ interface PhotoRepository extends JpaRepository<PhotoEntity, String> {
     /** How many photos a page has. */
     record Count(String itemId, long count) {}
 
-    @Query("select new littlesummit.app.working.PhotoRepository$Count(p.itemId, count(p)) from PhotoEntity p, WorkPageEntity w where w.itemId = p.itemId and w.personId = :personId group by p.itemId")
+    @Query("select new littlesummit.app.working.PhotoRepository$Count(p.itemId, count(p)) from PhotoEntity p,"
+            + " WorkPageEntity w where w.itemId = p.itemId and w.personId = :personId group by p.itemId")
     List<Count> countsOf(String personId);
 }

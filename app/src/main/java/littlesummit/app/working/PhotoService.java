@@ -49,7 +49,8 @@ class PhotoService {
     /** For its owner and the instructor of the class. */
     @Transactional(readOnly = true)
     public byte[] picture(Person person, String photoId) {
-        PhotoEntity photo = photos.findById(photoId).orElseThrow(() -> Problem.notFound("There is no such photo for you."));
+        PhotoEntity photo =
+                photos.findById(photoId).orElseThrow(() -> Problem.notFound("There is no such photo for you."));
         items.requireSeen(person, photo.itemId());
         return photo.image();
     }
@@ -72,7 +73,8 @@ class PhotoService {
     }
 
     private PhotoEntity own(Person person, String photoId) {
-        PhotoEntity photo = photos.findById(photoId).orElseThrow(() -> Problem.notFound("There is no such photo for you."));
+        PhotoEntity photo =
+                photos.findById(photoId).orElseThrow(() -> Problem.notFound("There is no such photo for you."));
         items.require(person, photo.itemId());
         return photo;
     }

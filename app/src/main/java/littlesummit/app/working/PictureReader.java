@@ -24,14 +24,19 @@ import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 import littlesummit.app.web.Problem;
 
-/** Takes a photo or scan apart and puts it together anew: upright, of a size that can be read, with nothing in it but the picture. */
+/**
+ * Takes a photo or scan apart and puts it together anew: upright, of a size that can be read, with nothing in it but
+ * the picture.
+ */
 final class PictureReader {
     private static final Set<String> FORMATS = Set.of("png", "jpeg", "webp");
     /** Longest side that is kept, in pixels: enough to read handwriting on a page. */
     private static final int LONGEST = 2200;
+
     private static final long MOST_PIXELS = 60_000_000;
     private static final float QUALITY = 0.85f;
-    private static final String BROKEN = "This picture is damaged and cannot be opened. Take it again, or save it again as PNG or JPEG.";
+    private static final String BROKEN =
+            "This picture is damaged and cannot be opened. Take it again, or save it again as PNG or JPEG.";
 
     private PictureReader() {}
 
@@ -60,7 +65,8 @@ final class PictureReader {
             int width = reader.getWidth(0);
             int height = reader.getHeight(0);
             if ((long) width * height > MOST_PIXELS) {
-                throw Problem.badRequest("This picture has more than 60 million pixels. Make it smaller and add it again.");
+                throw Problem.badRequest(
+                        "This picture has more than 60 million pixels. Make it smaller and add it again.");
             }
             ImageReadParam fewer = reader.getDefaultReadParam();
             int step = Math.max(1, Math.max(width, height) / (2 * LONGEST));
@@ -74,8 +80,11 @@ final class PictureReader {
     /** The way the camera was held: 1 for upright, to 8, as in the Exif tag Orientation. */
     private static int orientation(byte[] file) {
         try {
-            var exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file)).getFirstDirectoryOfType(ExifIFD0Directory.class);
-            return exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION) ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION) : 1;
+            var exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
+            return exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
+                    ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION)
+                    : 1;
         } catch (ImageProcessingException | IOException | MetadataException | RuntimeException none) {
             return 1;
         }
@@ -83,7 +92,10 @@ final class PictureReader {
 
     private static BufferedImage scaled(BufferedImage image) {
         double scale = Math.min(1, (double) LONGEST / Math.max(image.getWidth(), image.getHeight()));
-        return drawn(image, Math.max(1, (int) Math.round(image.getWidth() * scale)), Math.max(1, (int) Math.round(image.getHeight() * scale)),
+        return drawn(
+                image,
+                Math.max(1, (int) Math.round(image.getWidth() * scale)),
+                Math.max(1, (int) Math.round(image.getHeight() * scale)),
                 AffineTransform.getScaleInstance(scale, scale));
     }
 

@@ -29,10 +29,12 @@ class WorkController {
         this.work = work;
     }
 
-    record Lines(@NotNull(message = "No lines were sent.") @Size(max = 200, message = "A page holds at most 200 lines.")
+    record Lines(
+            @NotNull(message = "No lines were sent.") @Size(max = 200, message = "A page holds at most 200 lines.")
             List<@NotNull(message = "A line is missing.") @Valid WorkLine> lines) {}
 
-    record PaperChoice(@NotNull(message = "Say which paper.") Paper paper, boolean figureUnder) {}
+    record PaperChoice(
+            @NotNull(message = "Say which paper.") Paper paper, boolean figureUnder) {}
 
     @GetMapping
     WorkService.Page page(@AuthenticationPrincipal Person person, @PathVariable String itemId) {
@@ -40,14 +42,20 @@ class WorkController {
     }
 
     @PutMapping
-    ResponseEntity<WorkService.Page> save(@AuthenticationPrincipal Person person, @PathVariable String itemId,
-            @RequestHeader(name = Tag.BUILT_ON, required = false) Optional<String> builtOn, @Valid @RequestBody Lines request) {
+    ResponseEntity<WorkService.Page> save(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String itemId,
+            @RequestHeader(name = Tag.BUILT_ON, required = false) Optional<String> builtOn,
+            @Valid @RequestBody Lines request) {
         WorkService.Page page = work.save(person, itemId, request.lines(), builtOn);
         return ResponseEntity.ok().eTag(page.tag()).body(page);
     }
 
     @PutMapping("/sheet")
-    WorkService.Page lay(@AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody PaperChoice request) {
+    WorkService.Page lay(
+            @AuthenticationPrincipal Person person,
+            @PathVariable String itemId,
+            @Valid @RequestBody PaperChoice request) {
         return work.lay(person, itemId, request.paper(), request.figureUnder());
     }
 

@@ -29,10 +29,18 @@ class WorkFiles {
     @Transactional(readOnly = true)
     public WorkFile file(Person person, String itemId, String kind) {
         return switch (kind) {
-            case "inkml" -> new WorkFile("page.inkml", "application/inkml+xml", InkMl.write(ink.ink(person, itemId).work()));
+            case "inkml" ->
+                new WorkFile(
+                        "page.inkml",
+                        "application/inkml+xml",
+                        InkMl.write(ink.ink(person, itemId).work()));
             case "svg" -> new WorkFile("page.svg", "image/svg+xml", InkSvg.write(ink.ink(person, itemId)));
             case "txt" -> new WorkFile("lines.txt", "text/plain", LineFiles.text(lines(person, itemId)));
-            case "tex" -> new WorkFile("lines.tex", "application/x-tex", LineFiles.latex(lines(person, itemId), letters(person, itemId)));
+            case "tex" ->
+                new WorkFile(
+                        "lines.tex",
+                        "application/x-tex",
+                        LineFiles.latex(lines(person, itemId), letters(person, itemId)));
             default -> throw Problem.notFound("A page comes as inkml, svg, txt or tex.");
         };
     }
@@ -45,7 +53,11 @@ class WorkFiles {
         return WorkLetters.of(items.requireSeen(person, itemId).item());
     }
 
-    /** Adds the traces of an InkML document to the page. @return how many strokes it holds now */
+    /**
+     * Adds the traces of an InkML document to the page.
+     *
+     * @return how many strokes it holds now
+     */
     @Transactional
     public int bring(Person person, String itemId, String inkml) {
         List<Stroke> strokes = InkMl.read(inkml);

@@ -24,15 +24,20 @@ import littlesummit.core.working.ink.Paper;
 class WorkPageEntity {
     @Id
     private String itemId;
+
     private String personId;
     private String classId;
     private String assignmentId;
     private String skill;
+
     @Lob
     private String lines;
+
     private String struck;
+
     @Enumerated(EnumType.STRING)
     private Paper paper;
+
     private boolean figureUnder;
     private String state;
     private Instant waitingSince;
@@ -74,12 +79,17 @@ class WorkPageEntity {
     List<WorkLine> lines() {
         Set<String> through = Arrays.stream(struck.split(",")).collect(Collectors.toSet());
         List<String> texts = lines.isEmpty() ? List.of() : new ArrayList<>(List.of(lines.split("\n", -1)));
-        return IntStream.range(0, texts.size()).mapToObj(i -> new WorkLine(texts.get(i), through.contains(Integer.toString(i)))).toList();
+        return IntStream.range(0, texts.size())
+                .mapToObj(i -> new WorkLine(texts.get(i), through.contains(Integer.toString(i))))
+                .toList();
     }
 
     void write(List<WorkLine> page, Instant at) {
         this.lines = page.stream().map(WorkLine::text).collect(Collectors.joining("\n"));
-        this.struck = IntStream.range(0, page.size()).filter(i -> page.get(i).struck()).mapToObj(Integer::toString).collect(Collectors.joining(","));
+        this.struck = IntStream.range(0, page.size())
+                .filter(i -> page.get(i).struck())
+                .mapToObj(Integer::toString)
+                .collect(Collectors.joining(","));
         this.savedAt = at;
     }
 

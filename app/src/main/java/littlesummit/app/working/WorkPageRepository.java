@@ -10,11 +10,16 @@ interface WorkPageRepository extends JpaRepository<WorkPageEntity, String> {
 
     List<WorkPageEntity> findByClassIdAndWaitingSinceIsNotNullOrderByWaitingSince(String classId);
 
-    /** A page without what stands on it. @param state as JSON */
+    /**
+     * A page without what stands on it.
+     *
+     * @param state as JSON
+     */
     record State(String itemId, String personId, String assignmentId, String state) {}
 
     List<State> findStatesByPersonIdIn(Collection<String> personIds);
 
-    @Query("select p.itemId from WorkPageEntity p where p.personId = :personId and exists (select s from InkStrokeEntity s where s.itemId = p.itemId)")
+    @Query("select p.itemId from WorkPageEntity p where p.personId = :personId and exists (select s from"
+            + " InkStrokeEntity s where s.itemId = p.itemId)")
     List<String> withInk(String personId);
 }

@@ -7,9 +7,9 @@ import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Json;
 import littlesummit.core.working.ShownWork;
-import littlesummit.core.working.ink.Stroke;
 import littlesummit.core.working.WorkState;
 import littlesummit.core.working.ink.Layer;
+import littlesummit.core.working.ink.Stroke;
 import org.springframework.stereotype.Component;
 
 /** The rows of pages, and what each of them holds. */
@@ -22,7 +22,13 @@ class WorkPages {
     private final Json json;
     private final Clock clock;
 
-    WorkPages(WorkPageRepository pages, InkStrokeRepository strokes, PhotoRepository photos, ServedItems items, Json json, Clock clock) {
+    WorkPages(
+            WorkPageRepository pages,
+            InkStrokeRepository strokes,
+            PhotoRepository photos,
+            ServedItems items,
+            Json json,
+            Clock clock) {
         this.pages = pages;
         this.strokes = strokes;
         this.photos = photos;
@@ -38,7 +44,9 @@ class WorkPages {
     /** The student's own page, begun when there is none. */
     WorkPageEntity own(Person owner, String itemId) {
         ServedItem item = items.require(owner, itemId);
-        return pages.findById(itemId).orElseGet(() -> pages.saveAndFlush(new WorkPageEntity(owner, item, json.write(WorkState.START, WorkState.class), clock.instant())));
+        return pages.findById(itemId)
+                .orElseGet(() -> pages.saveAndFlush(new WorkPageEntity(
+                        owner, item, json.write(WorkState.START, WorkState.class), clock.instant())));
     }
 
     WorkState state(WorkPageEntity page) {
@@ -61,13 +69,22 @@ class WorkPages {
 
     /** What stands there now, as far as it tells whether it is work at all. */
     ShownWork shown(WorkPageEntity page) {
-        double ink = strokes.findByItemIdOrderByPlace(page.itemId()).stream().filter(s -> s.layer() == Layer.WORK)
-                .mapToDouble(s -> json.read(s.body(), Stroke.class).length()).sum();
-        return new ShownWork(page.lines().stream().filter(line -> !line.struck()).map(WorkLine::text).toList(), ink, photos.countByItemId(page.itemId()));
+        double ink = strokes.findByItemIdOrderByPlace(page.itemId()).stream()
+                .filter(s -> s.layer() == Layer.WORK)
+                .mapToDouble(s -> json.read(s.body(), Stroke.class).length())
+                .sum();
+        return new ShownWork(
+                page.lines().stream()
+                        .filter(line -> !line.struck())
+                        .map(WorkLine::text)
+                        .toList(),
+                ink,
+                photos.countByItemId(page.itemId()));
     }
 
     private boolean hasContent(WorkPageEntity page) {
-        return page.lines().stream().anyMatch(line -> !line.text().isBlank()) || strokes.existsByItemIdAndLayer(page.itemId(), Layer.WORK)
+        return page.lines().stream().anyMatch(line -> !line.text().isBlank())
+                || strokes.existsByItemIdAndLayer(page.itemId(), Layer.WORK)
                 || photos.countByItemId(page.itemId()) > 0;
     }
 }

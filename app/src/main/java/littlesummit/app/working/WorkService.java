@@ -8,12 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import littlesummit.app.served.ServedItem;
-import littlesummit.core.working.WorkLetters;
 import littlesummit.app.people.Person;
+import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
 import littlesummit.app.web.Tag;
+import littlesummit.core.working.WorkLetters;
 import littlesummit.core.working.WorkState;
 import littlesummit.core.working.ink.Layer;
 import littlesummit.core.working.ink.Paper;
@@ -30,7 +30,13 @@ public class WorkService {
     private final ServedItems items;
     private final Clock clock;
 
-    WorkService(WorkPages pages, WorkPageRepository rows, InkStrokeRepository strokes, PhotoRepository photos, ServedItems items, Clock clock) {
+    WorkService(
+            WorkPages pages,
+            WorkPageRepository rows,
+            InkStrokeRepository strokes,
+            PhotoRepository photos,
+            ServedItems items,
+            Clock clock) {
         this.pages = pages;
         this.rows = rows;
         this.strokes = strokes;
@@ -45,17 +51,29 @@ public class WorkService {
      * @param savedAt empty while nothing was written
      * @param tag of the lines; see {@link Tag}
      */
-    public record Page(List<WorkLine> lines, String tag, Paper paper, boolean figureUnder, boolean hasInk, List<Photo> photos, WorkState state, Optional<Instant> savedAt) {
+    public record Page(
+            List<WorkLine> lines,
+            String tag,
+            Paper paper,
+            boolean figureUnder,
+            boolean hasInk,
+            List<Photo> photos,
+            WorkState state,
+            Optional<Instant> savedAt) {
         /** The texts that count: those not struck through. */
         public List<String> counted() {
-            return lines.stream().filter(line -> !line.struck()).map(WorkLine::text).toList();
+            return lines.stream()
+                    .filter(line -> !line.struck())
+                    .map(WorkLine::text)
+                    .toList();
         }
     }
 
     /** @param width and height in pixels */
     public record Photo(String id, int width, int height) {}
 
-    private static final Page EMPTY = new Page(List.of(), tag(List.of()).value(), Paper.GRID, false, false, List.of(), WorkState.START, Optional.empty());
+    private static final Page EMPTY = new Page(
+            List.of(), tag(List.of()).value(), Paper.GRID, false, false, List.of(), WorkState.START, Optional.empty());
 
     /** For its owner and the instructor of the class. */
     @Transactional(readOnly = true)
@@ -65,13 +83,25 @@ public class WorkService {
     }
 
     private Page shown(WorkPageEntity page) {
-        List<Photo> pictures = photos.listed(page.itemId()).stream().map(p -> new Photo(p.id(), p.width(), p.height())).toList();
-        return new Page(page.lines(), tag(page.lines()).value(), page.paper(), page.figureUnder(), strokes.existsByItemIdAndLayer(page.itemId(), Layer.WORK), pictures,
-                pages.state(page), Optional.of(page.savedAt()));
+        List<Photo> pictures = photos.listed(page.itemId()).stream()
+                .map(p -> new Photo(p.id(), p.width(), p.height()))
+                .toList();
+        return new Page(
+                page.lines(),
+                tag(page.lines()).value(),
+                page.paper(),
+                page.figureUnder(),
+                strokes.existsByItemIdAndLayer(page.itemId(), Layer.WORK),
+                pictures,
+                pages.state(page),
+                Optional.of(page.savedAt()));
     }
 
     private static Tag tag(List<WorkLine> lines) {
-        List<Integer> struck = IntStream.range(0, lines.size()).filter(i -> lines.get(i).struck()).boxed().toList();
+        List<Integer> struck = IntStream.range(0, lines.size())
+                .filter(i -> lines.get(i).struck())
+                .boxed()
+                .toList();
         return Tag.of(struck + lines.stream().map(WorkLine::text).collect(Collectors.joining("\n")));
     }
 
@@ -82,7 +112,9 @@ public class WorkService {
     @Transactional
     public Page save(Person person, String itemId, List<WorkLine> lines, Optional<String> builtOn) {
         WorkPageEntity page = pages.own(person, itemId);
-        List<WorkLine> written = lines.stream().map(line -> new WorkLine(line.text().replaceAll("\\R", " "), line.struck())).toList();
+        List<WorkLine> written = lines.stream()
+                .map(line -> new WorkLine(line.text().replaceAll("\\R", " "), line.struck()))
+                .toList();
         tag(page.lines()).require(builtOn, tag(written), Map.of("lines", page.lines()));
         page.write(written, clock.instant());
         pages.edited(page);
@@ -115,7 +147,11 @@ public class WorkService {
         return pages.shown(page).refusal(WorkLetters.of(item.item()));
     }
 
-    /** Hands in what stands on the page, where it is work. @return what is missing, in a sentence; empty when it is handed in */
+    /**
+     * Hands in what stands on the page, where it is work.
+     *
+     * @return what is missing, in a sentence; empty when it is handed in
+     */
     @Transactional
     public Optional<String> show(Person person, String itemId) {
         WorkPageEntity page = pages.own(person, itemId);
@@ -126,27 +162,47 @@ public class WorkService {
         return why;
     }
 
-    /** A reading that was given by mistake. @throws Problem when it was not read */
+    /**
+     * A reading that was given by mistake.
+     *
+     * @throws Problem when it was not read
+     */
     @Transactional
     public Page unread(Person instructor, String itemId) {
         WorkPageEntity page = handedIn(instructor, itemId);
-        pages.move(page, pages.state(page).unread(clock.instant()).orElseThrow(() -> Problem.conflict("This work is not marked as read.")));
+        pages.move(
+                page,
+                pages.state(page)
+                        .unread(clock.instant())
+                        .orElseThrow(() -> Problem.conflict("This work is not marked as read.")));
         return shown(page);
     }
 
     /** Hands in whatever stands on the page and was not handed in before; nothing happens on an empty page. */
     @Transactional
     public void handInIfAny(Person person, String itemId) {
-        if (rows.findById(itemId).filter(p -> pages.state(p) instanceof WorkState.Kept).isPresent()) {
+        if (rows.findById(itemId)
+                .filter(p -> pages.state(p) instanceof WorkState.Kept)
+                .isPresent()) {
             WorkPageEntity page = pages.own(person, itemId);
             pages.move(page, pages.state(page).handIn(clock.instant()).orElseThrow());
         }
     }
 
     /** One page of somebody's book. */
-    public record Entry(String itemId, String assignmentId, String skillId, Instant startedAt, List<WorkLine> lines, boolean hasInk, int photos, WorkState state) {
+    public record Entry(
+            String itemId,
+            String assignmentId,
+            String skillId,
+            Instant startedAt,
+            List<WorkLine> lines,
+            boolean hasInk,
+            int photos,
+            WorkState state) {
         public boolean hasContent() {
-            return hasInk || photos > 0 || lines.stream().anyMatch(line -> !line.text().isBlank());
+            return hasInk
+                    || photos > 0
+                    || lines.stream().anyMatch(line -> !line.text().isBlank());
         }
     }
 
@@ -154,13 +210,24 @@ public class WorkService {
     @Transactional(readOnly = true)
     public List<Entry> entries(String personId) {
         var inked = rows.withInk(personId).stream().collect(Collectors.toSet());
-        var pictures = photos.countsOf(personId).stream().collect(Collectors.toMap(PhotoRepository.Count::itemId, c -> (int) c.count()));
+        var pictures = photos.countsOf(personId).stream()
+                .collect(Collectors.toMap(PhotoRepository.Count::itemId, c -> (int) c.count()));
         return rows.findByPersonIdOrderByStartedAtDesc(personId).stream()
-                .map(p -> entry(p, inked.contains(p.itemId()), pictures.getOrDefault(p.itemId(), 0))).filter(Entry::hasContent).toList();
+                .map(p -> entry(p, inked.contains(p.itemId()), pictures.getOrDefault(p.itemId(), 0)))
+                .filter(Entry::hasContent)
+                .toList();
     }
 
     private Entry entry(WorkPageEntity page, boolean inked, int pictures) {
-        return new Entry(page.itemId(), page.assignmentId(), page.skill(), page.startedAt(), page.lines(), inked, pictures, pages.state(page));
+        return new Entry(
+                page.itemId(),
+                page.assignmentId(),
+                page.skill(),
+                page.startedAt(),
+                page.lines(),
+                inked,
+                pictures,
+                pages.state(page));
     }
 
     /** What has become of a page. */
@@ -169,8 +236,10 @@ public class WorkService {
     /** Of several students, quickly; pages that were never handed in are left out. */
     @Transactional(readOnly = true)
     public List<Standing> standings(Collection<String> personIds) {
-        return rows.findStatesByPersonIdIn(personIds).stream().map(r -> new Standing(r.itemId(), r.personId(), r.assignmentId(), pages.state(r.state())))
-                .filter(s -> !(s.state() instanceof WorkState.None || s.state() instanceof WorkState.Kept)).toList();
+        return rows.findStatesByPersonIdIn(personIds).stream()
+                .map(r -> new Standing(r.itemId(), r.personId(), r.assignmentId(), pages.state(r.state())))
+                .filter(s -> !(s.state() instanceof WorkState.None || s.state() instanceof WorkState.Kept))
+                .toList();
     }
 
     /** A page that waits to be read. */
@@ -180,7 +249,13 @@ public class WorkService {
     @Transactional(readOnly = true)
     public List<Waiting> waiting(String classId) {
         return rows.findByClassIdAndWaitingSinceIsNotNullOrderByWaitingSince(classId).stream()
-                .map(p -> new Waiting(p.itemId(), p.personId(), p.assignmentId(), p.skill(), pages.state(p).waitingSince().orElse(p.savedAt()))).toList();
+                .map(p -> new Waiting(
+                        p.itemId(),
+                        p.personId(),
+                        p.assignmentId(),
+                        p.skill(),
+                        pages.state(p).waitingSince().orElse(p.savedAt())))
+                .toList();
     }
 
     /** @throws Problem when it was not handed in */
@@ -203,7 +278,10 @@ public class WorkService {
     }
 
     private Page moved(WorkPageEntity page, Optional<WorkState> to) {
-        pages.move(page, to.orElseThrow(() -> Problem.conflict("This work is not handed in just now. The student may still be at it.")));
+        pages.move(
+                page,
+                to.orElseThrow(() ->
+                        Problem.conflict("This work is not handed in just now. The student may still be at it.")));
         return shown(page);
     }
 }

@@ -10,12 +10,21 @@ import org.junit.jupiter.api.Test;
 
 /** What happens to an assignment after it was set. */
 class AssigningApiTest extends ApiTest {
-    private static final String POLICY = "{\"openTries\":3,\"choiceTries\":1,\"allTries\":2,\"freeForms\":1,\"hints\":true,\"example\":true,\"similar\":true,"
-            + "\"lineCheck\":\"ALWAYS\",\"calculator\":\"AS_ITEM\",\"work\":\"OPTIONAL\"}";
+    private static final String POLICY =
+            "{\"openTries\":3,\"choiceTries\":1,\"allTries\":2,\"freeForms\":1,\"hints\":true,"
+                    + "\"example\":true,\"similar\":true,"
+                    + "\"lineCheck\":\"ALWAYS\",\"calculator\":\"AS_ITEM\",\"work\":\"OPTIONAL\"}";
 
     private String set(String title, String dates, String students) {
-        return instructor.post("/api/class/assignments", "{\"title\":\"" + title + "\",\"skills\":[\"absolute-value\"],\"target\":\"run:1/1\",\"policy\":" + POLICY + "," + dates
-                + ",\"students\":[" + students + "]}").body().at("/all/0/id").textValue();
+        return instructor
+                .post(
+                        "/api/class/assignments",
+                        "{\"title\":\"" + title
+                                + "\",\"skills\":[\"absolute-value\"],\"target\":\"run:1/1\",\"policy\":" + POLICY + ","
+                                + dates + ",\"students\":[" + students + "]}")
+                .body()
+                .at("/all/0/id")
+                .textValue();
     }
 
     private String set(String title) {
@@ -41,8 +50,11 @@ class AssigningApiTest extends ApiTest {
         assertEquals(0, assigned());
         assertEquals(404, client.get(path).status());
         assertEquals(200, client.get("/api/book/" + item).status(), "own work can still be looked at");
-        assertEquals("Trail signs", client.get("/api/progress").body().at("/assignments/0/title").textValue());
-        assertEquals(0, instructor.get("/api/class/marks").body().at("/assignments").size());
+        assertEquals(
+                "Trail signs",
+                client.get("/api/progress").body().at("/assignments/0/title").textValue());
+        assertEquals(
+                0, instructor.get("/api/class/marks").body().at("/assignments").size());
 
         put(id, "withdrawn", "{\"withdrawn\":false}");
         assertEquals(1, assigned());
@@ -56,29 +68,43 @@ class AssigningApiTest extends ApiTest {
         assertEquals(404, client.get("/api/practice/" + id + "/absolute-value").status());
         JsonNode row = instructor.get("/api/class/assignments").body().at("/all/0");
         assertEquals("2030-12-01T10:00:00Z", row.at("/opens").textValue());
-        assertEquals(0, instructor.get("/api/class").body().at("/students/0/open").intValue());
+        assertEquals(
+                0, instructor.get("/api/class").body().at("/students/0/open").intValue());
     }
 
     @Test
     void itCannotOpenAfterItIsDueNorBeMovedIntoThePast() {
-        var refused = instructor.post("/api/class/assignments", "{\"title\":\"T\",\"skills\":[\"mean\"],\"target\":\"score:80\",\"policy\":" + POLICY
-                + ",\"opens\":\"2032-01-01T10:00:00Z\",\"due\":\"2031-01-01T10:00:00Z\",\"students\":[]}");
+        var refused = instructor.post(
+                "/api/class/assignments",
+                "{\"title\":\"T\",\"skills\":[\"mean\"],\"target\":\"score:80\",\"policy\":" + POLICY
+                        + ",\"opens\":\"2032-01-01T10:00:00Z\",\"due\":\"2031-01-01T10:00:00Z\",\"students\":[]}");
         assertEquals(400, refused.status());
         assertTrue(refused.text().contains("open after it is due"), refused.text());
         String id = set("Moved");
-        assertEquals(400, instructor.put("/api/class/assignments/" + id + "/due", "{\"due\":\"2001-01-01T10:00:00Z\"}").status());
+        assertEquals(
+                400,
+                instructor
+                        .put("/api/class/assignments/" + id + "/due", "{\"due\":\"2001-01-01T10:00:00Z\"}")
+                        .status());
     }
 
     @Test
     void whoIsNotInTheClassCannotBeChosen() {
-        assertEquals(400, instructor.post("/api/class/assignments", "{\"title\":\"T\",\"skills\":[\"mean\"],\"target\":\"score:80\",\"policy\":" + POLICY
-                + ",\"due\":\"2031-01-01T10:00:00Z\",\"students\":[\"nobody\"]}").status());
+        assertEquals(
+                400,
+                instructor
+                        .post(
+                                "/api/class/assignments",
+                                "{\"title\":\"T\",\"skills\":[\"mean\"],\"target\":\"score:80\",\"policy\":" + POLICY
+                                        + ",\"due\":\"2031-01-01T10:00:00Z\",\"students\":[\"nobody\"]}")
+                        .status());
     }
 
     @Test
     void aStudentIsLeftOutAndTakenInAgain() {
         String id = set("Snow poles");
-        JsonNode row = put(id, "left-out", "{\"student\":\"" + student.id() + "\",\"leftOut\":true}").at("/all/0");
+        JsonNode row = put(id, "left-out", "{\"student\":\"" + student.id() + "\",\"leftOut\":true}")
+                .at("/all/0");
         assertEquals("1 true", row.at("/students") + " " + row.at("/exceptions/0/leftOut"));
         assertEquals(0, assigned());
         assertEquals(1, other.get("/api/due").body().at("/assignments").size());
@@ -89,8 +115,16 @@ class AssigningApiTest extends ApiTest {
     @Test
     void aTitleIsChangedButNeverEmptied() {
         String id = set("Kettel shares");
-        assertEquals("Kettle shares", put(id, "title", "{\"title\":\" Kettle shares \"}").at("/all/0/title").textValue());
-        assertEquals(400, instructor.put("/api/class/assignments/" + id + "/title", "{\"title\":\"  \"}").status());
+        assertEquals(
+                "Kettle shares",
+                put(id, "title", "{\"title\":\" Kettle shares \"}")
+                        .at("/all/0/title")
+                        .textValue());
+        assertEquals(
+                400,
+                instructor
+                        .put("/api/class/assignments/" + id + "/title", "{\"title\":\"  \"}")
+                        .status());
     }
 
     @Test
@@ -102,27 +136,55 @@ class AssigningApiTest extends ApiTest {
         assertEquals("1 0 2", row.at("/started") + " " + row.at("/finished") + " " + row.at("/students"));
         onward(path, "NEXT");
         answerRight(path);
-        assertEquals(1, instructor.get("/api/class/assignments").body().at("/all/0/finished").intValue());
+        assertEquals(
+                1,
+                instructor
+                        .get("/api/class/assignments")
+                        .body()
+                        .at("/all/0/finished")
+                        .intValue());
     }
 
     @Test
     void skillsToChooseSayWhatComesBeforeAndWhoKnowsIt() {
         answerRight("/api/practice/" + set("Known") + "/absolute-value");
         JsonNode skills = instructor.get("/api/class/skills").body();
-        JsonNode own = skills.findParents("id").stream().filter(s -> s.at("/id").textValue().equals("absolute-value")).findFirst().orElseThrow();
-        assertEquals("1 integer-add-subtract", own.at("/knownBy") + " " + own.at("/needs/0").textValue());
-        JsonNode rational = skills.findParents("id").stream().filter(s -> s.at("/id").textValue().equals("rational-analyse")).findFirst().orElseThrow();
+        JsonNode own = skills.findParents("id").stream()
+                .filter(s -> s.at("/id").textValue().equals("absolute-value"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(
+                "1 integer-add-subtract",
+                own.at("/knownBy") + " " + own.at("/needs/0").textValue());
+        JsonNode rational = skills.findParents("id").stream()
+                .filter(s -> s.at("/id").textValue().equals("rational-analyse"))
+                .findFirst()
+                .orElseThrow();
         assertTrue(rational.at("/depth").intValue() > own.at("/depth").intValue());
     }
 
     @Test
     void nobodyElseChangesIt() {
         String id = set("Mine");
-        for (String[] door : new String[][] {{"withdrawn", "{\"withdrawn\":true}"}, {"title", "{\"title\":\"Theirs\"}"}, {"left-out", "{\"student\":\"" + student.id() + "\",\"leftOut\":true}"},
-            {"due", "{\"due\":\"2033-03-03T10:00:00Z\"}"}}) {
-            assertEquals(403, client.put("/api/class/assignments/" + id + "/" + door[0], door[1]).status(), door[0]);
-            assertEquals(404, stranger.put("/api/class/assignments/" + id + "/" + door[0], door[1]).status(), door[0]);
+        for (String[] door : new String[][] {
+            {"withdrawn", "{\"withdrawn\":true}"},
+            {"title", "{\"title\":\"Theirs\"}"},
+            {"left-out", "{\"student\":\"" + student.id() + "\",\"leftOut\":true}"},
+            {"due", "{\"due\":\"2033-03-03T10:00:00Z\"}"}
+        }) {
+            assertEquals(
+                    403,
+                    client.put("/api/class/assignments/" + id + "/" + door[0], door[1])
+                            .status(),
+                    door[0]);
+            assertEquals(
+                    404,
+                    stranger.put("/api/class/assignments/" + id + "/" + door[0], door[1])
+                            .status(),
+                    door[0]);
         }
-        assertEquals(List.of("Mine"), client.get("/api/due").body().at("/assignments").findValuesAsText("title"));
+        assertEquals(
+                List.of("Mine"),
+                client.get("/api/due").body().at("/assignments").findValuesAsText("title"));
     }
 }

@@ -24,18 +24,34 @@ class ManyAssignmentsTest extends ApiTest {
     private static final int STUDENTS = 40;
     private static final int MANY = 200;
     private static final int FEW_STATEMENTS = 25;
+
     @Autowired
     private EntityManagerFactory factory;
 
     private void assign(int count) {
         for (int i = 0; i < count; i++) {
-            assignments.add(student.classId(), "A" + i, List.of("mean", "both-sides"), new Target.Score(80), Policy.DEFAULT, Instant.parse("2030-01-01T00:00:00Z").plusSeconds(i));
+            assignments.add(
+                    student.classId(),
+                    "A" + i,
+                    List.of("mean", "both-sides"),
+                    new Target.Score(80),
+                    Policy.DEFAULT,
+                    Instant.parse("2030-01-01T00:00:00Z").plusSeconds(i));
         }
     }
 
     private Map<String, Long> statements() {
-        Map<String, Supplier<Client.Answer>> lists = Map.of("due", () -> client.get("/api/due"), "progress", () -> client.get("/api/progress"), "class", () -> instructor.get("/api/class"),
-                "assignments", () -> instructor.get("/api/class/assignments"), "marks", () -> instructor.get("/api/class/marks"));
+        Map<String, Supplier<Client.Answer>> lists = Map.of(
+                "due",
+                () -> client.get("/api/due"),
+                "progress",
+                () -> client.get("/api/progress"),
+                "class",
+                () -> instructor.get("/api/class"),
+                "assignments",
+                () -> instructor.get("/api/class/assignments"),
+                "marks",
+                () -> instructor.get("/api/class/marks"));
         return lists.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> count(e.getValue())));
     }
 

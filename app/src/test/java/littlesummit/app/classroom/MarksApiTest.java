@@ -17,12 +17,23 @@ import org.junit.jupiter.api.Test;
 
 class MarksApiTest extends ClockedApiTest {
     private String set(Target target, int dueInDays, String... skills) {
-        return assignments.add(student.classId(), "In " + dueInDays + " days", List.of(skills), target, Policy.DEFAULT, now.plus(Duration.ofDays(dueInDays))).id();
+        return assignments
+                .add(
+                        student.classId(),
+                        "In " + dueInDays + " days",
+                        List.of(skills),
+                        target,
+                        Policy.DEFAULT,
+                        now.plus(Duration.ofDays(dueInDays)))
+                .id();
     }
 
     private JsonNode own() {
         JsonNode rows = instructor.get("/api/class/marks").body().at("/rows");
-        return rows.findParents("studentId").stream().filter(r -> r.at("/studentId").textValue().equals(student.id())).findFirst().orElseThrow();
+        return rows.findParents("studentId").stream()
+                .filter(r -> r.at("/studentId").textValue().equals(student.id()))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -30,7 +41,9 @@ class MarksApiTest extends ClockedApiTest {
         String id = set(new Target.Run(2, 2), 3, "absolute-value", "scientific-notation");
         answerRight("/api/practice/" + id + "/absolute-value");
         JsonNode cell = own().at("/cells/0");
-        assertEquals("true 0 2 25", cell.at("/begun") + " " + cell.at("/reached") + " " + cell.at("/skills") + " " + cell.at("/percent"));
+        assertEquals(
+                "true 0 2 25",
+                cell.at("/begun") + " " + cell.at("/reached") + " " + cell.at("/skills") + " " + cell.at("/percent"));
         onward("/api/practice/" + id + "/absolute-value", "NEXT");
         answerRight("/api/practice/" + id + "/absolute-value");
         assertEquals("1 50", own().at("/cells/0/reached") + " " + own().at("/cells/0/percent"));
@@ -59,7 +72,14 @@ class MarksApiTest extends ClockedApiTest {
 
     @Test
     void aQuizThatNobodyBeganIsLateAfterItsDate() {
-        assignments.add(student.classId(), "Round", List.of("mean"), new Target.Quiz(100), Policy.DEFAULT, Optional.of(QuizPlan.usual(List.of("mean"), 2, 100)), Optional.empty(),
+        assignments.add(
+                student.classId(),
+                "Round",
+                List.of("mean"),
+                new Target.Quiz(100),
+                Policy.DEFAULT,
+                Optional.of(QuizPlan.usual(List.of("mean"), 2, 100)),
+                Optional.empty(),
                 now.plus(Duration.ofDays(1)));
         assertFalse(own().at("/cells/0/late").booleanValue());
         now = now.plus(Duration.ofDays(2));
@@ -79,7 +99,9 @@ class MarksApiTest extends ClockedApiTest {
             JsonNode cell = row.at("/cells/0");
             assertEquals(row.at("/username").textValue(), rows.get(i).get("username"));
             assertEquals(cell.at("/percent").asText(), rows.get(i).get("percentoftarget"));
-            assertEquals(cell.at("/reached").asText() + " of " + cell.at("/skills").asText(), rows.get(i).get("skillsreached") + " of " + rows.get(i).get("skills"));
+            assertEquals(
+                    cell.at("/reached").asText() + " of " + cell.at("/skills").asText(),
+                    rows.get(i).get("skillsreached") + " of " + rows.get(i).get("skills"));
             assertEquals(table.at("/assignments/0/due").textValue(), rows.get(i).get("due"));
         }
     }

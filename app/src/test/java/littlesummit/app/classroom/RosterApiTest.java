@@ -29,27 +29,46 @@ class RosterApiTest extends ApiTest {
     void theDryRunSaysWhatWillHappenAndWritesNothing() {
         int before = students();
         String own = "u" + System.nanoTime();
-        JsonNode lines = plan("givenName,familyName,username\nOla,Reed," + own + "\nBad,Name,no good\nTwin,Reed," + own + "\n,,\n");
+        JsonNode lines = plan(
+                "givenName,familyName,username\nOla,Reed," + own + "\nBad,Name,no good\nTwin,Reed," + own + "\n,,\n");
         assertEquals(before, students());
-        assertEquals(List.of("", "cannot be signed in with", "stands in this table twice"), IntStream.range(0, 3).mapToObj(i -> lines.at("/" + i + "/refusal").textValue())
-                .map(r -> r.contains("cannot be signed in with") ? "cannot be signed in with" : r.contains("stands in this table twice") ? "stands in this table twice" : r).toList());
+        assertEquals(
+                List.of("", "cannot be signed in with", "stands in this table twice"),
+                IntStream.range(0, 3)
+                        .mapToObj(i -> lines.at("/" + i + "/refusal").textValue())
+                        .map(r -> r.contains("cannot be signed in with")
+                                ? "cannot be signed in with"
+                                : r.contains("stands in this table twice") ? "stands in this table twice" : r)
+                        .toList());
 
-        JsonNode done = instructor.post("/api/class/roster", body("givenName,familyName,username\nOla,Reed," + own + "\n")).body();
+        JsonNode done = instructor
+                .post("/api/class/roster", body("givenName,familyName,username\nOla,Reed," + own + "\n"))
+                .body();
         assertEquals(own, done.at("/added/0/username").textValue());
         assertEquals(before + 1, students());
     }
 
     @Test
     void aTableWithoutItsHeadOrWithoutLinesIsToldSo() {
-        assertTrue(instructor.post("/api/class/roster/plan", body("Ola,Reed\nBen,Hay\n")).text().contains("does not name its columns"));
-        assertTrue(instructor.post("/api/class/roster/plan", body("givenName,familyName\n")).text().contains("There is no student in this table"));
+        assertTrue(instructor
+                .post("/api/class/roster/plan", body("Ola,Reed\nBen,Hay\n"))
+                .text()
+                .contains("does not name its columns"));
+        assertTrue(instructor
+                .post("/api/class/roster/plan", body("givenName,familyName\n"))
+                .text()
+                .contains("There is no student in this table"));
         assertTrue(instructor.post("/api/class/roster", body("")).text().contains("no student in this table"));
     }
 
     @Test
     void codesStayToBeSeenUntilTheyAreUsed() {
         String own = "c" + System.nanoTime();
-        String code = instructor.post("/api/class/students", "{\"name\":\"Code Hay\",\"username\":\"" + own + "\"}").body().at("/code").textValue();
+        String code = instructor
+                .post("/api/class/students", "{\"name\":\"Code Hay\",\"username\":\"" + own + "\"}")
+                .body()
+                .at("/code")
+                .textValue();
         assertEquals(code, codeOf(own));
         assertEquals(403, client.get("/api/class/codes").status());
         assertFalse(stranger.get("/api/class/codes").text().contains(code));
@@ -62,14 +81,20 @@ class RosterApiTest extends ApiTest {
     }
 
     private String codeOf(String username) {
-        return instructor.get("/api/class/codes").body().findParents("username").stream().filter(c -> c.at("/username").textValue().equals(username))
-                .map(c -> c.at("/code").textValue()).findFirst().orElse("");
+        return instructor.get("/api/class/codes").body().findParents("username").stream()
+                .filter(c -> c.at("/username").textValue().equals(username))
+                .map(c -> c.at("/code").textValue())
+                .findFirst()
+                .orElse("");
     }
 
     @Test
     void namesGoOutAsTheyCameIn() {
         String own = "n" + System.nanoTime();
-        instructor.post("/api/class/roster", body("givenName,familyName,username\nBen,\"O'Neil, Jr.\"," + own + "\nMaria José,de la Peña," + own + "b\n"));
+        instructor.post(
+                "/api/class/roster",
+                body("givenName,familyName,username\nBen,\"O'Neil, Jr.\"," + own + "\nMaria José,de la Peña," + own
+                        + "b\n"));
         String out = instructor.text("/api/class/users.csv");
         assertTrue(out.contains("Ben,\"O'Neil, Jr.\""), out);
         assertTrue(out.contains("Maria José,de la Peña"), out);
@@ -79,8 +104,16 @@ class RosterApiTest extends ApiTest {
     @Test
     void threeHundredLinesAreTakenIn() {
         String stem = "m" + System.nanoTime() % 1_000_000 + "x";
-        String csv = IntStream.range(0, 300).mapToObj(i -> "Given" + i + ",Family" + i + "," + stem + i).collect(Collectors.joining("\n", "givenName,familyName,username\n", "\n"));
+        String csv = IntStream.range(0, 300)
+                .mapToObj(i -> "Given" + i + ",Family" + i + "," + stem + i)
+                .collect(Collectors.joining("\n", "givenName,familyName,username\n", "\n"));
         assertEquals(300, plan(csv).size());
-        assertEquals(300, instructor.post("/api/class/roster", body(csv)).body().at("/added").size());
+        assertEquals(
+                300,
+                instructor
+                        .post("/api/class/roster", body(csv))
+                        .body()
+                        .at("/added")
+                        .size());
     }
 }

@@ -11,11 +11,11 @@ import java.util.stream.Stream;
 import littlesummit.app.ApiTest;
 import littlesummit.app.web.Json;
 import littlesummit.app.web.Schema;
+import littlesummit.content.Catalogue;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Layout;
 import littlesummit.core.item.Response;
-import littlesummit.content.Catalogue;
 import littlesummit.core.skill.Skill;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,8 +26,10 @@ import org.springframework.beans.factory.annotation.Autowired;
 class ItemDtoTest extends ApiTest {
     private static final Schema<ItemDto> SCHEMA = Schema.first(ItemDto.class);
     private static final int SEEDS = 60;
+
     @Autowired
     private Json json;
+
     @Autowired
     private ObjectMapper mapper;
 
@@ -43,7 +45,8 @@ class ItemDtoTest extends ApiTest {
                 for (Item item : new Item[] {skill.make(tier, seed), skill.makeOpen(tier, seed)}) {
                     String text = json.write(ItemDto.of(item), SCHEMA);
                     assertEquals(item, json.read(text, 1, SCHEMA).toCore(item.ref()), () -> item.ref() + "\n" + text);
-                    assertEquals(text, json.write(ItemDto.of(item), SCHEMA), "the same item is written in the same way");
+                    assertEquals(
+                            text, json.write(ItemDto.of(item), SCHEMA), "the same item is written in the same way");
                 }
             }
         }
@@ -51,12 +54,24 @@ class ItemDtoTest extends ApiTest {
 
     @Test
     void theSamplesHaveEveryKindOfResponseAndLayout() {
-        assertEquals(kinds(Response.class), kindsIn(makers().flatMap(ItemDtoTest::items).flatMap(i -> i.parts().stream()).flatMap(p -> p.fields().stream()).map(f -> f.response())) + 1, "all but ink with words, which no skill asks for yet");
-        assertEquals(kinds(Layout.class), kindsIn(makers().flatMap(ItemDtoTest::items).flatMap(i -> i.parts().stream()).map(p -> p.layout())));
+        assertEquals(
+                kinds(Response.class),
+                kindsIn(makers().flatMap(ItemDtoTest::items)
+                                .flatMap(i -> i.parts().stream())
+                                .flatMap(p -> p.fields().stream())
+                                .map(f -> f.response()))
+                        + 1,
+                "all but ink with words, which no skill asks for yet");
+        assertEquals(
+                kinds(Layout.class),
+                kindsIn(makers().flatMap(ItemDtoTest::items)
+                        .flatMap(i -> i.parts().stream())
+                        .map(p -> p.layout())));
     }
 
     private static Stream<Item> items(Skill skill) {
-        return IntStream.rangeClosed(1, 3).boxed().flatMap(tier -> LongStream.range(0, SEEDS).mapToObj(seed -> skill.make(tier, seed)));
+        return IntStream.rangeClosed(1, 3).boxed().flatMap(tier -> LongStream.range(0, SEEDS)
+                .mapToObj(seed -> skill.make(tier, seed)));
     }
 
     private static int kinds(Class<?> sealed) {
@@ -76,11 +91,26 @@ class ItemDtoTest extends ApiTest {
     }
 
     static Stream<Figure> figures() {
-        Figure.Straight segment = new Figure.Straight("a", List.of(new Figure.Named("A", 0, 0.5), new Figure.Named("B", 4, 1)), true, false, 2);
-        return Stream.of(segment, new Figure.Straights("a", List.of(segment, segment)),
+        Figure.Straight segment = new Figure.Straight(
+                "a", List.of(new Figure.Named("A", 0, 0.5), new Figure.Named("B", 4, 1)), true, false, 2);
+        return Stream.of(
+                segment,
+                new Figure.Straights("a", List.of(segment, segment)),
                 new Figure.NumberLine("a", -3, 3, 0.5, List.of(new Figure.Mark(-2, "A", true))),
-                new Figure.Grid("a", -5, 5, -4, 4, 1, List.of(new Figure.Drawn.Point(1, 2, "P"), new Figure.Drawn.Circle(0, 0, 3), new Figure.Drawn.Hole(2, -1),
-                        new Figure.Drawn.Curve(List.of(List.of(0.0, 1.0, 2.0, 3.0))), new Figure.Drawn.Asymptote(1, 0, 2, "x = 2"))),
-                new Figure.Balance("a", List.of("8x"), List.of("128 kg"), false), new Figure.Scale("a", 1000, 50, 350, "g"));
+                new Figure.Grid(
+                        "a",
+                        -5,
+                        5,
+                        -4,
+                        4,
+                        1,
+                        List.of(
+                                new Figure.Drawn.Point(1, 2, "P"),
+                                new Figure.Drawn.Circle(0, 0, 3),
+                                new Figure.Drawn.Hole(2, -1),
+                                new Figure.Drawn.Curve(List.of(List.of(0.0, 1.0, 2.0, 3.0))),
+                                new Figure.Drawn.Asymptote(1, 0, 2, "x = 2"))),
+                new Figure.Balance("a", List.of("8x"), List.of("128 kg"), false),
+                new Figure.Scale("a", 1000, 50, 350, "g"));
     }
 }

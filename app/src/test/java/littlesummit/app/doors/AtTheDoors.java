@@ -31,7 +31,8 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** A student who has made something, and everybody else. */
 abstract class AtTheDoors extends ApiTest {
-    private static final Policy SHOWN = new Policy(3, 1, 2, 1, true, true, true, Policy.LineCheck.ALWAYS, Policy.Calculator.AS_ITEM, Policy.Work.REQUIRED);
+    private static final Policy SHOWN = new Policy(
+            3, 1, 2, 1, true, true, true, Policy.LineCheck.ALWAYS, Policy.Calculator.AS_ITEM, Policy.Work.REQUIRED);
     private Map<Who, Person> visitors;
     private Things things;
     private String farClass;
@@ -41,26 +42,60 @@ abstract class AtTheDoors extends ApiTest {
         String id = UUID.randomUUID().toString().substring(0, 8);
         farClass = people.addClass("Far class");
         Person teacher = people.add("t" + id, "Teacher", Role.INSTRUCTOR, "pw", student.classId());
-        visitors = Map.of(Who.CLASSMATE, people.add("c" + id, "Classmate", Role.STUDENT, "pw", student.classId()), Who.FAR_STUDENT, people.add("f" + id, "Far", Role.STUDENT, "pw", farClass),
-                Who.OWN_INSTRUCTOR, teacher, Who.OTHER_WINDOW, teacher, Who.FAR_INSTRUCTOR, people.add("g" + id, "Far", Role.INSTRUCTOR, "pw", farClass));
-        String quiz = assignments.add(student.classId(), "Round", List.of("scientific-notation"), new Target.Quiz(100), Policy.DEFAULT,
-                Optional.of(new QuizPlan(List.of(new QuizPlan.Share("scientific-notation", 1)), 45, 3, 100, PointsScheme.DEFAULT, Policy.Calculator.AS_ITEM, false)),
-                Optional.empty(), Instant.parse("2030-01-01T00:00:00Z")).id();
-        things = Things.of(client, new Client(mvc, teacher), assigned(new Target.Score(80), SHOWN, "scientific-notation"), quiz, student, picture());
+        visitors = Map.of(
+                Who.CLASSMATE,
+                people.add("c" + id, "Classmate", Role.STUDENT, "pw", student.classId()),
+                Who.FAR_STUDENT,
+                people.add("f" + id, "Far", Role.STUDENT, "pw", farClass),
+                Who.OWN_INSTRUCTOR,
+                teacher,
+                Who.OTHER_WINDOW,
+                teacher,
+                Who.FAR_INSTRUCTOR,
+                people.add("g" + id, "Far", Role.INSTRUCTOR, "pw", farClass));
+        String quiz = assignments
+                .add(
+                        student.classId(),
+                        "Round",
+                        List.of("scientific-notation"),
+                        new Target.Quiz(100),
+                        Policy.DEFAULT,
+                        Optional.of(new QuizPlan(
+                                List.of(new QuizPlan.Share("scientific-notation", 1)),
+                                45,
+                                3,
+                                100,
+                                PointsScheme.DEFAULT,
+                                Policy.Calculator.AS_ITEM,
+                                false)),
+                        Optional.empty(),
+                        Instant.parse("2030-01-01T00:00:00Z"))
+                .id();
+        things = Things.of(
+                client,
+                new Client(mvc, teacher),
+                assigned(new Target.Score(80), SHOWN, "scientific-notation"),
+                quiz,
+                student,
+                picture());
     }
 
     /** @param body of the request; the one of the table where nothing else is wanted */
     final MockHttpServletResponse knock(Door door, Who who, byte[] body) {
         String address = things.in(door.address());
         AbstractMockHttpServletRequestBuilder<?> request = door.body().equals("file")
-                ? MockMvcRequestBuilders.multipart(address).file(new MockMultipartFile("file", "page.png", "image/png", body))
-                : MockMvcRequestBuilders.request(HttpMethod.valueOf(door.method()), address).contentType(MediaType.APPLICATION_JSON).content(body);
+                ? MockMvcRequestBuilders.multipart(address)
+                        .file(new MockMultipartFile("file", "page.png", "image/png", body))
+                : MockMvcRequestBuilders.request(HttpMethod.valueOf(door.method()), address)
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(body);
         request.header("Idempotency-Key", UUID.randomUUID().toString()).with(csrf());
         if (who == Who.OTHER_WINDOW) {
             request.header("X-Class", farClass);
         }
-        Optional.ofNullable(visitors.get(who)).ifPresent(person -> request.with(authentication(UsernamePasswordAuthenticationToken.authenticated(person, null,
-                List.of(new SimpleGrantedAuthority("ROLE_" + person.role()))))));
+        Optional.ofNullable(visitors.get(who))
+                .ifPresent(person -> request.with(authentication(UsernamePasswordAuthenticationToken.authenticated(
+                        person, null, List.of(new SimpleGrantedAuthority("ROLE_" + person.role()))))));
         try {
             return mvc.perform(request).andReturn().getResponse();
         } catch (Exception failed) {
@@ -69,11 +104,15 @@ abstract class AtTheDoors extends ApiTest {
     }
 
     final MockHttpServletResponse knock(Door door, Who who) {
-        return knock(door, who, door.body().equals("file") ? new byte[] {1} : body(door).getBytes(StandardCharsets.UTF_8));
+        return knock(
+                door,
+                who,
+                door.body().equals("file") ? new byte[] {1} : body(door).getBytes(StandardCharsets.UTF_8));
     }
 
     /** The body of the table, with names in it that nobody has yet. */
     final String body(Door door) {
-        return things.in(door.body()).replace("{who}", UUID.randomUUID().toString().substring(0, 8));
+        return things.in(door.body())
+                .replace("{who}", UUID.randomUUID().toString().substring(0, 8));
     }
 }

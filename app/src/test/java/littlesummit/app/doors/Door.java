@@ -22,10 +22,22 @@ import org.apache.commons.csv.CSVRecord;
  */
 record Door(String operation, String address, String body, List<Integer> statuses) {
     private static final Path TABLE = Path.of("src/test/resources/doors.csv");
-    private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setRecordSeparator("\n").get();
+    private static final CSVFormat FORMAT = CSVFormat.DEFAULT
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setRecordSeparator("\n")
+            .get();
 
     /** Who knocks at a door behind which there are things of a student. */
-    enum Who { NOBODY, CLASSMATE, FAR_STUDENT, OWN_INSTRUCTOR, FAR_INSTRUCTOR, OTHER_WINDOW }
+    enum Who {
+        NOBODY,
+        CLASSMATE,
+        FAR_STUDENT,
+        OWN_INSTRUCTOR,
+        FAR_INSTRUCTOR,
+        OTHER_WINDOW
+    }
 
     String method() {
         return operation.substring(0, operation.indexOf(' '));
@@ -59,8 +71,18 @@ record Door(String operation, String address, String body, List<Integer> statuse
     /** Writes down what the doors answer now, to be read and judged before it is kept. */
     static void write(List<Door> doors) {
         StringWriter out = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.DEFAULT.builder().setRecordSeparator("\n").get())) {
-            printer.printRecord("operation", "address", "body", "nobody", "classmate", "far student", "own instructor", "far instructor", "other window");
+        try (CSVPrinter printer = new CSVPrinter(
+                out, CSVFormat.DEFAULT.builder().setRecordSeparator("\n").get())) {
+            printer.printRecord(
+                    "operation",
+                    "address",
+                    "body",
+                    "nobody",
+                    "classmate",
+                    "far student",
+                    "own instructor",
+                    "far instructor",
+                    "other window");
             for (Door door : doors) {
                 List<Object> row = new ArrayList<>(List.of(door.operation, door.address, door.body));
                 row.addAll(door.statuses);

@@ -41,7 +41,10 @@ class DoorsTest extends AtTheDoors {
             expected.put(who, door.statuses().get(who.ordinal()));
             found.put(who, answer.getStatus());
             if (answer.getStatus() >= 400) {
-                assertEquals("application/problem+json", String.valueOf(answer.getContentType()).split(";")[0], door + " " + who);
+                assertEquals(
+                        "application/problem+json",
+                        String.valueOf(answer.getContentType()).split(";")[0],
+                        door + " " + who);
                 JsonNode problem = new ObjectMapper().readTree(answer.getContentAsByteArray());
                 assertTrue(problem.at("/detail").asText().endsWith("."), door + " " + who + " " + problem);
             }
@@ -52,9 +55,16 @@ class DoorsTest extends AtTheDoors {
     @Test
     void everyDoorIsInTheTable() throws IOException {
         Set<String> described = new TreeSet<>();
-        new ObjectMapper().readTree(DESCRIPTION.toFile()).at("/paths").properties()
-                .forEach(path -> path.getValue().fieldNames().forEachRemaining(method -> described.add(method.toUpperCase(Locale.ROOT) + " " + path.getKey())));
-        assertEquals(described, Door.all().stream().map(Door::operation).collect(Collectors.toCollection(TreeSet::new)));
+        new ObjectMapper()
+                .readTree(DESCRIPTION.toFile())
+                .at("/paths")
+                .properties()
+                .forEach(path -> path.getValue()
+                        .fieldNames()
+                        .forEachRemaining(
+                                method -> described.add(method.toUpperCase(Locale.ROOT) + " " + path.getKey())));
+        assertEquals(
+                described, Door.all().stream().map(Door::operation).collect(Collectors.toCollection(TreeSet::new)));
     }
 
     @Test
@@ -64,7 +74,11 @@ class DoorsTest extends AtTheDoors {
         for (Door door : Door.all()) {
             aClass();
             thingsOfAStudent();
-            now.add(new Door(door.operation(), door.address(), door.body(), Stream.of(Who.values()).map(w -> knock(door, w).getStatus()).toList()));
+            now.add(new Door(
+                    door.operation(),
+                    door.address(),
+                    door.body(),
+                    Stream.of(Who.values()).map(w -> knock(door, w).getStatus()).toList()));
         }
         Door.write(now);
     }

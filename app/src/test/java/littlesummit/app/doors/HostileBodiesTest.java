@@ -19,16 +19,65 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.mock.web.MockHttpServletResponse;
 
-/** Whatever a request carries, the answer is one of ours: never a failure of the server, and no refusal without a sentence. */
+/**
+ * Whatever a request carries, the answer is one of ours: never a failure of the server, and no refusal without a
+ * sentence.
+ */
 class HostileBodiesTest extends AtTheDoors {
     private static final ObjectMapper JSON = new ObjectMapper();
     private static final int MUTATIONS = 30;
-    private static final List<String> WHOLE = List.of("", " ", "null", "[]", "{}", "0", "true", "\"text\"", "{", "{\"a\":", "[[[[[[[[[[", "{\"a\":1}{\"b\":2}", "\u0000", "<xml/>",
-            "{\"__proto__\":{}}", "[".repeat(2000), "{\"a\":".repeat(900) + "1" + "}".repeat(900), "\uFEFF{}", "NaN", "{'a':1}", "1e999999");
+    private static final List<String> WHOLE = List.of(
+            "",
+            " ",
+            "null",
+            "[]",
+            "{}",
+            "0",
+            "true",
+            "\"text\"",
+            "{",
+            "{\"a\":",
+            "[[[[[[[[[[",
+            "{\"a\":1}{\"b\":2}",
+            "\u0000",
+            "<xml/>",
+            "{\"__proto__\":{}}",
+            "[".repeat(2000),
+            "{\"a\":".repeat(900) + "1" + "}".repeat(900),
+            "\uFEFF{}",
+            "NaN",
+            "{'a':1}",
+            "1e999999");
     /** Values that stand where others are expected. */
-    private static final List<String> VALUES = List.of("null", "true", "-1", "0", "1e400", "123456789012345678901234567890", "0.1", "\"\"", "\" \"", "[]", "{}", "[null]", "\"\\u0000\"", "\"\\ud800\"",
-            "\"\\u202e\"", "\"<script>alert(1)</script>\"", "\"=1+1\"", "\"../../etc/passwd\"", "\"'; drop table person; --\"", "\"" + "x".repeat(150) + "\"", "\"" + "x".repeat(5000) + "\"", "\"2030-13-45T00:00:00Z\"",
-            "\"+1000000000-12-31T23:59:59Z\"", "[[[[[[[[]]]]]]]]", "\"NaN\"", "-0.0", "2147483648", "-9223372036854775808");
+    private static final List<String> VALUES = List.of(
+            "null",
+            "true",
+            "-1",
+            "0",
+            "1e400",
+            "123456789012345678901234567890",
+            "0.1",
+            "\"\"",
+            "\" \"",
+            "[]",
+            "{}",
+            "[null]",
+            "\"\\u0000\"",
+            "\"\\ud800\"",
+            "\"\\u202e\"",
+            "\"<script>alert(1)</script>\"",
+            "\"=1+1\"",
+            "\"../../etc/passwd\"",
+            "\"'; drop table person; --\"",
+            "\"" + "x".repeat(150) + "\"",
+            "\"" + "x".repeat(5000) + "\"",
+            "\"2030-13-45T00:00:00Z\"",
+            "\"+1000000000-12-31T23:59:59Z\"",
+            "[[[[[[[[]]]]]]]]",
+            "\"NaN\"",
+            "-0.0",
+            "2147483648",
+            "-9223372036854775808");
 
     static Stream<Door> doors() {
         return Door.all().stream().filter(door -> door.hasBody() || door.body().equals("file"));
@@ -52,9 +101,18 @@ class HostileBodiesTest extends AtTheDoors {
             MockHttpServletResponse answer = knock(door, visitor, body.getBytes(StandardCharsets.UTF_8));
             assertTrue(answer.getStatus() < 500, door + " " + answer.getStatus() + " for " + start(body));
             if (answer.getStatus() >= 400) {
-                assertEquals("application/problem+json", String.valueOf(answer.getContentType()).split(";")[0], door + " for " + start(body));
-                String sentence = JSON.readTree(answer.getContentAsByteArray()).at("/detail").asText();
-                assertTrue(sentence.endsWith(".") && !sentence.contains("Exception") && !sentence.contains("littlesummit."), door + ": " + sentence + " for " + start(body));
+                assertEquals(
+                        "application/problem+json",
+                        String.valueOf(answer.getContentType()).split(";")[0],
+                        door + " for " + start(body));
+                String sentence = JSON.readTree(answer.getContentAsByteArray())
+                        .at("/detail")
+                        .asText();
+                assertTrue(
+                        sentence.endsWith(".")
+                                && !sentence.contains("Exception")
+                                && !sentence.contains("littlesummit."),
+                        door + ": " + sentence + " for " + start(body));
             }
         }
     }
@@ -71,7 +129,8 @@ class HostileBodiesTest extends AtTheDoors {
         JsonNode at = containers.get(random.nextInt(containers.size()));
         JsonNode value = JSON.readTree(VALUES.get(random.nextInt(VALUES.size())));
         if (at instanceof ObjectNode object && !object.isEmpty()) {
-            List<String> names = object.properties().stream().map(Map.Entry::getKey).toList();
+            List<String> names =
+                    object.properties().stream().map(Map.Entry::getKey).toList();
             String name = names.get(random.nextInt(names.size()));
             switch (random.nextInt(4)) {
                 case 0 -> object.remove(name);

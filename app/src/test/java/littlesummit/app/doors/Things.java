@@ -20,17 +20,48 @@ record Things(Map<String, String> ids) {
         ids.put("class", student.classId());
         ids.put("quiz", quiz);
         owner.put("/api/items/" + item + "/work", "{\"lines\":[{\"text\":\"4.7 x 1000 = 4700\",\"struck\":false}]}");
-        ids.put("photo", owner.upload("/api/items/" + item + "/photos", picture).body().at("/photos/0/id").textValue());
+        ids.put(
+                "photo",
+                owner.upload("/api/items/" + item + "/photos", picture)
+                        .body()
+                        .at("/photos/0/id")
+                        .textValue());
         owner.post("/api/items/" + item + "/work/hand-in", "{}");
-        ids.put("question", owner.post("/api/questions", "{\"itemId\":\"" + item + "\",\"question\":\"Why?\"}").body().at("/id").textValue());
+        ids.put(
+                "question",
+                owner.post("/api/questions", "{\"itemId\":\"" + item + "\",\"question\":\"Why?\"}")
+                        .body()
+                        .at("/id")
+                        .textValue());
         owner.post("/api/quiz/" + quiz + "/start", "{}");
         owner.post("/api/quiz/" + quiz + "/submit", "{\"round\":1}");
-        owner.post("/api/quiz/" + quiz + "/rounds/1/corrections/0", "{\"note\":\"I count the places the point moves to the left.\"}");
-        ids.put("inQuiz", owner.post("/api/quiz/" + quiz + "/start", "{}").body().at("/running/items/0/item/id").textValue());
+        owner.post(
+                "/api/quiz/" + quiz + "/rounds/1/corrections/0",
+                "{\"note\":\"I count the places the point moves to the left.\"}");
+        ids.put(
+                "inQuiz",
+                owner.post("/api/quiz/" + quiz + "/start", "{}")
+                        .body()
+                        .at("/running/items/0/item/id")
+                        .textValue());
         owner.post("/api/check/start", "{\"wholeCourse\":true}");
         ids.put("asked", owner.get("/api/check").body().at("/running/item/id").textValue());
-        ids.put("comment", instructor.post("/api/handed-in/comments", "{\"text\":\"Well said.\"}").body().at("/comments/0/id").textValue());
-        ids.put("colleague", instructor.post("/api/classes/colleagues", "{\"name\":\"Uma Fell\",\"username\":\"uma-" + item.substring(0, 8) + "\"}").body().at("/id").asText());
+        ids.put(
+                "comment",
+                instructor
+                        .post("/api/handed-in/comments", "{\"text\":\"Well said.\"}")
+                        .body()
+                        .at("/comments/0/id")
+                        .textValue());
+        ids.put(
+                "colleague",
+                instructor
+                        .post(
+                                "/api/classes/colleagues",
+                                "{\"name\":\"Uma Fell\",\"username\":\"uma-" + item.substring(0, 8) + "\"}")
+                        .body()
+                        .at("/id")
+                        .asText());
         return new Things(ids);
     }
 

@@ -33,6 +33,7 @@ import org.springframework.test.web.servlet.ResultActions;
 class SessionApiTest {
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private PeopleService people;
 
@@ -48,19 +49,30 @@ class SessionApiTest {
     }
 
     private ResultActions signIn(String name, String password, Cookie... browser) throws Exception {
-        return mvc.perform(post("/api/session").with(csrf()).cookie(browser.length == 0 ? new Cookie[] {new Cookie("other", "x")} : browser).contentType(MediaType.APPLICATION_JSON)
+        return mvc.perform(post("/api/session")
+                .with(csrf())
+                .cookie(browser.length == 0 ? new Cookie[] {new Cookie("other", "x")} : browser)
+                .contentType(MediaType.APPLICATION_JSON)
                 .content("{\"username\":\"" + name + "\",\"password\":\"" + password + "\"}"));
     }
 
     @Test
     void theRightPasswordOpensTheDoor() throws Exception {
-        signIn(" Ansa ", "right").andExpect(status().isOk()).andExpect(jsonPath("$.name").value("Ansa"));
+        signIn(" Ansa ", "right")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.name").value("Ansa"));
     }
 
     @Test
     void aWrongPasswordAndAnUnknownNameAreToldAlike() throws Exception {
-        String told = signIn("ansa", "wrong").andExpect(status().isUnauthorized()).andReturn().getResponse().getContentAsString();
-        signIn("nobody", "wrong").andExpect(status().isUnauthorized()).andExpect(content().json(told));
+        String told = signIn("ansa", "wrong")
+                .andExpect(status().isUnauthorized())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        signIn("nobody", "wrong")
+                .andExpect(status().isUnauthorized())
+                .andExpect(content().json(told));
     }
 
     @Test
@@ -74,7 +86,10 @@ class SessionApiTest {
         assertFalse(log.getAll().toLowerCase().contains("typed-"));
     }
 
-    /** Somebody who wants to keep a class out types wrong passwords for everybody: who signs in where they always do is not kept out. */
+    /**
+     * Somebody who wants to keep a class out types wrong passwords for everybody: who signs in where they always do is
+     * not kept out.
+     */
     @Test
     void nobodyLocksAnybodyOutOfTheirOwnBrowser() throws Exception {
         Cookie own = signIn("cilla", "right").andReturn().getResponse().getCookie("summit-browser");
@@ -128,19 +143,23 @@ class SessionApiTest {
 
     @Test
     void strangersAreRefused() throws Exception {
-        mvc.perform(get("/api/due")).andExpect(status().isUnauthorized()).andExpect(jsonPath("$.detail").isNotEmpty());
+        mvc.perform(get("/api/due"))
+                .andExpect(status().isUnauthorized())
+                .andExpect(jsonPath("$.detail").isNotEmpty());
         mvc.perform(get("/api/openapi")).andExpect(status().isUnauthorized());
     }
 
     @Test
     @WithMockUser(roles = "STUDENT")
     void withoutItsTokenNothingIsChanged() throws Exception {
-        mvc.perform(post("/api/reading").contentType(MediaType.APPLICATION_JSON).content("{}")).andExpect(status().isForbidden());
+        mvc.perform(post("/api/reading").contentType(MediaType.APPLICATION_JSON).content("{}"))
+                .andExpect(status().isForbidden());
     }
 
     @Test
     void thePolicyLetsNothingInFromOtherHosts() throws Exception {
-        mvc.perform(get("/")).andExpect(header().string("Content-Security-Policy", containsString("default-src 'self'")))
+        mvc.perform(get("/"))
+                .andExpect(header().string("Content-Security-Policy", containsString("default-src 'self'")))
                 .andExpect(header().string("X-Content-Type-Options", "nosniff"));
     }
 }

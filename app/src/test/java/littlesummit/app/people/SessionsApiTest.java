@@ -12,11 +12,16 @@ import org.springframework.beans.factory.annotation.Autowired;
 /** What becomes of sessions when something about an account changes. */
 class SessionsApiTest extends ApiTest {
     private static final String FRESH = "lantern-by-night";
+
     @Autowired
     private RosterService roster;
 
     private String codeOf(String studentId) {
-        return instructor.post("/api/class/students/" + studentId + "/code", "{}").body().at("/code").textValue();
+        return instructor
+                .post("/api/class/students/" + studentId + "/code", "{}")
+                .body()
+                .at("/code")
+                .textValue();
     }
 
     private static String change(String old) {
@@ -43,7 +48,10 @@ class SessionsApiTest extends ApiTest {
         String longest = "lantern by night, kettle by day, ".repeat(7).substring(0, 200);
         Visitor visitor = new Visitor(mvc);
         visitor.signIn(student.username(), "pw");
-        assertEquals(204, visitor.post("/api/account/password", "{\"old\":\"pw\",\"fresh\":\"" + longest + "\"}").getStatus());
+        assertEquals(
+                204,
+                visitor.post("/api/account/password", "{\"old\":\"pw\",\"fresh\":\"" + longest + "\"}")
+                        .getStatus());
         assertEquals(200, new Visitor(mvc).signIn(student.username(), longest));
         assertEquals(401, new Visitor(mvc).signIn(student.username(), longest.substring(0, 199)));
     }
@@ -61,7 +69,8 @@ class SessionsApiTest extends ApiTest {
     void whoeverStartsTheServerHasAWayBackForAnybody() {
         Visitor visitor = new Visitor(mvc);
         visitor.signIn(student.username(), "pw");
-        String code = roster.newCodeFor(" " + student.username().toUpperCase() + " ").orElseThrow();
+        String code =
+                roster.newCodeFor(" " + student.username().toUpperCase() + " ").orElseThrow();
         assertEquals(401, visitor.get("/api/due").getStatus());
         assertEquals(401, new Visitor(mvc).signIn(student.username(), "pw"));
         assertEquals(200, new Visitor(mvc).signIn(student.username(), code));
@@ -91,7 +100,9 @@ class SessionsApiTest extends ApiTest {
         var refused = visitor.post("/api/session", "{\"username\":\"" + student.username() + "\",\"password\":\"pw\"}");
         assertEquals(401, refused.getStatus());
         assertTrue(refused.getContentAsString().contains("This account is closed."));
-        assertEquals(student.id(), instructor.get("/api/class").body().at("/closed/0/id").textValue());
+        assertEquals(
+                student.id(),
+                instructor.get("/api/class").body().at("/closed/0/id").textValue());
         instructor.put("/api/class/students/" + student.id() + "/closed", "{\"closed\":false}");
         assertEquals(200, new Visitor(mvc).signIn(student.username(), "pw"));
     }

@@ -22,8 +22,10 @@ import org.springframework.test.web.servlet.MockMvc;
 class SetUpApiTest {
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private SetUpService setUp;
+
     private Visitor visitor;
 
     @BeforeEach
@@ -32,7 +34,8 @@ class SetUpApiTest {
     }
 
     private static String first(String code, String username, String password, String className) {
-        return "{\"code\":\"" + code + "\",\"name\":\"Orla Fennimer\",\"username\":\"" + username + "\",\"password\":\"" + password + "\",\"className\":\"" + className + "\"}";
+        return "{\"code\":\"" + code + "\",\"name\":\"Orla Fennimer\",\"username\":\"" + username + "\",\"password\":\""
+                + password + "\",\"className\":\"" + className + "\"}";
     }
 
     private int status(String body) {
@@ -62,9 +65,14 @@ class SetUpApiTest {
     @Test
     @Order(3)
     void theRightCodeMakesAnInstructorWithAClassWhoIsSignedIn() throws UnsupportedEncodingException {
-        assertEquals(200, status(first(" " + setUp.newCode().toUpperCase() + " ", "orla", "lantern-by-night", "Hut class")));
+        assertEquals(
+                200, status(first(" " + setUp.newCode().toUpperCase() + " ", "orla", "lantern-by-night", "Hut class")));
         String me = visitor.get("/api/session").getContentAsString();
-        assertTrue(me.contains("\"role\":\"INSTRUCTOR\"") && me.contains("\"className\":\"Hut class\"") && me.contains("\"setUp\":false"), me);
+        assertTrue(
+                me.contains("\"role\":\"INSTRUCTOR\"")
+                        && me.contains("\"className\":\"Hut class\"")
+                        && me.contains("\"setUp\":false"),
+                me);
         assertTrue(visitor.get("/api/classes").getContentAsString().contains("Hut class"));
         assertEquals(200, new Visitor(mvc).signIn("orla", "lantern-by-night"));
     }

@@ -10,8 +10,8 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import littlesummit.content.Catalogue;
 import littlesummit.app.ClockedApiTest;
+import littlesummit.content.Catalogue;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.Policy;
@@ -20,11 +20,15 @@ import org.junit.jupiter.api.Test;
 
 class CheckApiTest extends ClockedApiTest {
     private JsonNode start(boolean wholeCourse) {
-        return client.post("/api/check/start", "{\"wholeCourse\":" + wholeCourse + "}").body();
+        return client.post("/api/check/start", "{\"wholeCourse\":" + wholeCourse + "}")
+                .body();
     }
 
     private JsonNode say(String itemId, String entries, boolean isNew) {
-        return client.post("/api/check/answer", "{\"itemId\":\"" + itemId + "\",\"isNew\":" + isNew + ",\"entries\":" + entries + "}").body();
+        return client.post(
+                        "/api/check/answer",
+                        "{\"itemId\":\"" + itemId + "\",\"isNew\":" + isNew + ",\"entries\":" + entries + "}")
+                .body();
     }
 
     private static String right(Item item) {
@@ -33,7 +37,14 @@ class CheckApiTest extends ClockedApiTest {
     }
 
     private static String right(Part part) {
-        return "{" + String.join(",", part.fields().stream().map(f -> "\"" + f.id() + "\":\"" + f.answer().key().replace("\\", "\\\\") + "\"").toList()) + "}";
+        return "{"
+                + String.join(
+                        ",",
+                        part.fields().stream()
+                                .map(f -> "\"" + f.id() + "\":\""
+                                        + f.answer().key().replace("\\", "\\\\") + "\"")
+                                .toList())
+                + "}";
     }
 
     private static Set<String> with(JsonNode map, String status) {
@@ -74,7 +85,8 @@ class CheckApiTest extends ClockedApiTest {
         done.at("/last").forEach(s -> assertFalse(s.at("/why").textValue().isBlank()));
 
         JsonNode map = client.get("/api/map").body();
-        assertTrue(with(map, "KNOWN").contains("place-value"), with(map, "KNOWN").toString());
+        assertTrue(
+                with(map, "KNOWN").contains("place-value"), with(map, "KNOWN").toString());
         assertFalse(with(map, "READY").isEmpty());
         assertFalse(with(map, "LOCKED").isEmpty());
     }
@@ -83,31 +95,60 @@ class CheckApiTest extends ClockedApiTest {
     void aCheckGoesOnWhereItWasLeft() {
         String first = start(true).at("/running/item/id").textValue();
         assertEquals(first, start(true).at("/running/item/id").textValue());
-        assertEquals(first, client.get("/api/check").body().at("/running/item/id").textValue());
+        assertEquals(
+                first, client.get("/api/check").body().at("/running/item/id").textValue());
     }
 
     @Test
     void whatIsTypedAndNotSentIsThereAgain() {
         JsonNode item = start(true).at("/running/item");
         String field = item.at("/parts/0/fields/0/id").textValue();
-        assertEquals(204, client.put("/api/items/" + item.at("/id").textValue() + "/draft", "{\"entries\":[{\"" + field + "\":\"17\"}]}").status());
-        assertEquals("17", client.get("/api/check").body().at("/running/item/parts/0/entries/" + field).textValue());
+        assertEquals(
+                204,
+                client.put(
+                                "/api/items/" + item.at("/id").textValue() + "/draft",
+                                "{\"entries\":[{\"" + field + "\":\"17\"}]}")
+                        .status());
+        assertEquals(
+                "17",
+                client.get("/api/check")
+                        .body()
+                        .at("/running/item/parts/0/entries/" + field)
+                        .textValue());
     }
 
     @Test
     void anEmptyOrUnreadableAnswerCostsNothing() {
         String id = start(true).at("/running/item/id").textValue();
-        assertEquals(400, client.post("/api/check/answer", "{\"itemId\":\"" + id + "\",\"isNew\":false,\"entries\":[]}").status());
+        assertEquals(
+                400,
+                client.post("/api/check/answer", "{\"itemId\":\"" + id + "\",\"isNew\":false,\"entries\":[]}")
+                        .status());
         assertEquals(id, client.get("/api/check").body().at("/running/item/id").textValue());
-        assertEquals(409, client.post("/api/check/answer", "{\"itemId\":\"other\",\"isNew\":true,\"entries\":[]}").status());
-        assertEquals(409, other.post("/api/check/answer", "{\"itemId\":\"" + id + "\",\"isNew\":true,\"entries\":[]}").status());
+        assertEquals(
+                409,
+                client.post("/api/check/answer", "{\"itemId\":\"other\",\"isNew\":true,\"entries\":[]}")
+                        .status());
+        assertEquals(
+                409,
+                other.post("/api/check/answer", "{\"itemId\":\"" + id + "\",\"isNew\":true,\"entries\":[]}")
+                        .status());
     }
 
     @Test
     void anAnswerThatIsSentTwiceIsOneAnswer() {
-        String first = "{\"itemId\":\"" + start(true).at("/running/item/id").textValue() + "\",\"isNew\":true,\"entries\":[]}";
-        String then = client.post("/api/check/answer", first, "key").body().at("/running/item/id").textValue();
-        assertEquals(then, client.post("/api/check/answer", first, "key").body().at("/running/item/id").textValue());
+        String first =
+                "{\"itemId\":\"" + start(true).at("/running/item/id").textValue() + "\",\"isNew\":true,\"entries\":[]}";
+        String then = client.post("/api/check/answer", first, "key")
+                .body()
+                .at("/running/item/id")
+                .textValue();
+        assertEquals(
+                then,
+                client.post("/api/check/answer", first, "key")
+                        .body()
+                        .at("/running/item/id")
+                        .textValue());
         assertEquals(1, client.get("/api/check").body().at("/running/answered").intValue());
         assertEquals(409, client.post("/api/check/answer", first, "another").status());
     }
@@ -116,11 +157,15 @@ class CheckApiTest extends ClockedApiTest {
     void takingItAgainFollowsTheRules() {
         wholeCheck(Set.of());
         assertTrue(client.get("/api/check").body().at("/refusal").textValue().contains("5 hours"));
-        assertEquals(409, client.post("/api/check/start", "{\"wholeCourse\":true}").status());
+        assertEquals(
+                409, client.post("/api/check/start", "{\"wholeCourse\":true}").status());
     }
 
     private JsonNode onMap(String skill) {
-        return client.get("/api/map").body().at("/skills").findParents("id").stream().filter(s -> s.at("/id").textValue().equals(skill)).findFirst().orElseThrow();
+        return client.get("/api/map").body().at("/skills").findParents("id").stream()
+                .filter(s -> s.at("/id").textValue().equals(skill))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -169,9 +214,12 @@ class CheckApiTest extends ClockedApiTest {
     void aShortCheckConfirmsOrPutsBackIntoPracticeAndPracticeBringsItBack() {
         String practice = assigned(new Target.Run(1, 1), Policy.DEFAULT, "scientific-notation");
         answerRight(practice);
-        assertEquals(409, client.post("/api/check/start", "{\"wholeCourse\":false}").status());
+        assertEquals(
+                409, client.post("/api/check/start", "{\"wholeCourse\":false}").status());
         now = now.plus(Duration.ofDays(8));
-        assertEquals("scientific-notation", client.get("/api/check").body().at("/due/0/id").textValue());
+        assertEquals(
+                "scientific-notation",
+                client.get("/api/check").body().at("/due/0/id").textValue());
 
         String id = start(false).at("/running/item/id").textValue();
         JsonNode confirmed = say(id, right(itemOf(id)), false);
@@ -195,20 +243,35 @@ class CheckApiTest extends ClockedApiTest {
     void theListAgreesWithTheMapAlsoAfterPractice() {
         wholeCheck(Set.of("place-value", "compare-whole"));
         agrees();
-        String mean = assigned(new littlesummit.core.practice.Target.Run(1, 1), littlesummit.core.practice.Policy.DEFAULT, "absolute-value");
+        String mean = assigned(
+                new littlesummit.core.practice.Target.Run(1, 1),
+                littlesummit.core.practice.Policy.DEFAULT,
+                "absolute-value");
         answerRight(mean);
         agrees();
         JsonNode list = client.get("/api/check").body().at("/last");
-        JsonNode reached = list.findParents("id").stream().filter(s -> s.at("/id").textValue().equals("absolute-value")).findFirst().orElseThrow();
-        assertEquals("KNOWN You have shown it in practice.", reached.at("/standing").textValue() + " " + reached.at("/why").textValue());
+        JsonNode reached = list.findParents("id").stream()
+                .filter(s -> s.at("/id").textValue().equals("absolute-value"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(
+                "KNOWN You have shown it in practice.",
+                reached.at("/standing").textValue() + " " + reached.at("/why").textValue());
     }
 
     private void agrees() {
         JsonNode map = client.get("/api/map").body();
         client.get("/api/check").body().at("/last").forEach(s -> {
-            JsonNode node = map.findParents("status").stream().filter(n -> n.at("/id").textValue().equals(s.at("/id").textValue())).findFirst().orElseThrow();
-            boolean known = List.of("KNOWN", "REFRESH").contains(node.at("/status").textValue());
-            assertEquals(known, s.at("/standing").textValue().equals("KNOWN"), s.at("/id").textValue());
+            JsonNode node = map.findParents("status").stream()
+                    .filter(n -> n.at("/id").textValue().equals(s.at("/id").textValue()))
+                    .findFirst()
+                    .orElseThrow();
+            boolean known =
+                    List.of("KNOWN", "REFRESH").contains(node.at("/status").textValue());
+            assertEquals(
+                    known,
+                    s.at("/standing").textValue().equals("KNOWN"),
+                    s.at("/id").textValue());
         });
     }
 
@@ -216,10 +279,21 @@ class CheckApiTest extends ClockedApiTest {
     void theInstructorOpensItOnceMore() {
         wholeCheck(Set.of("place-value"));
         assertFalse(client.get("/api/check").body().at("/refusal").textValue().isEmpty());
-        assertEquals(404, stranger.post("/api/class/students/" + student.id() + "/another-check", "{}").status());
-        assertEquals(403, client.post("/api/class/students/" + student.id() + "/another-check", "{}").status());
-        assertEquals(204, instructor.post("/api/class/students/" + student.id() + "/another-check", "{}").status());
+        assertEquals(
+                404,
+                stranger.post("/api/class/students/" + student.id() + "/another-check", "{}")
+                        .status());
+        assertEquals(
+                403,
+                client.post("/api/class/students/" + student.id() + "/another-check", "{}")
+                        .status());
+        assertEquals(
+                204,
+                instructor
+                        .post("/api/class/students/" + student.id() + "/another-check", "{}")
+                        .status());
         assertEquals("", client.get("/api/check").body().at("/refusal").textValue());
-        assertEquals(200, client.post("/api/check/start", "{\"wholeCourse\":true}").status());
+        assertEquals(
+                200, client.post("/api/check/start", "{\"wholeCourse\":true}").status());
     }
 }

@@ -12,13 +12,21 @@ import org.junit.jupiter.api.Test;
 
 /** The starting check as an assignment. */
 class SetCheckApiTest extends ClockedApiTest {
-    private static final String WISH = "{\"title\":\"What do you know?\",\"skills\":[],\"target\":\"check\",\"policy\":{\"openTries\":3,\"choiceTries\":1,\"allTries\":2,\"freeForms\":1,"
-            + "\"hints\":true,\"example\":true,\"similar\":true,\"lineCheck\":\"AFTER_MISS\",\"calculator\":\"AS_ITEM\",\"work\":\"OPTIONAL\"},\"due\":\"2026-05-10T20:00:00Z\",\"students\":[]}";
+    private static final String WISH = "{\"title\":\"What do you"
+            + " know?\",\"skills\":[],\"target\":\"check\",\"policy\":{\"openTries\":3,\"choiceTries\":1,"
+            + "\"allTries\":2,\"freeForms\":1,"
+            + "\"hints\":true,\"example\":true,\"similar\":true,\"lineCheck\":\"AFTER_MISS\","
+            + "\"calculator\":\"AS_ITEM\",\"work\":\"OPTIONAL\"},\"due\":\"2026-05-10T20:00:00Z\",\"students\":[]}";
 
     private void everythingIsNew() {
-        JsonNode view = client.post("/api/check/start", "{\"wholeCourse\":true}").body();
+        JsonNode view =
+                client.post("/api/check/start", "{\"wholeCourse\":true}").body();
         while (!view.at("/running").isMissingNode()) {
-            view = client.post("/api/check/answer", "{\"itemId\":\"" + view.at("/running/item/id").textValue() + "\",\"isNew\":true,\"entries\":[]}").body();
+            view = client.post(
+                            "/api/check/answer",
+                            "{\"itemId\":\"" + view.at("/running/item/id").textValue()
+                                    + "\",\"isNew\":true,\"entries\":[]}")
+                    .body();
         }
         now = now.plus(Duration.ofHours(1));
     }
@@ -34,7 +42,13 @@ class SetCheckApiTest extends ClockedApiTest {
         assertFalse(due().at("/finished").booleanValue());
         everythingIsNew();
         assertTrue(due().at("/finished").booleanValue());
-        assertEquals(1, instructor.get("/api/class/assignments").body().at("/all/0/finished").intValue());
+        assertEquals(
+                1,
+                instructor
+                        .get("/api/class/assignments")
+                        .body()
+                        .at("/all/0/finished")
+                        .intValue());
     }
 
     @Test
@@ -60,7 +74,11 @@ class SetCheckApiTest extends ClockedApiTest {
 
     @Test
     void aCheckIsNoPlaceToPractise() {
-        String id = instructor.post("/api/class/assignments", WISH).body().at("/all/0/id").textValue();
+        String id = instructor
+                .post("/api/class/assignments", WISH)
+                .body()
+                .at("/all/0/id")
+                .textValue();
         int status = client.get("/api/practice/" + id + "/mean").status();
         assertTrue(status >= 400 && status < 500, "status " + status);
     }

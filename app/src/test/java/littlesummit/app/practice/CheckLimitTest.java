@@ -12,7 +12,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.Map;
-import littlesummit.content.Catalogue;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
@@ -21,6 +20,7 @@ import littlesummit.app.practice.PracticeService.Place;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
 import littlesummit.app.working.WorkService;
+import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.Test;
 
 /** Too many checks in a minute are refused before anything is read or counted. */
@@ -28,8 +28,16 @@ class CheckLimitTest {
     private static final Instant NOW = Instant.parse("2030-01-10T09:00:00Z");
     private final EventRepository events = mock(EventRepository.class);
     private final AssignmentService assignments = mock(AssignmentService.class);
-    private final PracticeService practice = new PracticeService(assignments, mock(ServedItems.class), mock(WorkService.class),
-            mock(PracticeLog.class), events, mock(Surroundings.class), Clock.fixed(NOW, ZoneOffset.UTC), 40, new Catalogue());
+    private final PracticeService practice = new PracticeService(
+            assignments,
+            mock(ServedItems.class),
+            mock(WorkService.class),
+            mock(PracticeLog.class),
+            events,
+            mock(Surroundings.class),
+            Clock.fixed(NOW, ZoneOffset.UTC),
+            40,
+            new Catalogue());
 
     @Test
     void checksAreLimitedByTheMinute() {

@@ -12,11 +12,15 @@ import littlesummit.core.practice.Target;
 import org.junit.jupiter.api.Test;
 
 class LineCheckApiTest extends ApiTest {
-    private static final Policy ALWAYS = new Policy(3, 1, 2, 1, true, true, true, Policy.LineCheck.ALWAYS, Policy.Calculator.AS_ITEM, Policy.Work.OPTIONAL);
-    private static final Policy NEVER = new Policy(3, 1, 2, 1, true, true, true, Policy.LineCheck.NEVER, Policy.Calculator.AS_ITEM, Policy.Work.OPTIONAL);
+    private static final Policy ALWAYS = new Policy(
+            3, 1, 2, 1, true, true, true, Policy.LineCheck.ALWAYS, Policy.Calculator.AS_ITEM, Policy.Work.OPTIONAL);
+    private static final Policy NEVER = new Policy(
+            3, 1, 2, 1, true, true, true, Policy.LineCheck.NEVER, Policy.Calculator.AS_ITEM, Policy.Work.OPTIONAL);
 
     private Answer checkLines(String path, String... lines) {
-        return client.post(path + "/lines", "{\"itemId\":\"" + itemId(path) + "\",\"lines\":[\"" + String.join("\",\"", lines) + "\"]}");
+        return client.post(
+                path + "/lines",
+                "{\"itemId\":\"" + itemId(path) + "\",\"lines\":[\"" + String.join("\",\"", lines) + "\"]}");
     }
 
     @Test
@@ -31,7 +35,8 @@ class LineCheckApiTest extends ApiTest {
     void theGivenEquationFollowsFromItselfAndAnotherDoesNot() {
         String path = assigned(new Target.Score(80), ALWAYS, "both-sides");
         String given = itemOf(itemId(path)).given();
-        JsonNode checked = checkLines(path, given, "x = 1/77777", "these are just words").body();
+        JsonNode checked =
+                checkLines(path, given, "x = 1/77777", "these are just words").body();
 
         assertEquals("same", checked.at("/0/verdict").textValue());
         assertEquals("does-not-follow", checked.at("/1/verdict").textValue());
@@ -61,7 +66,13 @@ class LineCheckApiTest extends ApiTest {
     @Test
     void nobodyElsesLinesAreChecked() {
         String path = assigned(new Target.Score(80), ALWAYS, "both-sides");
-        assertEquals(404, other.post(path + "/lines", "{\"itemId\":\"" + itemId(path) + "\",\"lines\":[\"x = 1\"]}").status());
-        assertEquals(400, client.post(path + "/lines", "{\"itemId\":\"" + itemId(path) + "\",\"lines\":[null]}").status());
+        assertEquals(
+                404,
+                other.post(path + "/lines", "{\"itemId\":\"" + itemId(path) + "\",\"lines\":[\"x = 1\"]}")
+                        .status());
+        assertEquals(
+                400,
+                client.post(path + "/lines", "{\"itemId\":\"" + itemId(path) + "\",\"lines\":[null]}")
+                        .status());
     }
 }

@@ -7,20 +7,25 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.stream.StreamSupport;
 import littlesummit.app.ApiTest;
+import littlesummit.content.Catalogue;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
-import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.Test;
 
 class MapApiTest extends ApiTest {
     private JsonNode skill(String id) {
         JsonNode skills = client.get("/api/map").body().at("/skills");
-        return StreamSupport.stream(skills.spliterator(), false).filter(s -> s.at("/id").textValue().equals(id)).findFirst().orElseThrow();
+        return StreamSupport.stream(skills.spliterator(), false)
+                .filter(s -> s.at("/id").textValue().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
     void everySkillIsOnIt() {
-        assertEquals(new Catalogue().skills().size(), client.get("/api/map").body().at("/skills").size());
+        assertEquals(
+                new Catalogue().skills().size(),
+                client.get("/api/map").body().at("/skills").size());
         assertEquals("READY", skill("place-value").at("/status").textValue());
         assertEquals("LOCKED", skill("percent-discount").at("/status").textValue());
         assertEquals("percent-parts", skill("percent-discount").at("/missing/0").textValue());
@@ -36,7 +41,8 @@ class MapApiTest extends ApiTest {
             onward(path, "NEXT");
         }
         assertEquals("KNOWN", skill("place-value").at("/status").textValue());
-        boolean waits = StreamSupport.stream(client.get("/api/map").body().at("/skills").spliterator(), false)
+        boolean waits = StreamSupport.stream(
+                        client.get("/api/map").body().at("/skills").spliterator(), false)
                 .anyMatch(s -> s.at("/missing").toString().contains("\"place-value\""));
         assertFalse(waits);
     }
@@ -52,7 +58,9 @@ class MapApiTest extends ApiTest {
     @Test
     void theInstructorSeesTheMapOfEachStudentOfTheClass() {
         answerRight(assigned(new Target.Run(1, 1), Policy.DEFAULT, "absolute-value"));
-        assertEquals(client.get("/api/map").body(), instructor.get("/api/map/" + student.id()).body());
+        assertEquals(
+                client.get("/api/map").body(),
+                instructor.get("/api/map/" + student.id()).body());
         assertEquals(403, other.get("/api/map/" + student.id()).status());
         assertEquals(404, stranger.get("/api/map/" + student.id()).status());
     }

@@ -22,29 +22,34 @@ import java.util.stream.Stream;
 import littlesummit.app.practice.PracticeView.ItemView;
 import littlesummit.app.served.Draft;
 import littlesummit.app.served.ServedItem;
+import littlesummit.content.Catalogue;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
-import littlesummit.content.Catalogue;
 import littlesummit.core.skill.Skill;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What goes to the browser while an item is open holds no answer, wherever in it one looks and however it is written. */
+/**
+ * What goes to the browser while an item is open holds no answer, wherever in it one looks and however it is written.
+ */
 class NothingToldTest {
     private static final ObjectMapper JSON = new ObjectMapper().registerModule(new Jdk8Module());
     private static final Pattern NUMBER = Pattern.compile("[-\u2212]?\\d+(?:\\.\\d+)?");
     private static final int SEEDS = 25;
 
     static Stream<Arguments> variants() {
-        return new Catalogue().skills().stream().flatMap(s -> IntStream.rangeClosed(1, 3).boxed().flatMap(tier -> s.openVariants(tier).stream().map(v -> Arguments.of(s, tier, v))));
+        return new Catalogue().skills().stream().flatMap(s -> IntStream.rangeClosed(1, 3)
+                .boxed()
+                .flatMap(tier -> s.openVariants(tier).stream().map(v -> Arguments.of(s, tier, v))));
     }
 
     private static JsonNode open(ItemRef ref) {
-        ServedItem served = new ServedItem("item", "person", "assignment", 1, new Catalogue().make(ref), new Draft(Map.of()));
+        ServedItem served =
+                new ServedItem("item", "person", "assignment", 1, new Catalogue().make(ref), new Draft(Map.of()));
         ItemView view = ItemViews.inQuiz(served, 1, true, List.of(), Optional.empty());
         return JSON.valueToTree(view);
     }
@@ -60,7 +65,8 @@ class NothingToldTest {
             for (int p = 0; p < item.parts().size(); p++) {
                 for (Field field : item.parts().get(p).fields()) {
                     if (field.answer().kind() != Kind.CHOICE) {
-                        Set<BigDecimal> asked = numbers(JSON.valueToTree(field.answer().key()));
+                        Set<BigDecimal> asked =
+                                numbers(JSON.valueToTree(field.answer().key()));
                         asked.removeAll(given);
                         Set<BigDecimal> told = numbers(without(view, p));
                         assertFalse(!asked.isEmpty() && told.containsAll(asked), () -> item.ref() + " tells " + asked);
@@ -70,7 +76,10 @@ class NothingToldTest {
         });
     }
 
-    /** What is told beside the part that asks: its own words and examples may have any numbers in them, which the laws of items look after. */
+    /**
+     * What is told beside the part that asks: its own words and examples may have any numbers in them, which the laws
+     * of items look after.
+     */
     private static JsonNode without(ObjectNode view, int part) {
         ObjectNode rest = view.deepCopy();
         ArrayNode parts = (ArrayNode) rest.get("parts");
@@ -88,7 +97,10 @@ class NothingToldTest {
         return rest;
     }
 
-    /** Of a picture, what stands in it to read; where its lines run is a length in pixels, and tells no more than what one sees. */
+    /**
+     * Of a picture, what stands in it to read; where its lines run is a length in pixels, and tells no more than what
+     * one sees.
+     */
     private static void inWords(ObjectNode scene) {
         List<String> texts = new ArrayList<>(scene.findValuesAsText("text"));
         scene.findValuesAsText("label").forEach(texts::add);
@@ -97,7 +109,10 @@ class NothingToldTest {
 
     private static Set<BigDecimal> numbers(JsonNode node) {
         List<BigDecimal> found = new ArrayList<>();
-        NUMBER.matcher(String.valueOf(node)).results().map(m -> new BigDecimal(m.group().replace('\u2212', '-')).stripTrailingZeros()).forEach(found::add);
+        NUMBER.matcher(String.valueOf(node))
+                .results()
+                .map(m -> new BigDecimal(m.group().replace('\u2212', '-')).stripTrailingZeros())
+                .forEach(found::add);
         return new TreeSet<>(found);
     }
 

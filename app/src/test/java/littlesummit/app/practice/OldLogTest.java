@@ -15,7 +15,20 @@ class OldLogTest extends ApiTest {
 
     @Test
     void everyEventIsRead() throws IOException {
-        KeptLines.areRead("practice-events-1.jsonl", json, PracticeEventDto.SCHEMA, kept -> PracticeEventDto.of(kept.toCore()), kept -> kept.toCore().getClass().getSimpleName(),
-                Set.of("Served", "Tried", "HintOpened", "ExampleOpened", "SolutionOpened", "GivenUp", "WorkShown", "WorkRead"));
+        KeptLines.areRead(
+                "practice-events-1.jsonl",
+                json,
+                PracticeEventDto.SCHEMA,
+                kept -> PracticeEventDto.of(kept.toCore()),
+                kept -> kept.toCore().getClass().getSimpleName(),
+                Set.of(
+                        "Served",
+                        "Tried",
+                        "HintOpened",
+                        "ExampleOpened",
+                        "SolutionOpened",
+                        "GivenUp",
+                        "WorkShown",
+                        "WorkRead"));
     }
 }

@@ -15,6 +15,7 @@ import littlesummit.app.Client.Answer;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
+import littlesummit.content.Catalogue;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.item.Response;
@@ -26,7 +27,6 @@ import littlesummit.core.math.RationalFunction;
 import littlesummit.core.math.Syntax;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
-import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -34,8 +34,10 @@ import org.springframework.beans.factory.annotation.Autowired;
 class PracticeApiTest extends ApiTest {
     @Autowired
     private PracticeService practice;
+
     @Autowired
     private PracticeRecord record;
+
     private String path;
 
     @BeforeEach
@@ -48,7 +50,8 @@ class PracticeApiTest extends ApiTest {
     }
 
     private static String check(String itemId, String entry) {
-        return "{\"itemId\":\"" + itemId + "\",\"part\":0,\"entries\":{\"answer\":\"" + entry + "\"},\"confirmed\":false}";
+        return "{\"itemId\":\"" + itemId + "\",\"part\":0,\"entries\":{\"answer\":\"" + entry
+                + "\"},\"confirmed\":false}";
     }
 
     private JsonNode open() {
@@ -64,7 +67,12 @@ class PracticeApiTest extends ApiTest {
         JsonNode again = open();
         assertEquals(id, again.at("/item/id").textValue());
         assertEquals("4.", again.at("/item/draft/0/answer").textValue());
-        assertEquals("4.7 x 1000", client.get("/api/items/" + id + "/work").body().at("/lines/1/text").textValue());
+        assertEquals(
+                "4.7 x 1000",
+                client.get("/api/items/" + id + "/work")
+                        .body()
+                        .at("/lines/1/text")
+                        .textValue());
     }
 
     @Test
@@ -124,15 +132,27 @@ class PracticeApiTest extends ApiTest {
 
         assertEquals(404, other.get("/api/items/" + id + "/work").status());
         assertEquals(404, other.put("/api/items/" + id + "/work", lines("mine")).status());
-        assertEquals(404, other.put("/api/items/" + id + "/draft", "{\"entries\":[]}").status());
+        assertEquals(
+                404,
+                other.put("/api/items/" + id + "/draft", "{\"entries\":[]}").status());
         assertEquals(404, other.post(path + "/check", check(id, "5")).status());
-        assertEquals(404, other.post(path + "/solution", "{\"itemId\":\"" + id + "\"}").status());
-        assertEquals(404, other.post(path + "/next", "{\"itemId\":\"" + id + "\",\"onward\":\"NEXT\"}").status());
+        assertEquals(
+                404,
+                other.post(path + "/solution", "{\"itemId\":\"" + id + "\"}").status());
+        assertEquals(
+                404,
+                other.post(path + "/next", "{\"itemId\":\"" + id + "\",\"onward\":\"NEXT\"}")
+                        .status());
     }
 
     @Test
     void anotherClassesAssignmentIsNotFound() {
-        Person stranger = people.add("x" + UUID.randomUUID().toString().substring(0, 8), "Stranger", Role.STUDENT, "pw", people.addClass("Else"));
+        Person stranger = people.add(
+                "x" + UUID.randomUUID().toString().substring(0, 8),
+                "Stranger",
+                Role.STUDENT,
+                "pw",
+                people.addClass("Else"));
 
         assertEquals(404, new Client(mvc, stranger).get(path).status());
     }
@@ -143,7 +163,9 @@ class PracticeApiTest extends ApiTest {
         List<Answer> refused = List.of(
                 client.post(path + "/check", "{\"itemId\":"),
                 client.post(path + "/check", "[]"),
-                client.post(path + "/check", "{\"itemId\":\"" + id + "\",\"part\":0,\"entries\":{\"answer\":null},\"confirmed\":false}"),
+                client.post(
+                        path + "/check",
+                        "{\"itemId\":\"" + id + "\",\"part\":0,\"entries\":{\"answer\":null},\"confirmed\":false}"),
                 client.post(path + "/check", check(id, "9".repeat(10_000))),
                 client.post(path + "/check", check(id, "5").replace("answer", "forged")),
                 client.post(path + "/check", check(id, "5").replace("\"part\":0", "\"part\":7")),
@@ -197,13 +219,21 @@ class PracticeApiTest extends ApiTest {
     @Test
     void everySkillCanBePractisedToItsTarget() {
         List<String> ids = new Catalogue().skills().stream().map(s -> s.id()).toList();
-        Assignment all = assignments.add(student.classId(), "Everything", ids, new Target.Score(80), Policy.DEFAULT, Instant.parse("2030-01-01T00:00:00Z"));
+        Assignment all = assignments.add(
+                student.classId(),
+                "Everything",
+                ids,
+                new Target.Score(80),
+                Policy.DEFAULT,
+                Instant.parse("2030-01-01T00:00:00Z"));
         for (String skill : ids) {
             PracticeService.Place place = new PracticeService.Place(student, all.id(), skill);
             for (int i = 0; i < 14; i++) {
                 solve(place, practice.currentItem(place));
             }
-            assertTrue(practice.open(place).target().reached(), skill + " stands at " + practice.open(place).target().stands());
+            assertTrue(
+                    practice.open(place).target().reached(),
+                    skill + " stands at " + practice.open(place).target().stands());
         }
     }
 
@@ -211,8 +241,17 @@ class PracticeApiTest extends ApiTest {
         List<Part> parts = itemOf(id).parts();
         for (int i = 0; i < parts.size(); i++) {
             java.util.Map<String, String> entries = new java.util.HashMap<>();
-            parts.get(i).fields().forEach(f -> entries.put(f.id(), f.response() instanceof Response.PlotLine ? twoPoints(f.answer().expected()) : f.answer().key()));
-            practice.check(place, new PracticeService.Attempt(id, i, entries, true), UUID.randomUUID().toString());
+            parts.get(i)
+                    .fields()
+                    .forEach(f -> entries.put(
+                            f.id(),
+                            f.response() instanceof Response.PlotLine
+                                    ? twoPoints(f.answer().expected())
+                                    : f.answer().key()));
+            practice.check(
+                    place,
+                    new PracticeService.Attempt(id, i, entries, true),
+                    UUID.randomUUID().toString());
         }
         practice.next(place, id, PracticeService.Onward.NEXT, UUID.randomUUID().toString());
     }
@@ -221,8 +260,16 @@ class PracticeApiTest extends ApiTest {
     private static String twoPoints(String equation) {
         Expr right = Parser.expr(equation.split("=")[1], Syntax.expression(java.util.Set.of("x")));
         RationalFunction line = Canonical.of(right);
-        String at0 = line.num().substitute("x", Polynomial.ZERO).asRational().orElseThrow().toString();
-        String at1 = line.num().substitute("x", Polynomial.ONE).asRational().orElseThrow().toString();
+        String at0 = line.num()
+                .substitute("x", Polynomial.ZERO)
+                .asRational()
+                .orElseThrow()
+                .toString();
+        String at1 = line.num()
+                .substitute("x", Polynomial.ONE)
+                .asRational()
+                .orElseThrow()
+                .toString();
         return "(0, " + at0 + "), (1, " + at1 + ")";
     }
 
@@ -233,5 +280,4 @@ class PracticeApiTest extends ApiTest {
 
         assertEquals(id, open().at("/item/id").textValue());
     }
-
 }

@@ -17,8 +17,10 @@ import org.springframework.jdbc.core.JdbcTemplate;
 class SummariesTest extends ApiTest {
     @Autowired
     private PracticeLog log;
+
     @Autowired
     private PracticeRecord record;
+
     @Autowired
     private JdbcTemplate database;
 
@@ -39,7 +41,14 @@ class SummariesTest extends ApiTest {
         SkillState state = log.state(row);
         PracticeRecord.Standing standing = record.standings(student).getFirst();
         assertEquals(state.measure(), standing.stands());
-        assertTrue(Duration.between(state.history().getLast().at(), standing.lastAt().orElseThrow()).abs().toMillis() == 0, "the database keeps microseconds");
+        assertTrue(
+                Duration.between(
+                                        state.history().getLast().at(),
+                                        standing.lastAt().orElseThrow())
+                                .abs()
+                                .toMillis()
+                        == 0,
+                "the database keeps microseconds");
         assertEquals(1, record.stuck(List.of(student.id())).size(), "four of the last six were missed");
     }
 
@@ -52,7 +61,10 @@ class SummariesTest extends ApiTest {
     @Test
     void anOlderDatabaseGetsItsSummaries() {
         work();
-        database.update("update progress set summarised = false, stands = 0, missed_lately = 0, last_at = null where person_id = ?", student.id());
+        database.update(
+                "update progress set summarised = false, stands = 0, missed_lately = 0, last_at = null where person_id"
+                        + " = ?",
+                student.id());
         assertTrue(record.stuck(List.of(student.id())).isEmpty());
         log.summariseOld();
         summaryIsThatOfTheState();

@@ -14,6 +14,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 
 class TargetsApiTest extends ApiTest {
     private static final String SKILL = "scientific-notation";
+
     @Autowired
     private PracticeRecord record;
 
@@ -44,7 +45,9 @@ class TargetsApiTest extends ApiTest {
 
         assertEquals(1, redo.at("/target/slot").intValue());
         assertEquals("MISSED", redo.at("/target/slots/1").textValue());
-        assertEquals(itemOf(missed).ref().variant(), itemOf(redo.at("/item/id").textValue()).ref().variant());
+        assertEquals(
+                itemOf(missed).ref().variant(),
+                itemOf(redo.at("/item/id").textValue()).ref().variant());
         assertTrue(answerRight(path).at("/target/reached").booleanValue());
         assertEquals(List.of(), record.differences());
     }
@@ -55,7 +58,9 @@ class TargetsApiTest extends ApiTest {
         answerRight(path);
         JsonNode view = onward(path, "NEXT");
 
-        assertEquals("one step. Right again now, and it is two.", view.at("/history/0/why").textValue());
+        assertEquals(
+                "one step. Right again now, and it is two.",
+                view.at("/history/0/why").textValue());
         assertEquals(3, view.at("/forecast/ifRight").intValue());
         assertEquals(0, view.at("/forecast/ifMissed").intValue());
         assertEquals(2, view.at("/forecast/atLeast").intValue());
@@ -77,7 +82,9 @@ class TargetsApiTest extends ApiTest {
 
     @Test
     void missingPrerequisitesAreNamedAndALessonLeadsIn() {
-        JsonNode around = client.get(assigned(new Target.Score(80), Policy.DEFAULT, "percent-discount")).body().at("/around");
+        JsonNode around = client.get(assigned(new Target.Score(80), Policy.DEFAULT, "percent-discount"))
+                .body()
+                .at("/around");
 
         assertEquals("percent-parts", around.at("/missing/0/skillId").textValue());
         assertEquals("lesson-percent-discount", around.at("/lesson/skillId").textValue());
@@ -85,18 +92,25 @@ class TargetsApiTest extends ApiTest {
 
     @Test
     void policiesOfAnAssignmentAreTold() {
-        Policy strict = new Policy(1, 1, 1, 0, false, false, false, Policy.LineCheck.NEVER, Policy.Calculator.NEVER, Policy.Work.REQUIRED);
-        JsonNode view = client.get(assigned(new Target.Score(80), strict, "mean")).body();
+        Policy strict = new Policy(
+                1, 1, 1, 0, false, false, false, Policy.LineCheck.NEVER, Policy.Calculator.NEVER, Policy.Work.REQUIRED);
+        JsonNode view =
+                client.get(assigned(new Target.Score(80), strict, "mean")).body();
         String policy = view.at("/policy").toString();
 
-        assertTrue(policy.contains("One try typed") && policy.contains("No hints here") && policy.contains("Work must be shown"), policy);
+        assertTrue(
+                policy.contains("One try typed")
+                        && policy.contains("No hints here")
+                        && policy.contains("Work must be shown"),
+                policy);
         assertFalse(view.at("/item/calculator").booleanValue());
         assertFalse(view.at("/item/hintsAllowed").booleanValue());
     }
 
     @Test
     void hintsAndExamplesThatAreNotAllowedAreRefused() {
-        Policy strict = new Policy(3, 1, 2, 1, false, false, false, Policy.LineCheck.NEVER, Policy.Calculator.NEVER, Policy.Work.NONE);
+        Policy strict = new Policy(
+                3, 1, 2, 1, false, false, false, Policy.LineCheck.NEVER, Policy.Calculator.NEVER, Policy.Work.NONE);
         String path = assigned(new Target.Score(80), strict, "mean");
         String body = "{\"itemId\":\"" + itemId(path) + "\"}";
 

@@ -24,9 +24,27 @@ class PaperApiTest extends ApiTest {
 
     @BeforeEach
     void aQuiz() {
-        quiz = "/api/quiz/" + assignments.add(student.classId(), "Round", List.of("scientific-notation", "absolute-value"), new Target.Quiz(100), Policy.DEFAULT,
-                Optional.of(new QuizPlan(List.of(new QuizPlan.Share("scientific-notation", 2), new QuizPlan.Share("absolute-value", 2)), 45, 3, 100, PointsScheme.DEFAULT, Policy.Calculator.AS_ITEM, false)),
-                Optional.empty(), Instant.parse("2030-01-01T00:00:00Z")).id();
+        quiz = "/api/quiz/"
+                + assignments
+                        .add(
+                                student.classId(),
+                                "Round",
+                                List.of("scientific-notation", "absolute-value"),
+                                new Target.Quiz(100),
+                                Policy.DEFAULT,
+                                Optional.of(new QuizPlan(
+                                        List.of(
+                                                new QuizPlan.Share("scientific-notation", 2),
+                                                new QuizPlan.Share("absolute-value", 2)),
+                                        45,
+                                        3,
+                                        100,
+                                        PointsScheme.DEFAULT,
+                                        Policy.Calculator.AS_ITEM,
+                                        false)),
+                                Optional.empty(),
+                                Instant.parse("2030-01-01T00:00:00Z"))
+                        .id();
     }
 
     /** The items as they are drawn: all of the file but when and by whom it was made, and how long it is. */
@@ -63,9 +81,11 @@ class PaperApiTest extends ApiTest {
     @Test
     void keysAndTheSheetsOfOthersAreForTheInstructor() {
         assertEquals(403, client.get(quiz + "/key.pdf").status());
-        assertEquals(403, client.get(quiz + "/paper.pdf?student=" + student.id()).status());
+        assertEquals(
+                403, client.get(quiz + "/paper.pdf?student=" + student.id()).status());
         assertEquals(404, stranger.get(quiz + "/key.pdf").status());
         assertEquals(404, instructor.get(quiz + "/key.pdf?student=nobody").status());
-        assertEquals(200, instructor.get(quiz + "/key.pdf?student=" + student.id()).status());
+        assertEquals(
+                200, instructor.get(quiz + "/key.pdf?student=" + student.id()).status());
     }
 }

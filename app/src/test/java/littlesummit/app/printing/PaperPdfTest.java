@@ -10,11 +10,11 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import littlesummit.content.Catalogue;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Option;
 import littlesummit.core.item.Response;
-import littlesummit.content.Catalogue;
 import littlesummit.core.skill.Skill;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,7 +28,9 @@ class PaperPdfTest {
     }
 
     private static List<Item> items(Skill skill) {
-        return IntStream.rangeClosed(1, 3).mapToObj(tier -> skill.make(tier, 40 + tier)).toList();
+        return IntStream.rangeClosed(1, 3)
+                .mapToObj(tier -> skill.make(tier, 40 + tier))
+                .toList();
     }
 
     private static String text(byte[] pdf) {
@@ -59,7 +61,10 @@ class PaperPdfTest {
     void theKeyHasAnAnswerForEveryField(Skill skill) {
         List<Item> items = items(skill);
         String text = text(PaperPdf.key("Round", "sheet 1", items));
-        long fields = items.stream().flatMap(i -> i.parts().stream()).mapToLong(p -> p.fields().size()).sum();
+        long fields = items.stream()
+                .flatMap(i -> i.parts().stream())
+                .mapToLong(p -> p.fields().size())
+                .sum();
         assertEquals(fields, text.split("Answer", -1).length - 1L, skill.id());
         assertFalse(text.contains("\\frac") || text.contains("{{"), skill.id() + ": " + text);
     }
@@ -74,12 +79,23 @@ class PaperPdfTest {
 
     @Test
     void aDollarSignIsNoMathematics() {
-        assertEquals(List.of(new TextPiece("It costs $4 for ", false), new TextPiece("x^2", true), new TextPiece(" of it", false)), TextPiece.of("It costs \\$4 for $x^2$ of it"));
+        assertEquals(
+                List.of(
+                        new TextPiece("It costs $4 for ", false),
+                        new TextPiece("x^2", true),
+                        new TextPiece(" of it", false)),
+                TextPiece.of("It costs \\$4 for $x^2$ of it"));
     }
 
     private static Item withPictures(long from) {
-        return LongStream.range(from, from + 200).boxed().flatMap(seed -> Stream.of(new Catalogue().require("rational-analyse").make(1, seed)))
-                .filter(item -> item.parts().getLast().fields().getFirst().response().options().stream().allMatch(o -> o.figure().isPresent())).findFirst().orElseThrow();
+        return LongStream.range(from, from + 200)
+                .boxed()
+                .flatMap(seed ->
+                        Stream.of(new Catalogue().require("rational-analyse").make(1, seed)))
+                .filter(item -> item.parts().getLast().fields().getFirst().response().options().stream()
+                        .allMatch(o -> o.figure().isPresent()))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -90,7 +106,10 @@ class PaperPdfTest {
         for (int i = 0; i < graph.response().options().size(); i++) {
             assertTrue(sheet.contains("○ " + (char) ('A' + i)), sheet);
         }
-        int right = graph.response().options().stream().map(Option::id).toList().indexOf(graph.answer().expected());
+        int right = graph.response().options().stream()
+                .map(Option::id)
+                .toList()
+                .indexOf(graph.answer().expected());
         String key = text(PaperPdf.key("Round", "sheet 1", List.of(item)));
         assertTrue(key.matches("(?s).*Answer[^:]*: " + (char) ('A' + right) + "\\s.*"), key);
     }
@@ -99,16 +118,26 @@ class PaperPdfTest {
     void oneToChooseHasRingsAndSeveralHaveBoxes() {
         Item one = new Catalogue().require("percent-discount").make(1, 3);
         assertTrue(text(PaperPdf.sheet("Round", "", List.of(one))).contains("○ A"));
-        Item several = Stream.of(1, 2, 3).flatMap(tier -> new Catalogue().skills().stream().map(skill -> skill.make(tier, 9)))
-                .filter(item -> item.parts().stream().flatMap(p -> p.fields().stream()).anyMatch(f -> f.response() instanceof Response.ChooseAll)).findFirst().orElseThrow();
+        Item several = Stream.of(1, 2, 3)
+                .flatMap(tier -> new Catalogue().skills().stream().map(skill -> skill.make(tier, 9)))
+                .filter(item -> item.parts().stream()
+                        .flatMap(p -> p.fields().stream())
+                        .anyMatch(f -> f.response() instanceof Response.ChooseAll))
+                .findFirst()
+                .orElseThrow();
         assertTrue(text(PaperPdf.sheet("Round", "", List.of(several))).contains("□ A"));
     }
 
     @ParameterizedTest
     @MethodSource("skills")
     void noKeySaysAUnitTwice(Skill skill) {
-        LongStream.range(0, 30).mapToObj(seed -> skill.make((int) (seed % 3) + 1, seed)).flatMap(item -> item.parts().stream()).flatMap(part -> part.fields().stream())
-                .map(ItemOnPaper::answer).forEach(answer -> assertFalse(answer.replaceAll("[\\\\$ {}]", "").matches(".*(%|°|g|kg|cm)\\1"), answer));
+        LongStream.range(0, 30)
+                .mapToObj(seed -> skill.make((int) (seed % 3) + 1, seed))
+                .flatMap(item -> item.parts().stream())
+                .flatMap(part -> part.fields().stream())
+                .map(ItemOnPaper::answer)
+                .forEach(answer ->
+                        assertFalse(answer.replaceAll("[\\\\$ {}]", "").matches(".*(%|°|g|kg|cm)\\1"), answer));
     }
 
     @ParameterizedTest
@@ -116,7 +145,9 @@ class PaperPdfTest {
     void anItemTakesAPageAndOnlyAChainOfPartsMore(Skill skill) throws IOException {
         for (Item item : items(skill)) {
             try (PdfReader reader = new PdfReader(PaperPdf.sheet("Round", "", List.of(item)))) {
-                assertTrue(reader.getNumberOfPages() <= Math.ceilDiv(item.parts().size(), 3), skill.id() + " takes " + reader.getNumberOfPages() + " pages");
+                assertTrue(
+                        reader.getNumberOfPages() <= Math.ceilDiv(item.parts().size(), 3),
+                        skill.id() + " takes " + reader.getNumberOfPages() + " pages");
             }
         }
     }

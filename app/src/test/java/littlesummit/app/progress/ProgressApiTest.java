@@ -25,15 +25,21 @@ class ProgressApiTest extends ClockedApiTest {
 
         JsonNode own = client.get("/api/progress").body();
         JsonNode today = own.at("/known/0");
-        assertEquals("2026-05-04 1 0", today.at("/date").textValue() + " " + today.at("/byPractice") + " " + today.at("/byCheck"));
+        assertEquals(
+                "2026-05-04 1 0",
+                today.at("/date").textValue() + " " + today.at("/byPractice") + " " + today.at("/byCheck"));
         assertEquals(1, own.at("/known/1/due").intValue());
         assertEquals(12, own.at("/time/41/minutes").intValue());
         assertEquals(4, own.at("/assignments/0/skills/0/items").size());
         assertTrue(own.at("/assignments/0/finished").booleanValue());
-        assertEquals("UNAIDED_FIRST", own.at("/assignments/0/skills/0/items/0/outcome").textValue());
+        assertEquals(
+                "UNAIDED_FIRST",
+                own.at("/assignments/0/skills/0/items/0/outcome").textValue());
         String item = own.at("/assignments/0/skills/0/items/0/itemId").textValue();
         assertEquals(200, client.get("/api/book/" + item).status());
-        assertEquals("CORRECT", instructor.get("/api/book/" + item).body().at("/tries/0/result").textValue());
+        assertEquals(
+                "CORRECT",
+                instructor.get("/api/book/" + item).body().at("/tries/0/result").textValue());
     }
 
     @Test

@@ -23,7 +23,10 @@ class QuestionApiTest extends ApiTest {
     }
 
     private String ask(String text) {
-        return client.post("/api/questions", "{\"itemId\":\"" + item + "\",\"question\":\"" + text + "\"}").body().at("/id").textValue();
+        return client.post("/api/questions", "{\"itemId\":\"" + item + "\",\"question\":\"" + text + "\"}")
+                .body()
+                .at("/id")
+                .textValue();
     }
 
     @Test
@@ -51,8 +54,11 @@ class QuestionApiTest extends ApiTest {
     @Test
     void aQuestionThatIsSentTwiceIsAskedOnce() {
         String question = "{\"itemId\":\"" + item + "\",\"question\":\"Why?\"}";
-        String first = client.post("/api/questions", question, "key").body().at("/id").textValue();
-        assertEquals(first, client.post("/api/questions", question, "key").body().at("/id").textValue());
+        String first =
+                client.post("/api/questions", question, "key").body().at("/id").textValue();
+        assertEquals(
+                first,
+                client.post("/api/questions", question, "key").body().at("/id").textValue());
         assertEquals(1, client.get("/api/questions").body().size());
         client.post("/api/questions", question, "another");
         assertEquals(2, client.get("/api/questions").body().size());
@@ -63,14 +69,24 @@ class QuestionApiTest extends ApiTest {
         String id = ask("Mine");
         assertEquals(0, other.get("/api/questions").body().size());
         assertEquals(0, stranger.get("/api/questions").body().size());
-        assertEquals(404, stranger.post("/api/questions/" + id + "/answer", "{\"answer\":\"no\"}").status());
-        assertEquals(403, client.post("/api/questions/" + id + "/answer", "{\"answer\":\"no\"}").status());
-        assertEquals(404, other.post("/api/questions", "{\"itemId\":\"" + item + "\",\"question\":\"not mine\"}").status());
+        assertEquals(
+                404,
+                stranger.post("/api/questions/" + id + "/answer", "{\"answer\":\"no\"}")
+                        .status());
+        assertEquals(
+                403,
+                client.post("/api/questions/" + id + "/answer", "{\"answer\":\"no\"}")
+                        .status());
+        assertEquals(
+                404,
+                other.post("/api/questions", "{\"itemId\":\"" + item + "\",\"question\":\"not mine\"}")
+                        .status());
     }
 
     @Test
     void anEmptyQuestionIsRefusedInASentence() {
-        JsonNode refused = client.post("/api/questions", "{\"itemId\":\"" + item + "\",\"question\":\"  \"}").body();
+        JsonNode refused = client.post("/api/questions", "{\"itemId\":\"" + item + "\",\"question\":\"  \"}")
+                .body();
 
         assertEquals(400, refused.at("/status").intValue());
         assertTrue(refused.at("/detail").textValue().contains("Write what you want to ask"));

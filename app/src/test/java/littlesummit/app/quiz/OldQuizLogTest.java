@@ -15,7 +15,12 @@ class OldQuizLogTest extends ApiTest {
 
     @Test
     void everyEventIsRead() throws IOException {
-        KeptLines.areRead("quiz-events-1.jsonl", json, QuizEventDto.SCHEMA, kept -> QuizEventDto.of(kept.toCore()), kept -> kept.toCore().getClass().getSimpleName(),
+        KeptLines.areRead(
+                "quiz-events-1.jsonl",
+                json,
+                QuizEventDto.SCHEMA,
+                kept -> QuizEventDto.of(kept.toCore()),
+                kept -> kept.toCore().getClass().getSimpleName(),
                 Set.of("Started", "Saved", "Flagged", "Submitted", "Corrected"));
     }
 }

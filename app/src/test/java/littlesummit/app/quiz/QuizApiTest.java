@@ -25,15 +25,33 @@ import org.springframework.beans.factory.annotation.Autowired;
 
 class QuizApiTest extends ClockedApiTest {
     private static final String NOTE = "{\"note\":\"I count the places the point moves to the left.\"}";
+
     @Autowired
     private QuizRecord record;
+
     private String quiz;
 
     @BeforeEach
     void aQuizOfTwoItems() {
-        quiz = "/api/quiz/" + assignments.add(student.classId(), "Round", List.of("scientific-notation"), new Target.Quiz(100), Policy.DEFAULT,
-                Optional.of(new QuizPlan(List.of(new QuizPlan.Share("scientific-notation", 2)), 45, 3, 100, PointsScheme.DEFAULT, Policy.Calculator.AS_ITEM, true)), Optional.empty(),
-                Instant.parse("2030-01-01T00:00:00Z")).id();
+        quiz = "/api/quiz/"
+                + assignments
+                        .add(
+                                student.classId(),
+                                "Round",
+                                List.of("scientific-notation"),
+                                new Target.Quiz(100),
+                                Policy.DEFAULT,
+                                Optional.of(new QuizPlan(
+                                        List.of(new QuizPlan.Share("scientific-notation", 2)),
+                                        45,
+                                        3,
+                                        100,
+                                        PointsScheme.DEFAULT,
+                                        Policy.Calculator.AS_ITEM,
+                                        true)),
+                                Optional.empty(),
+                                Instant.parse("2030-01-01T00:00:00Z"))
+                        .id();
     }
 
     @AfterEach
@@ -61,8 +79,19 @@ class QuizApiTest extends ClockedApiTest {
         String id = itemId(slot);
         Item item = itemOf(id);
         List<String> parts = new ArrayList<>();
-        item.parts().forEach(p -> parts.add("{" + String.join(",", p.fields().stream().map(f -> "\"" + f.id() + "\":\"" + f.answer().key() + "\"").toList()) + "}"));
-        assertEquals(204, client.put(quiz + "/items/" + id, "{\"entries\":[" + String.join(",", parts) + "]}").status());
+        item.parts()
+                .forEach(p -> parts.add("{"
+                        + String.join(
+                                ",",
+                                p.fields().stream()
+                                        .map(f -> "\"" + f.id() + "\":\""
+                                                + f.answer().key() + "\"")
+                                        .toList())
+                        + "}"));
+        assertEquals(
+                204,
+                client.put(quiz + "/items/" + id, "{\"entries\":[" + String.join(",", parts) + "]}")
+                        .status());
     }
 
     private JsonNode submit(int round) {
@@ -74,7 +103,8 @@ class QuizApiTest extends ClockedApiTest {
     }
 
     private JsonNode correct(int round, int slot, String note) {
-        return client.post(quiz + "/rounds/" + round + "/corrections/" + slot, note).body();
+        return client.post(quiz + "/rounds/" + round + "/corrections/" + slot, note)
+                .body();
     }
 
     @Test
@@ -102,7 +132,9 @@ class QuizApiTest extends ClockedApiTest {
         for (String empty : new String[] {"/parts/0/answers", "/parts/0/feedback", "/parts/0/hints"}) {
             assertEquals(0, shown.at(empty).size(), empty);
         }
-        assertTrue(shown.at("/solution").isMissingNode() && shown.at("/example").isMissingNode() && shown.at("/outcome").isMissingNode());
+        assertTrue(shown.at("/solution").isMissingNode()
+                && shown.at("/example").isMissingNode()
+                && shown.at("/outcome").isMissingNode());
         assertFalse(text.contains(item.parts().getFirst().hints().getFirst().substring(0, 12)));
         String page = client.get("/api/book/" + itemId(0)).text();
         assertFalse(page.contains("\"solution\""), page);
@@ -121,8 +153,13 @@ class QuizApiTest extends ClockedApiTest {
             assertTrue(client.post(practice + help, body).status() >= 400, help);
             assertTrue(client.post(own + help, body).status() >= 400, help);
         }
-        assertEquals(404, client.post(own + "/lines", "{\"itemId\":\"" + itemId(0) + "\",\"lines\":[\"4.7\"]}").status());
-        assertTrue(client.post(own + "/check", check(itemId(0), 0, java.util.Map.of("answer", "17"))).status() >= 400);
+        assertEquals(
+                404,
+                client.post(own + "/lines", "{\"itemId\":\"" + itemId(0) + "\",\"lines\":[\"4.7\"]}")
+                        .status());
+        assertTrue(client.post(own + "/check", check(itemId(0), 0, java.util.Map.of("answer", "17")))
+                        .status()
+                >= 400);
     }
 
     @Test
@@ -133,7 +170,8 @@ class QuizApiTest extends ClockedApiTest {
         client.put(quiz + "/items/" + itemId(1) + "/flag", "{\"on\":true}");
         JsonNode again = new Client(mvc, student).get(quiz).body().at("/running");
         assertEquals(38 * 60, again.at("/secondsLeft").intValue());
-        assertEquals("4.7 x 10^3", again.at("/items/1/item/parts/0/entries/answer").textValue());
+        assertEquals(
+                "4.7 x 10^3", again.at("/items/1/item/parts/0/entries/answer").textValue());
         assertTrue(again.at("/items/1/flagged").booleanValue());
         assertTrue(again.at("/items/1/answered").booleanValue());
         assertFalse(again.at("/items/0/answered").booleanValue());
@@ -190,10 +228,15 @@ class QuizApiTest extends ClockedApiTest {
         assertTrue(missed.at("/wantsNote").booleanValue());
         assertEquals(1, missed.at("/item/parts/0/answers").size());
         assertTrue(missed.at("/item/solution/worked").size() > 0);
-        assertTrue(correct(1, 1, "{\"note\":\"oops\"}").at("/detail").textValue().contains("too short"));
+        assertTrue(
+                correct(1, 1, "{\"note\":\"oops\"}").at("/detail").textValue().contains("too short"));
         StringBuilder explanation = new StringBuilder();
-        missed.at("/item/solution/worked").forEach(step -> explanation.append(step.at("/say").textValue()).append(' '));
-        assertTrue(client.post(quiz + "/rounds/1/corrections/1", "{\"note\":" + new TextNode(explanation.toString()) + "}").text().contains("words of the explanation"));
+        missed.at("/item/solution/worked")
+                .forEach(step -> explanation.append(step.at("/say").textValue()).append(' '));
+        assertTrue(
+                client.post(quiz + "/rounds/1/corrections/1", "{\"note\":" + new TextNode(explanation.toString()) + "}")
+                        .text()
+                        .contains("words of the explanation"));
         correct(1, 1, NOTE);
         assertEquals("15", client.get(quiz).body().at("/points/have").textValue());
         assertEquals(409, client.post(quiz + "/rounds/1/corrections/0", NOTE).status());
@@ -207,8 +250,10 @@ class QuizApiTest extends ClockedApiTest {
         JsonNode done = submit(2);
         assertEquals("FINISHED", done.at("/phase").textValue());
         assertEquals("40", done.at("/points/have").textValue());
-        assertEquals(1, client.get("/api/book?words=point moves").body().at("/pages").size());
-        assertTrue(client.get("/api/due").body().at("/assignments/0/quiz/finished").booleanValue());
+        assertEquals(
+                1, client.get("/api/book?words=point moves").body().at("/pages").size());
+        assertTrue(
+                client.get("/api/due").body().at("/assignments/0/quiz/finished").booleanValue());
     }
 
     @Test
@@ -228,7 +273,9 @@ class QuizApiTest extends ClockedApiTest {
         client.put("/api/items/" + item + "/work", lines("4.7 x 1000"));
         assertTrue(client.get(quiz).body().at("/running/items/0/worked").booleanValue());
         submit(1);
-        assertEquals(item, instructor.get("/api/handed-in").body().at("/waiting/0/itemId").textValue());
+        assertEquals(
+                item,
+                instructor.get("/api/handed-in").body().at("/waiting/0/itemId").textValue());
     }
 
     @Test
@@ -236,12 +283,25 @@ class QuizApiTest extends ClockedApiTest {
         start();
         String item = itemId(0);
         save(item, "17");
-        for (String bad : new String[] {"{}", "{\"entries\":null}", "{\"entries\":[{\"nothing\":\"1\"}]}", "{\"entries\":[{\"answer\":null}]}", "{\"entries\":[{},{},{},{},{},{}]}", "7",
-            "{\"entries\":[{\"answer\":\"" + "9".repeat(501) + "\"}]}"}) {
+        for (String bad : new String[] {
+            "{}",
+            "{\"entries\":null}",
+            "{\"entries\":[{\"nothing\":\"1\"}]}",
+            "{\"entries\":[{\"answer\":null}]}",
+            "{\"entries\":[{},{},{},{},{},{}]}",
+            "7",
+            "{\"entries\":[{\"answer\":\"" + "9".repeat(501) + "\"}]}"
+        }) {
             assertEquals(400, client.put(quiz + "/items/" + item, bad).status(), bad);
         }
-        assertEquals("17", client.get(quiz).body().at("/running/items/0/item/parts/0/entries/answer").textValue());
-        assertEquals(409, client.put(quiz + "/items/nothing", "{\"entries\":[]}").status());
+        assertEquals(
+                "17",
+                client.get(quiz)
+                        .body()
+                        .at("/running/items/0/item/parts/0/entries/answer")
+                        .textValue());
+        assertEquals(
+                409, client.put(quiz + "/items/nothing", "{\"entries\":[]}").status());
     }
 
     @Test
@@ -256,12 +316,28 @@ class QuizApiTest extends ClockedApiTest {
 
     @Test
     void aQuizAtTheEndOpensWhenItsSkillsAreReached() {
-        String id = assignments.add(student.classId(), "Both", List.of("scientific-notation"), new Target.Run(1, 1), Policy.DEFAULT,
-                Optional.of(QuizPlan.usual(List.of("scientific-notation"), 2, 100)), Optional.empty(), Instant.parse("2030-01-01T00:00:00Z")).id();
-        assertEquals("Powers of ten, both ways", client.get("/api/quiz/" + id).body().at("/opensAfter/0").textValue());
+        String id = assignments
+                .add(
+                        student.classId(),
+                        "Both",
+                        List.of("scientific-notation"),
+                        new Target.Run(1, 1),
+                        Policy.DEFAULT,
+                        Optional.of(QuizPlan.usual(List.of("scientific-notation"), 2, 100)),
+                        Optional.empty(),
+                        Instant.parse("2030-01-01T00:00:00Z"))
+                .id();
+        assertEquals(
+                "Powers of ten, both ways",
+                client.get("/api/quiz/" + id).body().at("/opensAfter/0").textValue());
         assertEquals(409, client.post("/api/quiz/" + id + "/start", "{}").status());
         answerRight("/api/practice/" + id + "/scientific-notation");
         assertEquals(0, client.get("/api/quiz/" + id).body().at("/opensAfter").size());
-        assertEquals("RUNNING", client.post("/api/quiz/" + id + "/start", "{}").body().at("/phase").textValue());
+        assertEquals(
+                "RUNNING",
+                client.post("/api/quiz/" + id + "/start", "{}")
+                        .body()
+                        .at("/phase")
+                        .textValue());
     }
 }

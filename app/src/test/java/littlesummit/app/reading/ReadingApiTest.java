@@ -22,25 +22,45 @@ import org.springframework.test.web.servlet.MockMvc;
 class ReadingApiTest {
     @Autowired
     private MockMvc mvc;
+
     private Client student;
     private Client instructor;
 
     @BeforeEach
     void people() {
-        student = new Client(mvc, new Person(UUID.randomUUID().toString(), "s", "S", Role.STUDENT, "c", "Class", false));
-        instructor = new Client(mvc, new Person(UUID.randomUUID().toString(), "i", "I", Role.INSTRUCTOR, "c", "Class", false));
+        student =
+                new Client(mvc, new Person(UUID.randomUUID().toString(), "s", "S", Role.STUDENT, "c", "Class", false));
+        instructor = new Client(
+                mvc, new Person(UUID.randomUUID().toString(), "i", "I", Role.INSTRUCTOR, "c", "Class", false));
     }
 
     private Client.Answer read(String kind, String letters, String entry) {
-        return student.post("/api/reading", "{\"kind\":\"" + kind + "\",\"letters\":[" + letters + "],\"entry\":\"" + entry + "\"}");
+        return student.post(
+                "/api/reading",
+                "{\"kind\":\"" + kind + "\",\"letters\":[" + letters + "],\"entry\":\"" + entry + "\"}");
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = ';', value = {"number; ; 4.7x10^3; 4.7\\times 10^{3}", "expression; \"x\"; (x+1)/2; \\frac{x+1}{2}",
-        "set; ; 2 and 3; 2\\text{ and }3", "domain; \"x\"; x != 4; x \\ne 4", "pair; ; (1,2); \\left(1, 2\\right)", "quantity; ; 5 kg; 5\\,\\text{kg}",
-        "equation; \"x\",\"y\"; y=2x; y = 2x", "line; \"x\"; = 5; = 5"})
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "number; ; 4.7x10^3; 4.7\\times 10^{3}",
+                "expression; \"x\"; (x+1)/2; \\frac{x+1}{2}",
+                "set; ; 2 and 3; 2\\text{ and }3",
+                "domain; \"x\"; x != 4; x \\ne 4",
+                "pair; ; (1,2); \\left(1, 2\\right)",
+                "quantity; ; 5 kg; 5\\,\\text{kg}",
+                "equation; \"x\",\"y\"; y=2x; y = 2x",
+                "line; \"x\"; = 5; = 5"
+            })
     void anEntryIsShownAsItWasUnderstood(String kind, String letters, String entry, String latex) {
-        assertEquals(latex.strip(), read(kind, letters == null ? "" : letters, entry).body().get("latex").textValue().strip());
+        assertEquals(
+                latex.strip(),
+                read(kind, letters == null ? "" : letters, entry)
+                        .body()
+                        .get("latex")
+                        .textValue()
+                        .strip());
     }
 
     @Test
@@ -67,16 +87,29 @@ class ReadingApiTest {
     void theGalleryIsClosedToStudents() {
         assertEquals(403, student.get("/api/gallery").status());
         assertEquals(403, student.get("/api/gallery/mean/1/1").status());
-        assertEquals(403, student.post("/api/gallery/mean/1/1", "{\"part\":0,\"entries\":{}}").status());
+        assertEquals(
+                403,
+                student.post("/api/gallery/mean/1/1", "{\"part\":0,\"entries\":{}}")
+                        .status());
     }
 
     @Test
     void anInstructorTriesAnItemInTheGallery() {
         assertTrue(instructor.get("/api/gallery").body().size() >= 28);
         assertEquals(200, instructor.get("/api/gallery/mean/1/1").status());
-        assertEquals("unreadable", instructor.post("/api/gallery/mean/1/1", "{\"part\":0,\"entries\":{}}").body().at("/feedback/0/verdict").textValue());
+        assertEquals(
+                "unreadable",
+                instructor
+                        .post("/api/gallery/mean/1/1", "{\"part\":0,\"entries\":{}}")
+                        .body()
+                        .at("/feedback/0/verdict")
+                        .textValue());
         assertEquals(404, instructor.get("/api/gallery/none/1/1").status());
         assertEquals(400, instructor.get("/api/gallery/mean/4/1").status());
-        assertEquals(400, instructor.post("/api/gallery/mean/1/1", "{\"part\":9,\"entries\":{}}").status());
+        assertEquals(
+                400,
+                instructor
+                        .post("/api/gallery/mean/1/1", "{\"part\":9,\"entries\":{}}")
+                        .status());
     }
 }

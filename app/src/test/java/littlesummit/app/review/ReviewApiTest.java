@@ -33,7 +33,8 @@ class ReviewApiTest extends ClockedApiTest {
     }
 
     private static String current(JsonNode review) {
-        return review.at("/set/places/" + review.at("/set/current").intValue() + "/skillId").textValue();
+        return review.at("/set/places/" + review.at("/set/current").intValue() + "/skillId")
+                .textValue();
     }
 
     private String next(String skill) {
@@ -41,14 +42,18 @@ class ReviewApiTest extends ClockedApiTest {
     }
 
     private JsonNode known(String skill) {
-        return review().at("/skills").findParents("id").stream().filter(s -> s.at("/id").textValue().equals(skill)).findFirst().orElseThrow();
+        return review().at("/skills").findParents("id").stream()
+                .filter(s -> s.at("/id").textValue().equals(skill))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
     void whatWasReachedAWeekAgoIsDue() {
         assertEquals(3, review().at("/skills").size());
         assertTrue(known("absolute-value").at("/isDue").booleanValue());
-        assertEquals("2026-05-11T08:00:00Z", known("absolute-value").at("/dueAt").textValue());
+        assertEquals(
+                "2026-05-11T08:00:00Z", known("absolute-value").at("/dueAt").textValue());
         assertTrue(review().at("/set").isMissingNode());
     }
 
@@ -65,7 +70,10 @@ class ReviewApiTest extends ClockedApiTest {
         assertEquals(3, set.at("/set/places").findValues("outcome").size());
         SKILLS.forEach(skill -> {
             assertFalse(known(skill).at("/isDue").booleanValue(), skill);
-            assertEquals(now.plus(Duration.ofDays(14)), Instant.parse(known(skill).at("/dueAt").textValue()), skill);
+            assertEquals(
+                    now.plus(Duration.ofDays(14)),
+                    Instant.parse(known(skill).at("/dueAt").textValue()),
+                    skill);
         });
     }
 
@@ -77,8 +85,12 @@ class ReviewApiTest extends ClockedApiTest {
         assertEquals("MISSED", done.at("/set/places/0/outcome").textValue());
         assertEquals(-1, done.at("/set/current").intValue());
         assertTrue(known("absolute-value").at("/isDue").booleanValue());
-        String map = client.get("/api/map").body().at("/skills").findParents("id").stream().filter(s -> s.at("/id").textValue().equals("absolute-value")).findFirst().orElseThrow()
-                .at("/status").textValue();
+        String map = client.get("/api/map").body().at("/skills").findParents("id").stream()
+                .filter(s -> s.at("/id").textValue().equals("absolute-value"))
+                .findFirst()
+                .orElseThrow()
+                .at("/status")
+                .textValue();
         assertEquals("REFRESH", map);
     }
 
@@ -122,8 +134,12 @@ class ReviewApiTest extends ClockedApiTest {
 
     @Test
     void onlyKnownSkillsCanBeMixedAndNothingDueIsSaid() {
-        assertEquals(400, client.post("/api/review/set", "{\"skills\":[\"absolute-value\",\"mean\"]}").status());
-        assertEquals(409, client.post("/api/review/set", "{\"skills\":[\"mean\"]}").status());
+        assertEquals(
+                400,
+                client.post("/api/review/set", "{\"skills\":[\"absolute-value\",\"mean\"]}")
+                        .status());
+        assertEquals(
+                409, client.post("/api/review/set", "{\"skills\":[\"mean\"]}").status());
         assertEquals(409, other.post("/api/review/set", "{\"skills\":[]}").status());
         assertEquals(0, other.get("/api/review").body().at("/skills").size());
     }

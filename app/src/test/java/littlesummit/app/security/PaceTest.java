@@ -25,12 +25,13 @@ class PaceTest {
 
     private static void signedIn(String id) {
         Person person = new Person(id, id, id, Role.STUDENT, "c", "Class", false);
-        SecurityContextHolder.getContext().setAuthentication(UsernamePasswordAuthenticationToken.authenticated(person, null, List.of()));
+        SecurityContextHolder.getContext()
+                .setAuthentication(UsernamePasswordAuthenticationToken.authenticated(person, null, List.of()));
     }
 
     private MockHttpServletResponse ask(String method, String path) throws Exception {
         MockHttpServletResponse response = new MockHttpServletResponse();
-        pace.doFilter(new MockHttpServletRequest(method, path), response, (q, r) -> { });
+        pace.doFilter(new MockHttpServletRequest(method, path), response, (q, r) -> {});
         return response;
     }
 

@@ -5,8 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Map;
-import littlesummit.core.item.Item;
 import littlesummit.content.Catalogue;
+import littlesummit.core.item.Item;
 import org.junit.jupiter.api.Test;
 
 /** A part opens empty unless something was typed in it. */
@@ -20,7 +20,9 @@ class DraftTest {
 
     @Test
     void fieldsOfTheSameNameInTwoPartsAreTwo() {
-        assertEquals(LESSON.parts().get(1).fields().getFirst().id(), LESSON.parts().get(3).fields().getFirst().id());
+        assertEquals(
+                LESSON.parts().get(1).fields().getFirst().id(),
+                LESSON.parts().get(3).fields().getFirst().id());
         Draft draft = typed(List.of(Map.of(), Map.of("answer", "60"), Map.of(), Map.of()));
 
         assertEquals(Map.of("answer", "60"), draft.typed(LESSON).get(1));
@@ -31,7 +33,8 @@ class DraftTest {
     void whatIsNotOfTheItemIsNoDraft() {
         assertTrue(Draft.of(LESSON, List.of(Map.of("other", "60"))).isEmpty());
         assertTrue(Draft.of(LESSON, List.of(Map.of("answer", "60"))).isEmpty());
-        assertTrue(Draft.of(LESSON, List.of(Map.of(), Map.of(), Map.of(), Map.of(), Map.of("answer", "1"))).isEmpty());
+        assertTrue(Draft.of(LESSON, List.of(Map.of(), Map.of(), Map.of(), Map.of(), Map.of("answer", "1")))
+                .isEmpty());
     }
 
     /** Drafts of earlier releases knew the field alone. */
@@ -40,7 +43,8 @@ class DraftTest {
         Item one = new Catalogue().require("mean").make(1, 1);
         String field = one.parts().getFirst().fields().getFirst().id();
 
-        assertEquals(Map.of(field, "17"), new Draft(Map.of(field, "17")).typed(one).getFirst());
+        assertEquals(
+                Map.of(field, "17"), new Draft(Map.of(field, "17")).typed(one).getFirst());
         assertTrue(new Draft(Map.of("answer", "60")).typed(LESSON).stream().allMatch(Map::isEmpty));
     }
 }

@@ -17,10 +17,12 @@ class SharedBrowserApiTest extends ApiTest {
     void whatSomebodyElseMadeWaitsUntilTheySignIn() {
         String practice = assigned(new Target.Score(80), Policy.DEFAULT, "scientific-notation");
         String draft = "/api/items/" + itemId(practice) + "/draft";
-        Person before = people.add("before-" + student.id().substring(0, 8), "Before", Role.STUDENT, "pw", student.classId());
+        Person before =
+                people.add("before-" + student.id().substring(0, 8), "Before", Role.STUDENT, "pw", student.classId());
         assertEquals(401, client.put(draft, TYPED, before).status());
         assertEquals("", client.get(practice).body().at("/item/draft/0/answer").asText());
         assertEquals(204, client.put(draft, TYPED, student).status());
-        assertEquals("17", client.get(practice).body().at("/item/draft/0/answer").asText());
+        assertEquals(
+                "17", client.get(practice).body().at("/item/draft/0/answer").asText());
     }
 }

@@ -18,7 +18,11 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Of two windows, none wipes out what the other has kept, wherever something is typed. */
 class TwoWindowsApiTest extends ApiTest {
-    enum Place { PRACTICE, LINES, QUIZ }
+    enum Place {
+        PRACTICE,
+        LINES,
+        QUIZ
+    }
 
     /**
      * Where something is typed.
@@ -37,18 +41,48 @@ class TwoWindowsApiTest extends ApiTest {
         return switch (place) {
             case PRACTICE -> {
                 String practice = assigned(new Target.Score(80), Policy.DEFAULT, "scientific-notation");
-                yield new Typing(practice, "/api/items/" + itemId(practice) + "/draft", "/item/draft/0/answer", "/item/draftTag", false);
+                yield new Typing(
+                        practice,
+                        "/api/items/" + itemId(practice) + "/draft",
+                        "/item/draft/0/answer",
+                        "/item/draftTag",
+                        false);
             }
             case LINES -> {
-                String page = "/api/items/" + itemId(assigned(new Target.Score(80), Policy.DEFAULT, "scientific-notation")) + "/work";
+                String page = "/api/items/"
+                        + itemId(assigned(new Target.Score(80), Policy.DEFAULT, "scientific-notation")) + "/work";
                 yield new Typing(page, page, "/lines/0/text", "/tag", true);
             }
             case QUIZ -> {
-                String quiz = "/api/quiz/" + assignments.add(student.classId(), "Round", List.of("scientific-notation"), new Target.Quiz(100), Policy.DEFAULT,
-                        Optional.of(new QuizPlan(List.of(new QuizPlan.Share("scientific-notation", 1)), 45, 3, 100, PointsScheme.DEFAULT, Policy.Calculator.AS_ITEM, false)),
-                        Optional.empty(), Instant.parse("2030-01-01T00:00:00Z")).id();
-                String item = client.post(quiz + "/start", "{}").body().at("/running/items/0/item/id").textValue();
-                yield new Typing(quiz, quiz + "/items/" + item, "/running/items/0/item/parts/0/entries/answer", "/running/items/0/item/draftTag", false);
+                String quiz = "/api/quiz/"
+                        + assignments
+                                .add(
+                                        student.classId(),
+                                        "Round",
+                                        List.of("scientific-notation"),
+                                        new Target.Quiz(100),
+                                        Policy.DEFAULT,
+                                        Optional.of(new QuizPlan(
+                                                List.of(new QuizPlan.Share("scientific-notation", 1)),
+                                                45,
+                                                3,
+                                                100,
+                                                PointsScheme.DEFAULT,
+                                                Policy.Calculator.AS_ITEM,
+                                                false)),
+                                        Optional.empty(),
+                                        Instant.parse("2030-01-01T00:00:00Z"))
+                                .id();
+                String item = client.post(quiz + "/start", "{}")
+                        .body()
+                        .at("/running/items/0/item/id")
+                        .textValue();
+                yield new Typing(
+                        quiz,
+                        quiz + "/items/" + item,
+                        "/running/items/0/item/parts/0/entries/answer",
+                        "/running/items/0/item/draftTag",
+                        false);
             }
         };
     }
@@ -79,7 +113,14 @@ class TwoWindowsApiTest extends ApiTest {
         assertEquals(412, refused.status());
         assertEquals(kept, refused.body().at("/tag").textValue());
         JsonNode current = refused.body().at("/current");
-        assertEquals("first", Stream.of("/entries/0/answer", "/lines/0/text").map(current::at).filter(n -> !n.isMissingNode()).findFirst().orElseThrow().textValue());
+        assertEquals(
+                "first",
+                Stream.of("/entries/0/answer", "/lines/0/text")
+                        .map(current::at)
+                        .filter(n -> !n.isMissingNode())
+                        .findFirst()
+                        .orElseThrow()
+                        .textValue());
         assertEquals("first", found(at, at.value()));
         assertEquals(2, client.put(at.write(), at.body("second"), kept).status() / 100);
         assertEquals("second", found(at, at.value()));

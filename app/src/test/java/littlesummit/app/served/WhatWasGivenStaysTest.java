@@ -8,11 +8,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import littlesummit.app.ApiTest;
 import littlesummit.app.content.FrozenItems;
+import littlesummit.content.Catalogue;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
-import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -21,14 +21,19 @@ import org.springframework.jdbc.core.JdbcTemplate;
 class WhatWasGivenStaysTest extends ApiTest {
     @Autowired
     private JdbcTemplate database;
+
     @Autowired
     private FrozenItems frozen;
+
     @Autowired
     private OldItems old;
 
     /** What a new release may do: another version, other variants, and other numbers for the same seed. */
     private void theGeneratorChanges(String id) {
-        assertEquals(1, database.update("update served_item set version = 99, variant = 'gone', seed = seed + 1 where id = ?", id));
+        assertEquals(
+                1,
+                database.update(
+                        "update served_item set version = 99, variant = 'gone', seed = seed + 1 where id = ?", id));
     }
 
     private String practice() {
@@ -47,7 +52,8 @@ class WhatWasGivenStaysTest extends ApiTest {
         answerRight(path);
         JsonNode done = client.get(path).body();
         assertEquals("UNAIDED_FIRST", done.at("/item/outcome").textValue());
-        assertEquals(before.at("/item/stem"), client.get("/api/book/" + id).body().at("/item/stem"));
+        assertEquals(
+                before.at("/item/stem"), client.get("/api/book/" + id).body().at("/item/stem"));
         onward(path, "NEXT");
         assertNotEquals(id, itemId(path), "and it goes on");
     }
@@ -57,9 +63,14 @@ class WhatWasGivenStaysTest extends ApiTest {
         String path = practice();
         String id = itemId(path);
         theGeneratorChanges(id);
-        ItemRef like = items.serveLike(student.id(), "elsewhere", items.require(student, id).ref()).ref();
+        ItemRef like = items.serveLike(
+                        student.id(), "elsewhere", items.require(student, id).ref())
+                .ref();
         assertEquals(new Catalogue().require("scientific-notation").version(), like.version());
-        assertTrue(new Catalogue().require("scientific-notation").variants(like.tier()).contains(like.variant()));
+        assertTrue(new Catalogue()
+                .require("scientific-notation")
+                .variants(like.tier())
+                .contains(like.variant()));
     }
 
     @Test
@@ -79,7 +90,9 @@ class WhatWasGivenStaysTest extends ApiTest {
         String path = practice();
         String id = itemId(path);
         theGeneratorChanges(id);
-        assertEquals(200, client.post(path + "/example", "{\"itemId\":\"" + id + "\"}").status());
+        assertEquals(
+                200,
+                client.post(path + "/example", "{\"itemId\":\"" + id + "\"}").status());
         JsonNode shown = client.get(path).body().at("/item/example");
         assertTrue(shown.at("/worked").size() > 1);
         assertEquals(shown, client.get(path).body().at("/item/example"));
@@ -89,9 +102,12 @@ class WhatWasGivenStaysTest extends ApiTest {
     void whatReadsAlikeIsKeptOnce() {
         Item item = new Catalogue().require("mean").make(1, 5);
         ItemRef other = item.ref().withSeed(6);
-        Item same = new Item(other, item.stem(), item.parts(), item.worked(), item.second(), item.calculator(), item.given());
+        Item same = new Item(
+                other, item.stem(), item.parts(), item.worked(), item.second(), item.calculator(), item.given());
         assertEquals(frozen.freeze(item), frozen.freeze(same));
-        assertNotEquals(frozen.freeze(item), frozen.freeze(new Catalogue().require("mean").make(1, 7)));
+        assertNotEquals(
+                frozen.freeze(item),
+                frozen.freeze(new Catalogue().require("mean").make(1, 7)));
         assertEquals(same, frozen.thaw(frozen.freeze(item), other));
     }
 

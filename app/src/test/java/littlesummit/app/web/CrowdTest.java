@@ -54,7 +54,7 @@ class CrowdTest {
     void whoHasWaitedTooLongIsToldAtOnceAndWhenToComeBack() throws Exception {
         Crowd crowd = new Crowd(1, Duration.ofMillis(20));
         busy(crowd);
-        MockHttpServletResponse refused = ask(crowd, "/api/due", (q, r) -> { });
+        MockHttpServletResponse refused = ask(crowd, "/api/due", (q, r) -> {});
         assertEquals(503, refused.getStatus());
         assertEquals("2", refused.getHeader("Retry-After"));
         assertTrue(refused.getContentAsString().contains("The server is busy."));
@@ -64,7 +64,7 @@ class CrowdTest {
     void whoWaitsForAMomentGetsATurn() throws Exception {
         Crowd crowd = new Crowd(1, Duration.ofSeconds(20));
         Future<MockHttpServletResponse> first = busy(crowd);
-        Future<MockHttpServletResponse> second = threads.submit(() -> ask(crowd, "/api/due", (q, r) -> { }));
+        Future<MockHttpServletResponse> second = threads.submit(() -> ask(crowd, "/api/due", (q, r) -> {}));
         done.countDown();
         assertEquals(200, first.get(10, TimeUnit.SECONDS).getStatus());
         assertEquals(200, second.get(10, TimeUnit.SECONDS).getStatus());
@@ -74,7 +74,7 @@ class CrowdTest {
     void pagesAndScriptsNeedNoTurn() throws Exception {
         Crowd crowd = new Crowd(1, Duration.ofMillis(20));
         busy(crowd);
-        assertEquals(200, ask(crowd, "/assets/index.js", (q, r) -> { }).getStatus());
+        assertEquals(200, ask(crowd, "/assets/index.js", (q, r) -> {}).getStatus());
     }
 
     @Test
@@ -85,7 +85,7 @@ class CrowdTest {
             await();
         }));
         assertTrue(inside.await(10, TimeUnit.SECONDS));
-        assertEquals(200, ask(crowd, "/api/due", (q, r) -> { }).getStatus());
+        assertEquals(200, ask(crowd, "/api/due", (q, r) -> {}).getStatus());
         done.countDown();
         assertEquals(200, picture.get(10, TimeUnit.SECONDS).getStatus());
     }
@@ -100,6 +100,6 @@ class CrowdTest {
         } catch (IllegalStateException broken) {
             assertEquals("broken", broken.getMessage());
         }
-        assertEquals(200, ask(crowd, "/api/due", (q, r) -> { }).getStatus());
+        assertEquals(200, ask(crowd, "/api/due", (q, r) -> {}).getStatus());
     }
 }

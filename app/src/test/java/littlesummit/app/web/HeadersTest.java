@@ -25,13 +25,18 @@ import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** What a browser is told to do and not to do, as it comes over the wire. */
-@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT, properties = {"spring.datasource.url=jdbc:h2:mem:headers", "summit.password-strength=4"})
+@SpringBootTest(
+        webEnvironment = WebEnvironment.RANDOM_PORT,
+        properties = {"spring.datasource.url=jdbc:h2:mem:headers", "summit.password-strength=4"})
 class HeadersTest {
     private static final Pattern TOKEN = Pattern.compile("XSRF-TOKEN=([^;]+)");
+
     @LocalServerPort
     private int port;
+
     @Autowired
     private PeopleService people;
+
     private final HttpClient http = HttpClient.newHttpClient();
 
     @BeforeEach
@@ -42,16 +47,26 @@ class HeadersTest {
     }
 
     private HttpResponse<String> get(String path) throws IOException, InterruptedException {
-        return http.send(HttpRequest.newBuilder(URI.create("http://localhost:" + port + path)).build(), BodyHandlers.ofString());
+        return http.send(
+                HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
+                        .build(),
+                BodyHandlers.ofString());
     }
 
     private HttpResponse<String> signIn(String token, String cookie) throws IOException, InterruptedException {
-        return http.send(HttpRequest.newBuilder(URI.create("http://localhost:" + port + "/api/session")).header("Content-Type", "application/json").header("X-XSRF-TOKEN", token)
-                .header("Cookie", cookie).POST(BodyPublishers.ofString("{\"username\":\"ansa\",\"password\":\"right\"}")).build(), BodyHandlers.ofString());
+        return http.send(
+                HttpRequest.newBuilder(URI.create("http://localhost:" + port + "/api/session"))
+                        .header("Content-Type", "application/json")
+                        .header("X-XSRF-TOKEN", token)
+                        .header("Cookie", cookie)
+                        .POST(BodyPublishers.ofString("{\"username\":\"ansa\",\"password\":\"right\"}"))
+                        .build(),
+                BodyHandlers.ofString());
     }
 
     private String token() throws IOException, InterruptedException {
-        Matcher found = TOKEN.matcher(String.join("\n", get("/api/session").headers().allValues("Set-Cookie")));
+        Matcher found =
+                TOKEN.matcher(String.join("\n", get("/api/session").headers().allValues("Set-Cookie")));
         assertTrue(found.find());
         return found.group(1);
     }
@@ -64,7 +79,12 @@ class HeadersTest {
     void nothingComesFromElsewhereAndNobodyFramesIt() throws Exception {
         HttpResponse<String> page = get("/");
         String policy = of(page, "Content-Security-Policy");
-        assertTrue(policy.contains("default-src 'self'") && policy.contains("script-src 'self';") && policy.contains("frame-ancestors 'none'") && policy.contains("object-src 'none'"), policy);
+        assertTrue(
+                policy.contains("default-src 'self'")
+                        && policy.contains("script-src 'self';")
+                        && policy.contains("frame-ancestors 'none'")
+                        && policy.contains("object-src 'none'"),
+                policy);
         assertEquals("DENY", of(page, "X-Frame-Options"));
         assertEquals("nosniff", of(page, "X-Content-Type-Options"));
         assertEquals("no-referrer", of(page, "Referrer-Policy"));
@@ -75,7 +95,8 @@ class HeadersTest {
     void whatIsSomebodysIsNotStoredAndThePageIsAskedForAnew() throws Exception {
         assertTrue(of(get("/api/session"), "Cache-Control").contains("no-store"));
         assertEquals("no-cache", of(get("/index.html"), "Cache-Control"));
-        Matcher script = Pattern.compile("/assets/[\\w.-]+\\.js").matcher(get("/index.html").body());
+        Matcher script = Pattern.compile("/assets/[\\w.-]+\\.js")
+                .matcher(get("/index.html").body());
         assertTrue(script.find());
         assertTrue(of(get(script.group()), "Cache-Control").contains("immutable"));
     }
@@ -87,7 +108,8 @@ class HeadersTest {
         assertEquals(200, in.statusCode());
         List<String> cookies = in.headers().allValues("Set-Cookie");
         for (String name : List.of("summit=", "summit-browser=")) {
-            String cookie = cookies.stream().filter(c -> c.startsWith(name)).findFirst().orElseThrow();
+            String cookie =
+                    cookies.stream().filter(c -> c.startsWith(name)).findFirst().orElseThrow();
             assertTrue(cookie.contains("HttpOnly") && cookie.contains("SameSite=Lax"), cookie);
         }
     }

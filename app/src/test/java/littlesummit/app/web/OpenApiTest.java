@@ -20,24 +20,28 @@ import org.springframework.test.web.servlet.MockMvc;
 @AutoConfigureMockMvc
 class OpenApiTest {
     private static final Path KEPT = Path.of("../web/openapi/openapi.json");
-    private static final ObjectMapper SORTED = new ObjectMapper().enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+    private static final ObjectMapper SORTED = new ObjectMapper()
+            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
             .enable(SerializationFeature.INDENT_OUTPUT);
 
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private RecordSchemas schemas;
 
     @Test
     @WithMockUser(roles = "INSTRUCTOR")
     void keptDescriptionIsTheServersOwn() throws Exception {
-        String given = mvc.perform(get("/api/openapi")).andReturn().getResponse().getContentAsString();
+        String given =
+                mvc.perform(get("/api/openapi")).andReturn().getResponse().getContentAsString();
         Object tree = SORTED.readValue(given, Object.class);
         if (Boolean.getBoolean("openapi.write")) {
             Files.writeString(KEPT, SORTED.writeValueAsString(tree) + "\n");
         }
 
         assertEquals(Set.of(), schemas.twice());
-        assertEquals(SORTED.readTree(KEPT.toFile()), SORTED.readTree(given), "run ./summit types and commit what it writes");
+        assertEquals(
+                SORTED.readTree(KEPT.toFile()), SORTED.readTree(given), "run ./summit types and commit what it writes");
     }
 }

@@ -14,7 +14,9 @@ class SchemaTest {
     record Kettle(String name, int litres, String colour) {}
 
     /** Shape 1 had millilitres; shape 2 litres; shape 3 has a colour besides. */
-    private static final UnaryOperator<ObjectNode> LITRES = old -> old.put("litres", old.remove("millilitres").intValue() / 1000);
+    private static final UnaryOperator<ObjectNode> LITRES =
+            old -> old.put("litres", old.remove("millilitres").intValue() / 1000);
+
     private static final UnaryOperator<ObjectNode> COLOUR = old -> old.put("colour", "grey");
     private static final Schema<Kettle> SCHEMA = new Schema<>(Kettle.class, List.of(LITRES, COLOUR));
     private final Json json = new Json(new ObjectMapper());
@@ -31,12 +33,16 @@ class SchemaTest {
     @Test
     void aShapeOfANewerProgramIsNotGuessedAt() {
         for (int unknown : new int[] {0, 4}) {
-            assertTrue(assertThrows(IllegalStateException.class, () -> json.read("{}", unknown, SCHEMA)).getMessage().contains("of shape " + unknown));
+            assertTrue(assertThrows(IllegalStateException.class, () -> json.read("{}", unknown, SCHEMA))
+                    .getMessage()
+                    .contains("of shape " + unknown));
         }
     }
 
     @Test
     void whatIsDamagedSaysWhatItWas() {
-        assertTrue(assertThrows(IllegalStateException.class, () -> json.read("{\"name\":", 3, SCHEMA)).getMessage().contains("Kettle"));
+        assertTrue(assertThrows(IllegalStateException.class, () -> json.read("{\"name\":", 3, SCHEMA))
+                .getMessage()
+                .contains("Kettle"));
     }
 }

@@ -8,7 +8,10 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class LineFilesTest {
-    private static final List<WorkLine> PAGE = List.of(new WorkLine("3(x - 4) = 18", false), new WorkLine("3x - 4 = 18", true), new WorkLine("50% of {all} & more", false));
+    private static final List<WorkLine> PAGE = List.of(
+            new WorkLine("3(x - 4) = 18", false),
+            new WorkLine("3x - 4 = 18", true),
+            new WorkLine("50% of {all} & more", false));
 
     @Test
     void textKeepsTheOrderAndWhatWasStruck() {

@@ -20,14 +20,19 @@ class PhotoApiTest extends ApiTest {
     }
 
     private String added() throws IOException {
-        return client.upload(page + "/photos", picture()).body().at("/photos/0/id").textValue();
+        return client.upload(page + "/photos", picture())
+                .body()
+                .at("/photos/0/id")
+                .textValue();
     }
 
     @Test
     void isKeptTurnedAndTakenAway() throws IOException {
         String photo = "/api/photos/" + added();
         assertEquals("image/jpeg", client.type(photo));
-        assertEquals(20, client.post(photo + "/turn", "{}").body().at("/photos/0/width").intValue());
+        assertEquals(
+                20,
+                client.post(photo + "/turn", "{}").body().at("/photos/0/width").intValue());
         assertEquals("Kept", client.get(page + "/work").body().at("/state/kind").textValue());
         assertEquals(0, client.delete(photo).body().at("/photos").size());
         assertEquals("None", client.get(page + "/work").body().at("/state/kind").textValue());
@@ -48,14 +53,30 @@ class PhotoApiTest extends ApiTest {
 
     @Test
     void aPhotoThatIsSentTwiceIsThereOnce() throws IOException {
-        assertEquals(1, client.upload(page + "/photos", picture(), "key").body().at("/photos").size());
-        assertEquals(1, client.upload(page + "/photos", picture(), "key").body().at("/photos").size());
-        assertEquals(2, client.upload(page + "/photos", picture(), "another").body().at("/photos").size());
+        assertEquals(
+                1,
+                client.upload(page + "/photos", picture(), "key")
+                        .body()
+                        .at("/photos")
+                        .size());
+        assertEquals(
+                1,
+                client.upload(page + "/photos", picture(), "key")
+                        .body()
+                        .at("/photos")
+                        .size());
+        assertEquals(
+                2,
+                client.upload(page + "/photos", picture(), "another")
+                        .body()
+                        .at("/photos")
+                        .size());
     }
 
     @Test
     void whatIsNoPictureIsRefusedInASentence() {
-        var refused = client.upload(page + "/photos", "<svg onload='x'/>".getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        var refused =
+                client.upload(page + "/photos", "<svg onload='x'/>".getBytes(java.nio.charset.StandardCharsets.UTF_8));
         assertEquals(400, refused.status());
         assertTrue(refused.text().contains("PNG, JPEG or WebP"), refused.text());
     }

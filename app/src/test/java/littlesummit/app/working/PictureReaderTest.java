@@ -67,7 +67,16 @@ class PictureReaderTest {
 
     /** Where the red left top corner of the stored picture belongs, by Exif orientation (CIPA DC-008, tag 0x0112). */
     @ParameterizedTest
-    @CsvSource({"1,left top", "2,right top", "3,right bottom", "4,left bottom", "5,left top", "6,right top", "7,right bottom", "8,left bottom"})
+    @CsvSource({
+        "1,left top",
+        "2,right top",
+        "3,right bottom",
+        "4,left bottom",
+        "5,left top",
+        "6,right top",
+        "7,right bottom",
+        "8,left bottom"
+    })
     void isTurnedUpright(int orientation, String place) {
         BufferedImage turned = PictureReader.turned(corner(60, 40), orientation);
         int x = place.startsWith("left") ? 3 : turned.getWidth() - 4;
@@ -80,7 +89,44 @@ class PictureReaderTest {
     @Test
     void theCamerasOwnWordOnHowItWasHeldIsHeard() {
         byte[] plain = file(corner(60, 40), "jpeg");
-        byte[] exif = {(byte) 0xFF, (byte) 0xE1, 0, 34, 'E', 'x', 'i', 'f', 0, 0, 'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, 6, 0, 0, 0, 0, 0, 0};
+        byte[] exif = {
+            (byte) 0xFF,
+            (byte) 0xE1,
+            0,
+            34,
+            'E',
+            'x',
+            'i',
+            'f',
+            0,
+            0,
+            'M',
+            'M',
+            0,
+            42,
+            0,
+            0,
+            0,
+            8,
+            0,
+            1,
+            0x01,
+            0x12,
+            0,
+            3,
+            0,
+            0,
+            0,
+            1,
+            0,
+            6,
+            0,
+            0,
+            0,
+            0,
+            0,
+            0
+        };
         byte[] held = new byte[plain.length + exif.length];
         System.arraycopy(plain, 0, held, 0, 2);
         System.arraycopy(exif, 0, held, 2, exif.length);
@@ -100,7 +146,8 @@ class PictureReaderTest {
     }
 
     private static void assertSays(String words, byte[] file) {
-        String said = assertThrows(Problem.class, () -> PictureReader.read(file)).getMessage();
+        String said =
+                assertThrows(Problem.class, () -> PictureReader.read(file)).getMessage();
         assertTrue(said.contains(words), said);
     }
 }

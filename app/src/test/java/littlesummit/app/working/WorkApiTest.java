@@ -11,7 +11,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 class WorkApiTest extends ApiTest {
-    private static final Policy REQUIRED = new Policy(3, 1, 2, 1, true, true, true, Policy.LineCheck.ALWAYS, Policy.Calculator.AS_ITEM, Policy.Work.REQUIRED);
+    private static final Policy REQUIRED = new Policy(
+            3, 1, 2, 1, true, true, true, Policy.LineCheck.ALWAYS, Policy.Calculator.AS_ITEM, Policy.Work.REQUIRED);
     private String practice;
     private String item;
     private String page;
@@ -32,7 +33,10 @@ class WorkApiTest extends ApiTest {
     }
 
     private int draw(String put, String removed) {
-        return client.post(page + "/ink", ink(put, removed)).body().at("/strokes").intValue();
+        return client.post(page + "/ink", ink(put, removed))
+                .body()
+                .at("/strokes")
+                .intValue();
     }
 
     private String state() {
@@ -59,7 +63,15 @@ class WorkApiTest extends ApiTest {
     @Test
     void badStrokesAreRefusedAndNothingIsLost() {
         draw(stroke("a", "[1,2,0.5,0]"), "");
-        for (String bad : new String[] {stroke("b", "[1,2,0.5]"), stroke("", "[1,2,0.5,0]"), stroke("b", "[]"), stroke("b", "[1e9,2,0.5,0]"), "null", "{}", "7"}) {
+        for (String bad : new String[] {
+            stroke("b", "[1,2,0.5]"),
+            stroke("", "[1,2,0.5,0]"),
+            stroke("b", "[]"),
+            stroke("b", "[1e9,2,0.5,0]"),
+            "null",
+            "{}",
+            "7"
+        }) {
             assertEquals(400, client.post(page + "/ink", ink(bad, "")).status(), bad);
         }
         assertEquals(1, client.get(page + "/ink").body().at("/work").size());
@@ -68,7 +80,13 @@ class WorkApiTest extends ApiTest {
     @Test
     void theInstructorMarksInALayerOfTheirOwn() {
         draw(stroke("a", "[1,2,0.5,0]"), "");
-        assertEquals(1, instructor.post(page + "/ink", ink(stroke("m", "[5,5,0.5,0]"), "\"a\"")).body().at("/strokes").intValue());
+        assertEquals(
+                1,
+                instructor
+                        .post(page + "/ink", ink(stroke("m", "[5,5,0.5,0]"), "\"a\""))
+                        .body()
+                        .at("/strokes")
+                        .intValue());
         draw("", "\"m\"");
         draw(stroke("m", "[9,9,0.5,0]"), "");
         JsonNode ink = client.get(page + "/ink").body();
@@ -82,19 +100,32 @@ class WorkApiTest extends ApiTest {
         for (String door : new String[] {"/ink", "/work", "/work.svg", "/work.inkml", "/work.txt", "/work.tex"}) {
             assertEquals(404, other.get(page + door).status(), door);
             assertEquals(404, stranger.get(page + door).status(), door);
-            assertEquals(200, instructor.get(page + door.replace("svg", "none").replace("/work.none", "/work")).status(), door);
+            assertEquals(
+                    200,
+                    instructor
+                            .get(page + door.replace("svg", "none").replace("/work.none", "/work"))
+                            .status(),
+                    door);
         }
-        assertEquals(404, other.post(page + "/ink", ink(stroke("x", "[1,2,0.5,0]"), "")).status());
+        assertEquals(
+                404,
+                other.post(page + "/ink", ink(stroke("x", "[1,2,0.5,0]"), "")).status());
         assertEquals(404, instructor.put(page + "/work", lines("not theirs")).status());
         assertEquals(404, instructor.post(page + "/work/hand-in", "{}").status());
         assertEquals(404, other.post(page + "/work/hand-in", "{}").status());
         assertEquals(403, client.get("/api/handed-in").status());
-        assertEquals(403, client.post("/api/handed-in/" + item + "/read", "{\"credit\":100,\"comment\":\"\"}").status());
+        assertEquals(
+                403,
+                client.post("/api/handed-in/" + item + "/read", "{\"credit\":100,\"comment\":\"\"}")
+                        .status());
     }
 
     @Test
     void struckLinesAreKeptAndNotCounted() {
-        client.put(page + "/work", "{\"lines\":[{\"text\":\"x = 1\",\"struck\":true},{\"text\":\"\",\"struck\":false},{\"text\":\"x = 2\",\"struck\":false}]}");
+        client.put(
+                page + "/work",
+                "{\"lines\":[{\"text\":\"x = 1\",\"struck\":true},{\"text\":\"\",\"struck\":false},{\"text\":\"x ="
+                        + " 2\",\"struck\":false}]}");
         JsonNode lines = client.get(page + "/work").body().at("/lines");
         assertEquals(3, lines.size());
         assertTrue(lines.at("/0/struck").booleanValue());
@@ -136,8 +167,11 @@ class WorkApiTest extends ApiTest {
         assertEquals("UNAIDED_FIRST", view().at("/item/outcome").textValue());
         assertTrue(view().at("/history/0/waiting").booleanValue());
         assertEquals("0 18 1", stands());
-        assertEquals("0 18 1", client.get("/api/due").body().at("/assignments/0/skills/0").at("/stands") + " " + client.get("/api/due").body().at("/assignments/0/skills/0/hoped") + " "
-                + client.get("/api/due").body().at("/assignments/0/skills/0/pagesWaiting"));
+        assertEquals(
+                "0 18 1",
+                client.get("/api/due").body().at("/assignments/0/skills/0").at("/stands") + " "
+                        + client.get("/api/due").body().at("/assignments/0/skills/0/hoped") + " "
+                        + client.get("/api/due").body().at("/assignments/0/skills/0/pagesWaiting"));
     }
 
     @Test
@@ -156,24 +190,35 @@ class WorkApiTest extends ApiTest {
         answerRight(practice);
         instructor.post("/api/handed-in/" + item + "/read", "{\"credit\":50,\"comment\":\"\"}");
         assertEquals("9 9 0", stands());
-        assertEquals(200, instructor.post("/api/handed-in/" + item + "/unread", "{}").status());
+        assertEquals(
+                200, instructor.post("/api/handed-in/" + item + "/unread", "{}").status());
         assertEquals("HandedIn", state());
         assertEquals("0 18 1", stands());
-        assertEquals(409, instructor.post("/api/handed-in/" + item + "/unread", "{}").status());
-        assertEquals(404, stranger.post("/api/handed-in/" + item + "/unread", "{}").status());
-        assertEquals(403, client.post("/api/handed-in/" + item + "/unread", "{}").status());
+        assertEquals(
+                409, instructor.post("/api/handed-in/" + item + "/unread", "{}").status());
+        assertEquals(
+                404, stranger.post("/api/handed-in/" + item + "/unread", "{}").status());
+        assertEquals(
+                403, client.post("/api/handed-in/" + item + "/unread", "{}").status());
     }
 
     @Test
     void requiredWorkGoesFromWaitingToSentBackToRead() {
         client.put(page + "/work", lines("4.7 x 1000"));
         answerRight(practice);
-        assertEquals(item, instructor.get("/api/handed-in").body().at("/waiting/0/itemId").textValue());
+        assertEquals(
+                item,
+                instructor.get("/api/handed-in").body().at("/waiting/0/itemId").textValue());
         assertEquals(0, stranger.get("/api/handed-in").body().at("/waiting").size());
 
         instructor.post("/api/handed-in/" + item + "/send-back", "{\"comment\":\"Show how you counted the places.\"}");
         assertEquals("SentBack", state());
-        assertEquals("Show how you counted the places.", client.get("/api/due").body().at("/assignments/0/pagesBack/0/comment").textValue());
+        assertEquals(
+                "Show how you counted the places.",
+                client.get("/api/due")
+                        .body()
+                        .at("/assignments/0/pagesBack/0/comment")
+                        .textValue());
         assertEquals("0 18 1", stands());
         client.put(page + "/work", lines("4.7 x 1000", "three places"));
         client.post(page + "/work/hand-in", "{}");
@@ -196,10 +241,25 @@ class WorkApiTest extends ApiTest {
     @Test
     void workThatWasNotHandedInCannotBeRead() {
         client.put(page + "/work", lines("4.7"));
-        assertEquals(409, instructor.post("/api/handed-in/" + item + "/read", "{\"credit\":100,\"comment\":\"\"}").status());
-        assertEquals(400, instructor.post("/api/handed-in/" + item + "/read", "{\"credit\":101,\"comment\":\"\"}").status());
-        assertEquals(400, instructor.post("/api/handed-in/" + item + "/send-back", "{\"comment\":\"  \"}").status());
-        assertEquals(404, stranger.post("/api/handed-in/" + item + "/read", "{\"credit\":100,\"comment\":\"\"}").status());
+        assertEquals(
+                409,
+                instructor
+                        .post("/api/handed-in/" + item + "/read", "{\"credit\":100,\"comment\":\"\"}")
+                        .status());
+        assertEquals(
+                400,
+                instructor
+                        .post("/api/handed-in/" + item + "/read", "{\"credit\":101,\"comment\":\"\"}")
+                        .status());
+        assertEquals(
+                400,
+                instructor
+                        .post("/api/handed-in/" + item + "/send-back", "{\"comment\":\"  \"}")
+                        .status());
+        assertEquals(
+                404,
+                stranger.post("/api/handed-in/" + item + "/read", "{\"credit\":100,\"comment\":\"\"}")
+                        .status());
     }
 
     @Test
@@ -208,30 +268,57 @@ class WorkApiTest extends ApiTest {
         String file = client.text(page + "/work.inkml");
         assertTrue(file.contains("<trace"), file);
         String escaped = file.replace("\\", "\\\\").replace("\"", "\\\"").replace("\n", "\\n");
-        assertEquals(2, client.post(page + "/ink/import", "{\"inkml\":\"" + escaped + "\"}").body().at("/strokes").intValue());
-        assertEquals(400, client.post(page + "/ink/import", "{\"inkml\":\"no xml\"}").status());
+        assertEquals(
+                2,
+                client.post(page + "/ink/import", "{\"inkml\":\"" + escaped + "\"}")
+                        .body()
+                        .at("/strokes")
+                        .intValue());
+        assertEquals(
+                400, client.post(page + "/ink/import", "{\"inkml\":\"no xml\"}").status());
     }
 
     @Test
     void savedCommentsAreTheInstructorsOwn() {
         instructor.post("/api/handed-in/comments", "{\"text\":\"Show every step.\"}");
-        JsonNode saved = instructor.post("/api/handed-in/comments", "{\"text\":\"Show every step.\"}").body();
+        JsonNode saved = instructor
+                .post("/api/handed-in/comments", "{\"text\":\"Show every step.\"}")
+                .body();
         assertEquals(1, saved.size());
         assertEquals(0, stranger.get("/api/handed-in").body().at("/comments").size());
-        assertEquals(0, instructor.delete("/api/handed-in/comments/" + saved.at("/0/id").textValue()).body().size());
+        assertEquals(
+                0,
+                instructor
+                        .delete("/api/handed-in/comments/" + saved.at("/0/id").textValue())
+                        .body()
+                        .size());
     }
 
     @Test
     void theBookIsFoundByWordsAndSkillAndShowsTheAnswerOnlyWhenTheItemIsClosed() {
         client.put(page + "/work", lines("counted THREE places", "4.7 x 1000"));
-        assertEquals(1, client.get("/api/book?words=three places").body().at("/pages").size());
+        assertEquals(
+                1,
+                client.get("/api/book?words=three places").body().at("/pages").size());
         assertEquals(0, client.get("/api/book?words=four").body().at("/pages").size());
-        assertEquals(0, client.get("/api/book?skill=percent-parts").body().at("/pages").size());
-        assertEquals(0, client.get("/api/book/" + item).body().at("/item/parts/0/answers").size());
+        assertEquals(
+                0,
+                client.get("/api/book?skill=percent-parts").body().at("/pages").size());
+        assertEquals(
+                0,
+                client.get("/api/book/" + item)
+                        .body()
+                        .at("/item/parts/0/answers")
+                        .size());
         assertTrue(client.get("/api/book/" + item).body().at("/item/solution").isMissingNode());
         miss(practice);
         onward(practice, "NEXT");
-        assertEquals(1, client.get("/api/book/" + item).body().at("/item/parts/0/answers").size());
+        assertEquals(
+                1,
+                client.get("/api/book/" + item)
+                        .body()
+                        .at("/item/parts/0/answers")
+                        .size());
         assertEquals(404, other.get("/api/book/" + item).status());
         assertEquals(404, stranger.get("/api/book/" + item).status());
         assertEquals(200, instructor.get("/api/book/" + item).status());

@@ -29,13 +29,24 @@ final class Answers {
         Times inserts = new Times();
         all(visitor -> insert(servers, inserts));
         double ratio = inserts.meanMillis() / checks.meanMillis();
-        return String.format(Locale.ROOT, "| request, %d at a time | mean | 99th percentile |%n|---|---|---|%n| check an answer | %.2f ms | %.1f ms |%n| insert a row, bare | %.2f ms | %.1f ms |%n%n"
-                + "Answers are checked at %.2f of the throughput of the bare endpoint.%n", VISITORS, checks.meanMillis(), checks.percentile(99), inserts.meanMillis(), inserts.percentile(99), ratio);
+        return String.format(
+                Locale.ROOT,
+                "| request, %d at a time | mean | 99th percentile |%n|---|---|---|%n| check an answer | %.2f ms | %.1f"
+                        + " ms |%n| insert a row, bare | %.2f ms | %.1f ms |%n%nAnswers are checked at %.2f of the"
+                        + " throughput of the bare endpoint.%n",
+                VISITORS,
+                checks.meanMillis(),
+                checks.percentile(99),
+                inserts.meanMillis(),
+                inserts.percentile(99),
+                ratio);
     }
 
     private static void all(IntConsumer visit) {
         try (ExecutorService visitors = Executors.newFixedThreadPool(VISITORS)) {
-            List<Future<?>> done = IntStream.range(0, VISITORS).<Future<?>>mapToObj(v -> visitors.submit(() -> visit.accept(v))).toList();
+            List<Future<?>> done = IntStream.range(0, VISITORS)
+                    .<Future<?>>mapToObj(v -> visitors.submit(() -> visit.accept(v)))
+                    .toList();
             for (Future<?> one : done) {
                 one.get();
             }
@@ -55,8 +66,8 @@ final class Answers {
                 item = student.get(path).at("/item");
             }
             String check = path + "/check";
-            String body = "{\"itemId\":\"" + item.at("/id").textValue() + "\",\"part\":0,\"entries\":{\"" + item.at("/parts/0/fields/0/id").textValue() + "\":\"" + (700_000 + i)
-                    + "\"},\"confirmed\":true}";
+            String body = "{\"itemId\":\"" + item.at("/id").textValue() + "\",\"part\":0,\"entries\":{\""
+                    + item.at("/parts/0/fields/0/id").textValue() + "\":\"" + (700_000 + i) + "\"},\"confirmed\":true}";
             if (i < WARM) {
                 student.post(check, body);
             } else {
@@ -65,7 +76,8 @@ final class Answers {
             if (i % 2 == 1) {
                 String id = "{\"itemId\":\"" + item.at("/id").textValue() + "\"";
                 student.post(path + "/solution", id + "}");
-                item = student.post(path + "/next", id + ",\"onward\":\"NEXT\"}").at("/item");
+                item = student.post(path + "/next", id + ",\"onward\":\"NEXT\"}")
+                        .at("/item");
             }
         }
     }

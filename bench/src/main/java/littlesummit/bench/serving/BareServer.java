@@ -21,8 +21,14 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What the application is measured against: Spring MVC and Hibernate that insert one row, and nothing else. */
 @Configuration
-@EnableAutoConfiguration(exclude = {SecurityAutoConfiguration.class, SecurityFilterAutoConfiguration.class, UserDetailsServiceAutoConfiguration.class, SessionAutoConfiguration.class,
-    FlywayAutoConfiguration.class})
+@EnableAutoConfiguration(
+        exclude = {
+            SecurityAutoConfiguration.class,
+            SecurityFilterAutoConfiguration.class,
+            UserDetailsServiceAutoConfiguration.class,
+            SessionAutoConfiguration.class,
+            FlywayAutoConfiguration.class
+        })
 @EntityScan(basePackageClasses = BareServer.class)
 @EnableJpaRepositories(basePackageClasses = BareServer.class, considerNestedRepositories = true)
 class BareServer {
@@ -32,6 +38,7 @@ class BareServer {
         @Id
         @GeneratedValue(strategy = GenerationType.IDENTITY)
         private Long id;
+
         private String text;
 
         protected Row() {}

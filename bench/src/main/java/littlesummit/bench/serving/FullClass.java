@@ -23,7 +23,9 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** A class with students who have worked on everything that is set: one of them really, the others as copies of that. */
+/**
+ * A class with students who have worked on everything that is set: one of them really, the others as copies of that.
+ */
 final class FullClass {
     private static final String SKILL = "scientific-notation";
     private static final int ITEMS = 8;
@@ -55,17 +57,30 @@ final class FullClass {
         return students.stream().map(Person::username).toList();
     }
 
-    /** Sets so many assignments that nobody has worked on. @return their ids */
+    /**
+     * Sets so many assignments that nobody has worked on.
+     *
+     * @return their ids
+     */
     List<String> set(int count) {
         return IntStream.range(0, count).mapToObj(i -> one(i).id()).toList();
     }
 
     private Assignment one(int i) {
-        return server.getBean(AssignmentService.class).add(instructor.classId(), "Assignment " + i, List.of(SKILL, "absolute-value"), new Target.Score(95), Policy.DEFAULT,
-                Instant.now().plus(14 - i, ChronoUnit.DAYS));
+        return server.getBean(AssignmentService.class)
+                .add(
+                        instructor.classId(),
+                        "Assignment " + i,
+                        List.of(SKILL, "absolute-value"),
+                        new Target.Score(95),
+                        Policy.DEFAULT,
+                        Instant.now().plus(14 - i, ChronoUnit.DAYS));
     }
 
-    /** Sets assignments until there are so many, one due each day up to in two weeks, and lets everybody have worked on them. */
+    /**
+     * Sets assignments until there are so many, one due each day up to in two weeks, and lets everybody have worked on
+     * them.
+     */
     void fillTo(int count) {
         for (int i = assignments.size(); i < count; i++) {
             Assignment a = one(i);
@@ -85,24 +100,53 @@ final class FullClass {
             String id = practice.currentItem(place);
             Item item = server.getBean(ServedItems.class).require(student, id).item();
             Map<String, String> entries = new HashMap<>();
-            item.parts().getFirst().fields().forEach(f -> entries.put(f.id(), f.answer().key()));
-            practice.check(place, new PracticeService.Attempt(id, 0, entries, true), UUID.randomUUID().toString());
-            practice.next(place, id, PracticeService.Onward.NEXT, UUID.randomUUID().toString());
+            item.parts()
+                    .getFirst()
+                    .fields()
+                    .forEach(f -> entries.put(f.id(), f.answer().key()));
+            practice.check(
+                    place,
+                    new PracticeService.Attempt(id, 0, entries, true),
+                    UUID.randomUUID().toString());
+            practice.next(
+                    place, id, PracticeService.Onward.NEXT, UUID.randomUUID().toString());
         }
     }
 
-    /** States and log of the one who worked, for everybody and both skills. @param daysAgo how far back they lie */
+    /**
+     * States and log of the one who worked, for everybody and both skills.
+     *
+     * @param daysAgo how far back they lie
+     */
     private void copy(Assignment to, int daysAgo) {
         for (Person student : students) {
             for (String skill : to.skills()) {
-                boolean there = student.equals(students.getFirst()) && to == assignments.getFirst() && skill.equals(SKILL);
+                boolean there =
+                        student.equals(students.getFirst()) && to == assignments.getFirst() && skill.equals(SKILL);
                 if (!there) {
-                    database.update("insert into progress (id, person_id, assignment_id, skill, state, score, reached, version, summarised, stands, missed_lately, last_at) "
-                            + "select random_uuid(), ?, ?, ?, state, score, reached, 0, true, stands, missed_lately, dateadd(day, ?, last_at) from progress where person_id = ? and assignment_id = ? and skill = ?",
-                            student.id(), to.id(), skill, -daysAgo, students.getFirst().id(), assignments.getFirst().id(), SKILL);
-                    database.update("insert into practice_event (person_id, assignment_id, skill, item_id, idempotency_key, payload, at) "
-                            + "select ?, ?, ?, item_id, random_uuid(), payload, dateadd(day, ?, at) from practice_event where person_id = ? and assignment_id = ? and skill = ?",
-                            student.id(), to.id(), skill, -daysAgo, students.getFirst().id(), assignments.getFirst().id(), SKILL);
+                    database.update(
+                            "insert into progress (id, person_id, assignment_id, skill, state, score, reached,"
+                                + " version, summarised, stands, missed_lately, last_at) select random_uuid(), ?, ?,"
+                                + " ?, state, score, reached, 0, true, stands, missed_lately, dateadd(day, ?, last_at)"
+                                + " from progress where person_id = ? and assignment_id = ? and skill = ?",
+                            student.id(),
+                            to.id(),
+                            skill,
+                            -daysAgo,
+                            students.getFirst().id(),
+                            assignments.getFirst().id(),
+                            SKILL);
+                    database.update(
+                            "insert into practice_event (person_id, assignment_id, skill, item_id, idempotency_key,"
+                                + " payload, at) select ?, ?, ?, item_id, random_uuid(), payload, dateadd(day, ?, at)"
+                                + " from practice_event where person_id = ? and assignment_id = ? and skill = ?",
+                            student.id(),
+                            to.id(),
+                            skill,
+                            -daysAgo,
+                            students.getFirst().id(),
+                            assignments.getFirst().id(),
+                            SKILL);
                 }
             }
         }

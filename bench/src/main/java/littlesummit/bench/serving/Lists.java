@@ -20,16 +20,21 @@ final class Lists {
         Map<String, Double> few = medians(servers, full);
         full.fillTo(MANY);
         Map<String, Double> many = medians(servers, full);
-        StringBuilder table = new StringBuilder("| list, " + STUDENTS + " students | " + FEW + " assignments | " + MANY + " assignments | ratio |\n|---|---|---|---|\n");
-        few.forEach((list, ms) -> table.append(String.format(Locale.ROOT, "| `%s` | %.1f ms | %.1f ms | %.1f |%n", list, ms, many.get(list), many.get(list) / ms)));
+        StringBuilder table = new StringBuilder("| list, " + STUDENTS + " students | " + FEW + " assignments | " + MANY
+                + " assignments | ratio |\n|---|---|---|---|\n");
+        few.forEach((list, ms) -> table.append(String.format(
+                Locale.ROOT, "| `%s` | %.1f ms | %.1f ms | %.1f |%n", list, ms, many.get(list), many.get(list) / ms)));
         return table.toString();
     }
 
     private static Map<String, Double> medians(Servers servers, FullClass full) {
         Visitor instructor = Visitor.signedIn(servers.appAddress(), full.instructorName(), "pw");
-        Visitor student = Visitor.signedIn(servers.appAddress(), full.studentNames().getFirst(), "pw");
+        Visitor student =
+                Visitor.signedIn(servers.appAddress(), full.studentNames().getFirst(), "pw");
         Map<String, Double> medians = new LinkedHashMap<>();
-        for (String list : new String[] {"/api/class", "/api/class/assignments", "/api/class/marks", "/api/class/marks.csv", "/api/class/skills"}) {
+        for (String list : new String[] {
+            "/api/class", "/api/class/assignments", "/api/class/marks", "/api/class/marks.csv", "/api/class/skills"
+        }) {
             medians.put(list, median(instructor, list));
         }
         for (String list : new String[] {"/api/due", "/api/progress", "/api/map", "/api/review"}) {

@@ -11,8 +11,16 @@ final class Servers implements AutoCloseable {
     private final ConfigurableApplicationContext bare;
 
     Servers(Path data) {
-        app = SpringApplication.run(SummitApplication.class, "--server.port=0", "--summit.data=" + data.resolve("app"), "--summit.checks-per-minute=1000000");
-        bare = SpringApplication.run(BareServer.class, "--server.port=0", "--summit.data=" + data.resolve("bare"), "--spring.jpa.hibernate.ddl-auto=create");
+        app = SpringApplication.run(
+                SummitApplication.class,
+                "--server.port=0",
+                "--summit.data=" + data.resolve("app"),
+                "--summit.checks-per-minute=1000000");
+        bare = SpringApplication.run(
+                BareServer.class,
+                "--server.port=0",
+                "--summit.data=" + data.resolve("bare"),
+                "--spring.jpa.hibernate.ddl-auto=create");
     }
 
     ConfigurableApplicationContext app() {

@@ -18,7 +18,10 @@ final class Times {
         return nanos.size();
     }
 
-    /** @param percent 0 to 100; @return milliseconds */
+    /**
+     * @param percent 0 to 100
+     * @return milliseconds
+     */
     double percentile(int percent) {
         List<Long> sorted = nanos.stream().sorted().toList();
         return sorted.get(Math.min(sorted.size() - 1, sorted.size() * percent / 100)) / 1e6;

@@ -16,7 +16,8 @@ final class Visitor {
     private static final ObjectMapper JSON = new ObjectMapper();
     private final String address;
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
 
     Visitor(String address) {
         this.address = address;
@@ -38,8 +39,14 @@ final class Visitor {
     }
 
     private HttpRequest.Builder request(String path) {
-        String token = cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN")).map(HttpCookie::getValue).findFirst().orElse("");
-        return HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", "application/json").header("X-XSRF-TOKEN", token)
+        String token = cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
+        return HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", token)
                 .header("Idempotency-Key", UUID.randomUUID().toString());
     }
 
@@ -47,9 +54,11 @@ final class Visitor {
         try {
             HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
             if (response.statusCode() >= 300) {
-                throw new IllegalStateException(response.statusCode() + " " + response.request().uri() + " " + response.body());
+                throw new IllegalStateException(
+                        response.statusCode() + " " + response.request().uri() + " " + response.body());
             }
-            boolean json = response.headers().firstValue("Content-Type").orElse("").contains("json");
+            boolean json =
+                    response.headers().firstValue("Content-Type").orElse("").contains("json");
             return json ? JSON.readTree(response.body()) : JSON.nullNode();
         } catch (IOException | InterruptedException failed) {
             throw new IllegalStateException(failed);

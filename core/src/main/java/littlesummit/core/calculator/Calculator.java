@@ -22,16 +22,23 @@ import littlesummit.core.math.Syntax;
 public final class Calculator {
     /** Digits after the point of a decimal that does not end. */
     private static final int PLACES = 8;
+
     private static final Pattern OF_LIST = Pattern.compile("\\s*(sum|mean)\\s*\\((.*)\\)\\s*");
 
     private Calculator() {}
 
     /** What came out. */
     public sealed interface Result {
-        /** @param exact as an entry: a whole number, a fraction, or as typed where it is irrational; @param rounded whether the decimal was */
+        /**
+         * @param exact as an entry: a whole number, a fraction, or as typed where it is irrational
+         * @param rounded whether the decimal was
+         */
         record Value(String exact, String decimal, boolean rounded) implements Result {}
 
-        /** @param message what to do about it; @param at index from 0 where reading stopped, −1 for nowhere */
+        /**
+         * @param message what to do about it
+         * @param at index from 0 where reading stopped, −1 for nowhere
+         */
         record Unclear(String message, int at) implements Result {}
     }
 
@@ -47,15 +54,18 @@ public final class Calculator {
     }
 
     private static String closed(String typed) {
-        long open = typed.chars().filter(c -> c == '(').count() - typed.chars().filter(c -> c == ')').count();
+        long open = typed.chars().filter(c -> c == '(').count()
+                - typed.chars().filter(c -> c == ')').count();
         return typed.isBlank() ? typed : typed + ")".repeat(Math.clamp(open, 0, Limits.NESTING));
     }
 
     private static Result expression(String entry) {
         return switch (Parser.read(entry, Syntax.number())) {
             case Reading.Understood(Statement.Value(Expr expr)) -> value(Canonical.of(expr), entry);
-            case Reading.Understood u -> new Result.Unclear("Enter one expression without an equals sign, or sum(...) or mean(...).", -1);
-            case Reading.Stopped s -> new Result.Unclear(Reader.read(entry, Syntax.number()).message(), s.at());
+            case Reading.Understood u ->
+                new Result.Unclear("Enter one expression without an equals sign, or sum(...) or mean(...).", -1);
+            case Reading.Stopped s ->
+                new Result.Unclear(Reader.read(entry, Syntax.number()).message(), s.at());
         };
     }
 
@@ -63,7 +73,8 @@ public final class Calculator {
         List<RationalFunction> values = new ArrayList<>();
         for (String entry : entries.split("[,;]")) {
             if (!(Parser.read(entry, Syntax.number()) instanceof Reading.Understood(Statement.Value(Expr expr)))) {
-                return new Result.Unclear("\"" + entry.strip() + "\" is no number. Separate the numbers by commas.", -1);
+                return new Result.Unclear(
+                        "\"" + entry.strip() + "\" is no number. Separate the numbers by commas.", -1);
             }
             values.add(Canonical.of(expr));
         }

@@ -7,7 +7,10 @@ import java.util.regex.Pattern;
 import littlesummit.core.item.Block;
 import littlesummit.core.item.Item;
 
-/** The numbers that an item gives, to bring into the calculator: those of its tables and formulas, else those of its text. */
+/**
+ * The numbers that an item gives, to bring into the calculator: those of its tables and formulas, else those of its
+ * text.
+ */
 public final class ItemData {
     private static final Pattern NUMBER = Pattern.compile("(?<![\\w.])-?\\d[\\d,]*(?:\\.\\d+)?");
 
@@ -19,10 +22,11 @@ public final class ItemData {
         List<String> inTexts = new ArrayList<>();
         for (Block block : item.stem()) {
             switch (block) {
-                case Block.Table(var head, var rows) -> rows.forEach(row -> row.forEach(cell -> inTables.addAll(numbers(cell))));
+                case Block.Table(var head, var rows) ->
+                    rows.forEach(row -> row.forEach(cell -> inTables.addAll(numbers(cell))));
                 case Block.Text(String text) -> inTexts.addAll(numbers(text));
                 case Block.Formula(String latex) -> inTexts.addAll(numbers(latex));
-                case Block.Picture p -> { }
+                case Block.Picture p -> {}
             }
         }
         return List.copyOf(inTables.isEmpty() ? inTexts : inTables);

@@ -8,7 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Skills in strands, with what comes before each. There is no circle among them, and nothing comes before a skill that is not in the course. */
+/**
+ * Skills in strands, with what comes before each. There is no circle among them, and nothing comes before a skill that
+ * is not in the course.
+ */
 public final class Course {
     private final String id;
     private final String title;
@@ -19,7 +22,8 @@ public final class Course {
      * @param id lower case with hyphens
      * @param title as an instructor reads it
      * @param skills in the order of the map
-     * @throws IllegalArgumentException with a sentence, for a skill that stands there twice, a prerequisite that is not in the course, or a circle
+     * @throws IllegalArgumentException with a sentence, for a skill that stands there twice, a prerequisite that is not
+     *     in the course, or a circle
      */
     public Course(String id, String title, List<CourseSkill> skills) {
         this.id = id;
@@ -41,12 +45,14 @@ public final class Course {
             return known;
         }
         if (!above.add(skill.id())) {
-            throw new IllegalArgumentException("These skills come before each other in a circle: " + String.join(", ", above) + ".");
+            throw new IllegalArgumentException(
+                    "These skills come before each other in a circle: " + String.join(", ", above) + ".");
         }
         int depth = 0;
         for (String before : skill.prerequisites()) {
-            CourseSkill prerequisite = find(before).orElseThrow(
-                    () -> new IllegalArgumentException("“" + before + "” comes before “" + skill.id() + "” but is not in the course."));
+            CourseSkill prerequisite = find(before)
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "“" + before + "” comes before “" + skill.id() + "” but is not in the course."));
             depth = Math.max(depth, 1 + measure(prerequisite, above));
         }
         above.remove(skill.id());
@@ -73,7 +79,8 @@ public final class Course {
 
     /** @throws IllegalArgumentException for an id that is not in the course */
     public CourseSkill require(String skillId) {
-        return find(skillId).orElseThrow(() -> new IllegalArgumentException("no skill " + skillId + " in the course " + id));
+        return find(skillId)
+                .orElseThrow(() -> new IllegalArgumentException("no skill " + skillId + " in the course " + id));
     }
 
     /** Length of the longest chain of prerequisites below a skill, from 0. */

@@ -14,13 +14,20 @@ final class AnglesScene {
     static Scene of(Figure.Angles figure) {
         Drawing drawing = new Drawing();
         for (Figure.Ray ray : figure.rays()) {
-            drawing.path(Stroke.LINE, ray.bothWays() ? MIDDLE.at(ray.degrees() + 180, LENGTH) : MIDDLE, MIDDLE.at(ray.degrees(), LENGTH));
+            drawing.path(
+                    Stroke.LINE,
+                    ray.bothWays() ? MIDDLE.at(ray.degrees() + 180, LENGTH) : MIDDLE,
+                    MIDDLE.at(ray.degrees(), LENGTH));
             Point end = MIDDLE.at(ray.degrees(), LENGTH + 14);
             drawing.text(end.x(), end.y() + 6, ray.label(), LABEL, Shape.Style.PLAIN);
         }
         for (Figure.Arc arc : figure.arcs()) {
             if (arc.square()) {
-                drawing.path(new Stroke(Paint.SOFT, 1.5, false), MIDDLE.at(arc.from(), SQUARE), MIDDLE.at((arc.from() + arc.to()) / 2, SQUARE * Math.sqrt(2)), MIDDLE.at(arc.to(), SQUARE));
+                drawing.path(
+                        new Stroke(Paint.SOFT, 1.5, false),
+                        MIDDLE.at(arc.from(), SQUARE),
+                        MIDDLE.at((arc.from() + arc.to()) / 2, SQUARE * Math.sqrt(2)),
+                        MIDDLE.at(arc.to(), SQUARE));
             } else {
                 drawing.add(new Shape.Arc(MIDDLE, radius(arc), arc.from(), arc.to(), Stroke.MAIN));
                 label(arc, drawing);
@@ -40,7 +47,8 @@ final class AnglesScene {
         double width = TextWidth.of(arc.label(), LABEL, Shape.Style.BOLD);
         double distance = Math.max(radius(arc) + 22, (Math.hypot(width, LABEL) / 2 + 2) / Math.sin(half));
         Point at = MIDDLE.at((arc.from() + arc.to()) / 2, distance);
-        while (!drawing.isFree(new Shape.Text(at.moved(0, 6), arc.label(), LABEL, Shape.Anchor.MIDDLE, Shape.Style.BOLD).bounds())) {
+        while (!drawing.isFree(
+                new Shape.Text(at.moved(0, 6), arc.label(), LABEL, Shape.Anchor.MIDDLE, Shape.Style.BOLD).bounds())) {
             distance += 6;
             at = MIDDLE.at((arc.from() + arc.to()) / 2, distance);
         }

@@ -12,6 +12,7 @@ final class BarScene {
     private static final double TEXT = 16;
     /** Room for a field. */
     private static final double FIELD_WIDTH = 140;
+
     private static final double FIELD_HEIGHT = 44;
     private static final Pattern FIELD = Pattern.compile("\\{\\{(\\w+)}}");
 
@@ -52,7 +53,9 @@ final class BarScene {
     /** Below its piece; a line lower where a neighbour's label is in the way. */
     private static void label(String label, double x, Drawing drawing) {
         double y = HEIGHT + 20;
-        while (!drawing.isFree(new Shape.Text(new Point(x, y), label, TEXT, Shape.Anchor.MIDDLE, Shape.Style.PLAIN).bounds().wider(2))) {
+        while (!drawing.isFree(new Shape.Text(new Point(x, y), label, TEXT, Shape.Anchor.MIDDLE, Shape.Style.PLAIN)
+                .bounds()
+                .wider(2))) {
             y += TEXT + 4;
         }
         drawing.text(x, y, label, TEXT, Shape.Style.PLAIN);

@@ -5,8 +5,11 @@ import java.util.Collection;
 /** A rectangle along the axes, in units of the scene. */
 public record Box(double left, double top, double right, double bottom) {
     static Box around(Collection<Point> points) {
-        return new Box(points.stream().mapToDouble(Point::x).min().orElseThrow(), points.stream().mapToDouble(Point::y).min().orElseThrow(),
-                points.stream().mapToDouble(Point::x).max().orElseThrow(), points.stream().mapToDouble(Point::y).max().orElseThrow());
+        return new Box(
+                points.stream().mapToDouble(Point::x).min().orElseThrow(),
+                points.stream().mapToDouble(Point::y).min().orElseThrow(),
+                points.stream().mapToDouble(Point::x).max().orElseThrow(),
+                points.stream().mapToDouble(Point::y).max().orElseThrow());
     }
 
     /** A square with its middle at a point. */
@@ -15,7 +18,11 @@ public record Box(double left, double top, double right, double bottom) {
     }
 
     Box and(Box other) {
-        return new Box(Math.min(left, other.left), Math.min(top, other.top), Math.max(right, other.right), Math.max(bottom, other.bottom));
+        return new Box(
+                Math.min(left, other.left),
+                Math.min(top, other.top),
+                Math.max(right, other.right),
+                Math.max(bottom, other.bottom));
     }
 
     /** Larger by so much on each side. */
@@ -35,6 +42,9 @@ public record Box(double left, double top, double right, double bottom) {
     /** Whether the other lies in it, edges included, up to a rounding error. */
     public boolean holds(Box other) {
         double slack = 1e-6;
-        return other.left >= left - slack && other.top >= top - slack && other.right <= right + slack && other.bottom <= bottom + slack;
+        return other.left >= left - slack
+                && other.top >= top - slack
+                && other.right <= right + slack
+                && other.bottom <= bottom + slack;
     }
 }

@@ -14,7 +14,8 @@ final class Clip {
         List<Point> piece = new ArrayList<>();
         for (int i = 0; i + 1 < points.size(); i++) {
             Optional<Segment> inside = segment(points.get(i), points.get(i + 1), box);
-            if (inside.isEmpty() || !piece.isEmpty() && !piece.getLast().equals(inside.get().from())) {
+            if (inside.isEmpty()
+                    || !piece.isEmpty() && !piece.getLast().equals(inside.get().from())) {
                 keep(piece, pieces);
                 piece = new ArrayList<>();
             }
@@ -37,7 +38,9 @@ final class Clip {
 
     record Segment(Point from, Point to) {}
 
-    /** The part of a segment inside (Y.-D. Liang and B. A. Barsky, A New Concept and Method for Line Clipping, 1984). */
+    /**
+     * The part of a segment inside (Y.-D. Liang and B. A. Barsky, A New Concept and Method for Line Clipping, 1984).
+     */
     static Optional<Segment> segment(Point a, Point b, Box box) {
         double dx = b.x() - a.x();
         double dy = b.y() - a.y();
@@ -56,6 +59,8 @@ final class Clip {
         }
         return enters >= leaves
                 ? Optional.empty()
-                : Optional.of(new Segment(enters == 0 ? a : a.moved(enters * dx, enters * dy), leaves == 1 ? b : a.moved(leaves * dx, leaves * dy)));
+                : Optional.of(new Segment(
+                        enters == 0 ? a : a.moved(enters * dx, enters * dy),
+                        leaves == 1 ? b : a.moved(leaves * dx, leaves * dy)));
     }
 }

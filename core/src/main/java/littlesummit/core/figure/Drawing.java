@@ -33,7 +33,8 @@ final class Drawing {
     }
 
     static List<Point> corners(double x, double y, double width, double height) {
-        return List.of(new Point(x, y), new Point(x + width, y), new Point(x + width, y + height), new Point(x, y + height));
+        return List.of(
+                new Point(x, y), new Point(x + width, y), new Point(x + width, y + height), new Point(x, y + height));
     }
 
     /** A point, filled or open. */
@@ -53,7 +54,8 @@ final class Drawing {
 
     /** Whether some room is free of texts. */
     boolean isFree(Box box) {
-        return shapes.stream().noneMatch(s -> s instanceof Shape.Text && s.bounds().overlaps(box));
+        return shapes.stream()
+                .noneMatch(s -> s instanceof Shape.Text && s.bounds().overlaps(box));
     }
 
     /** Everything of another drawing, moved. */
@@ -65,19 +67,35 @@ final class Drawing {
 
     /** The room that all of it takes. */
     Box bounds() {
-        return Stream.concat(shapes.stream().map(Shape::bounds), spots.stream().map(Spot::bounds)).reduce(Box::and).orElseThrow();
+        return Stream.concat(shapes.stream().map(Shape::bounds), spots.stream().map(Spot::bounds))
+                .reduce(Box::and)
+                .orElseThrow();
     }
 
     Scene scene(String alt) {
         Box box = bounds().wider(MARGIN);
         Drawing moved = new Drawing().all(this, -box.left(), -box.top());
-        return new Scene(alt, box.right() - box.left(), box.bottom() - box.top(), moved.shapes, moved.spots, Optional.empty());
+        return new Scene(
+                alt, box.right() - box.left(), box.bottom() - box.top(), moved.shapes, moved.spots, Optional.empty());
     }
 
-    /** The same with coordinates. @param plot as it was drawn */
+    /**
+     * The same with coordinates.
+     *
+     * @param plot as it was drawn
+     */
     Scene scene(String alt, Plot plot) {
         Box box = bounds().wider(MARGIN);
-        Plot moved = new Plot(plot.left() - box.left(), plot.top() - box.top(), plot.width(), plot.height(), plot.xMin(), plot.xMax(), plot.yMin(), plot.yMax(), plot.step());
+        Plot moved = new Plot(
+                plot.left() - box.left(),
+                plot.top() - box.top(),
+                plot.width(),
+                plot.height(),
+                plot.xMin(),
+                plot.xMax(),
+                plot.yMin(),
+                plot.yMax(),
+                plot.step());
         Scene scene = scene(alt);
         return new Scene(alt, scene.width(), scene.height(), scene.shapes(), scene.spots(), Optional.of(moved));
     }

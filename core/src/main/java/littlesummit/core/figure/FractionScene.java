@@ -28,7 +28,12 @@ final class FractionScene {
                 List<Point> outline = outline(figure.shape(), corner, from, to);
                 boolean shaded = number < figure.shaded();
                 drawing.area(outline, EDGE, shaded ? Paint.HATCH : Paint.PAPER);
-                drawing.spot(new Spot(Spot.Kind.AREA, String.valueOf(number), "part " + (i + 1) + " of whole " + (whole + 1), outline, shaded));
+                drawing.spot(new Spot(
+                        Spot.Kind.AREA,
+                        String.valueOf(number),
+                        "part " + (i + 1) + " of whole " + (whole + 1),
+                        outline,
+                        shaded));
                 from = to;
                 number++;
             }

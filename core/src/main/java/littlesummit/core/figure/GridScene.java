@@ -13,6 +13,7 @@ final class GridScene {
     private static final double DOT = 4;
     /** Numbers that find room along an axis. */
     private static final int MOST_NUMBERS = 12;
+
     private final Drawing drawing = new Drawing();
     private final Figure.Grid grid;
     private final Plot plot;
@@ -41,8 +42,10 @@ final class GridScene {
 
     private void lines() {
         drawing.box(0, 0, SIZE, SIZE, Stroke.GRID, Paint.PAPER);
-        Numbers.marks(grid.xMin(), grid.xMax(), grid.step()).forEach(v -> drawing.line(plot.x(v), 0, plot.x(v), SIZE, Stroke.GRID));
-        Numbers.marks(grid.yMin(), grid.yMax(), grid.step()).forEach(v -> drawing.line(0, plot.y(v), SIZE, plot.y(v), Stroke.GRID));
+        Numbers.marks(grid.xMin(), grid.xMax(), grid.step())
+                .forEach(v -> drawing.line(plot.x(v), 0, plot.x(v), SIZE, Stroke.GRID));
+        Numbers.marks(grid.yMin(), grid.yMax(), grid.step())
+                .forEach(v -> drawing.line(0, plot.y(v), SIZE, plot.y(v), Stroke.GRID));
     }
 
     private void axes() {
@@ -64,8 +67,18 @@ final class GridScene {
     }
 
     private void letters() {
-        add(new Shape.Text(new Point(SIZE - 5, axisHeight() < 20 ? axisHeight() + 16 : axisHeight() - 7), "x", LETTER, Shape.Anchor.END, Shape.Style.LETTER));
-        add(new Shape.Text(new Point(axisLeft() > SIZE - 20 ? axisLeft() - 16 : axisLeft() + 8, 15), "y", LETTER, Shape.Anchor.START, Shape.Style.LETTER));
+        add(new Shape.Text(
+                new Point(SIZE - 5, axisHeight() < 20 ? axisHeight() + 16 : axisHeight() - 7),
+                "x",
+                LETTER,
+                Shape.Anchor.END,
+                Shape.Style.LETTER));
+        add(new Shape.Text(
+                new Point(axisLeft() > SIZE - 20 ? axisLeft() - 16 : axisLeft() + 8, 15),
+                "y",
+                LETTER,
+                Shape.Anchor.START,
+                Shape.Style.LETTER));
     }
 
     /** Neither zero nor the edges, and none that would lie on another text. */
@@ -73,13 +86,23 @@ final class GridScene {
         int everyX = Numbers.every(grid.xMin(), grid.xMax(), grid.step(), MOST_NUMBERS);
         for (double v : Numbers.marks(grid.xMin(), grid.xMax(), everyX * grid.step())) {
             double y = axisHeight() > SIZE - 16 ? axisHeight() - 5 : axisHeight() + 15;
-            add(new Shape.Text(new Point(plot.x(v), y), Numbers.text(v), NUMBER, Shape.Anchor.MIDDLE, Shape.Style.SOFT), v);
+            add(
+                    new Shape.Text(
+                            new Point(plot.x(v), y), Numbers.text(v), NUMBER, Shape.Anchor.MIDDLE, Shape.Style.SOFT),
+                    v);
         }
         int everyY = Numbers.every(grid.yMin(), grid.yMax(), grid.step(), MOST_NUMBERS);
         for (double v : Numbers.marks(grid.yMin(), grid.yMax(), everyY * grid.step())) {
             boolean right = axisLeft() < 24;
             Point at = new Point(axisLeft() + (right ? 5 : -5), plot.y(v) + 4);
-            add(new Shape.Text(at, Numbers.text(v), NUMBER, right ? Shape.Anchor.START : Shape.Anchor.END, Shape.Style.SOFT), v);
+            add(
+                    new Shape.Text(
+                            at,
+                            Numbers.text(v),
+                            NUMBER,
+                            right ? Shape.Anchor.START : Shape.Anchor.END,
+                            Shape.Style.SOFT),
+                    v);
         }
     }
 
@@ -89,7 +112,11 @@ final class GridScene {
         }
     }
 
-    /** Where it finds room. @return whether it did */
+    /**
+     * Where it finds room.
+     *
+     * @return whether it did
+     */
     private boolean add(Shape.Text text) {
         boolean free = frame.holds(text.bounds()) && drawing.isFree(text.bounds());
         if (free) {
@@ -102,10 +129,12 @@ final class GridScene {
         switch (drawn) {
             case Drawn.Point(double x, double y, String label) -> point(plot.at(x, y), label, false);
             case Drawn.Hole(double x, double y) -> point(plot.at(x, y), "", true);
-            case Drawn.Circle(double x, double y, double radius) -> circle(plot.at(x, y), plot.x(x + radius) - plot.x(x));
+            case Drawn.Circle(double x, double y, double radius) ->
+                circle(plot.at(x, y), plot.x(x + radius) - plot.x(x));
             case Drawn.Curve(List<List<Double>> branches) -> branches.forEach(this::branch);
             case Drawn.Asymptote(double a, double b, double c, String label) -> line(a, b, c, Stroke.DASHED);
-            case Drawn.Line(double a, double b, double c, boolean dashed) -> line(a, b, c, new Stroke(Paint.MAIN, 2.6, dashed));
+            case Drawn.Line(double a, double b, double c, boolean dashed) ->
+                line(a, b, c, new Stroke(Paint.MAIN, 2.6, dashed));
         }
     }
 
@@ -115,14 +144,19 @@ final class GridScene {
         }
         drawing.dot(at, DOT, Paint.MAIN, open);
         // Right above, then round the point, then farther out.
-        IntStream.of(10, 16, 24).boxed()
-                .flatMap(distance -> IntStream.of(45, 135, 315, 225, 90, 270).mapToObj(degrees -> label(at, label, degrees, distance)))
-                .filter(text -> !label.isBlank()).anyMatch(this::add);
+        IntStream.of(10, 16, 24)
+                .boxed()
+                .flatMap(distance -> IntStream.of(45, 135, 315, 225, 90, 270)
+                        .mapToObj(degrees -> label(at, label, degrees, distance)))
+                .filter(text -> !label.isBlank())
+                .anyMatch(this::add);
     }
 
     private static Shape.Text label(Point at, String label, int degrees, int distance) {
         Point beside = at.at(degrees, distance);
-        Shape.Anchor anchor = degrees % 180 == 90 ? Shape.Anchor.MIDDLE : Math.cos(Math.toRadians(degrees)) > 0 ? Shape.Anchor.START : Shape.Anchor.END;
+        Shape.Anchor anchor = degrees % 180 == 90
+                ? Shape.Anchor.MIDDLE
+                : Math.cos(Math.toRadians(degrees)) > 0 ? Shape.Anchor.START : Shape.Anchor.END;
         double down = Math.sin(Math.toRadians(degrees)) > 0 ? 0 : 0.7 * LETTER;
         return new Shape.Text(beside.moved(0, down), label, LETTER, anchor, Shape.Style.BOLD);
     }
@@ -132,12 +166,20 @@ final class GridScene {
         if (frame.holds(whole.bounds())) {
             drawing.add(whole);
         } else {
-            stroke(IntStream.rangeClosed(0, 120).mapToObj(i -> centre.at(3.0 * i, radius)).toList(), Stroke.MAIN);
+            stroke(
+                    IntStream.rangeClosed(0, 120)
+                            .mapToObj(i -> centre.at(3.0 * i, radius))
+                            .toList(),
+                    Stroke.MAIN);
         }
     }
 
     private void branch(List<Double> xy) {
-        stroke(IntStream.range(0, xy.size() / 2).mapToObj(i -> plot.at(xy.get(2 * i), xy.get(2 * i + 1))).toList(), Stroke.MAIN);
+        stroke(
+                IntStream.range(0, xy.size() / 2)
+                        .mapToObj(i -> plot.at(xy.get(2 * i), xy.get(2 * i + 1)))
+                        .toList(),
+                Stroke.MAIN);
     }
 
     /** The line a·x + b·y = c. */
@@ -152,6 +194,7 @@ final class GridScene {
     }
 
     private void stroke(List<Point> points, Stroke stroke) {
-        Clip.stroke(points, frame.wider(-stroke.width() / 2)).forEach(piece -> drawing.path(stroke, piece.toArray(Point[]::new)));
+        Clip.stroke(points, frame.wider(-stroke.width() / 2))
+                .forEach(piece -> drawing.path(stroke, piece.toArray(Point[]::new)));
     }
 }

@@ -16,10 +16,17 @@ final class NumberLineScene {
     static Scene of(Figure.NumberLine line) {
         Drawing drawing = new Drawing();
         drawing.line(-BEYOND, 0, WIDTH + BEYOND, 0, Stroke.LINE);
-        drawing.path(Stroke.LINE, new Point(WIDTH + BEYOND - 8, -5), new Point(WIDTH + BEYOND, 0), new Point(WIDTH + BEYOND - 8, 5));
+        drawing.path(
+                Stroke.LINE,
+                new Point(WIDTH + BEYOND - 8, -5),
+                new Point(WIDTH + BEYOND, 0),
+                new Point(WIDTH + BEYOND - 8, 5));
         drawing.path(Stroke.LINE, new Point(8 - BEYOND, -5), new Point(-BEYOND, 0), new Point(8 - BEYOND, 5));
         List<Double> ticks = Numbers.marks(line.from(), line.to(), line.step());
-        double widest = ticks.stream().mapToDouble(t -> TextWidth.of(Numbers.text(t), NUMBER, Shape.Style.PLAIN)).max().orElse(0);
+        double widest = ticks.stream()
+                .mapToDouble(t -> TextWidth.of(Numbers.text(t), NUMBER, Shape.Style.PLAIN))
+                .max()
+                .orElse(0);
         int every = Numbers.every(line.from(), line.to(), line.step(), (int) (WIDTH / (widest + GAP)));
         for (double tick : ticks) {
             boolean isNumbered = Math.abs(Math.IEEEremainder(tick, every * line.step())) < 1e-9;
@@ -44,7 +51,9 @@ final class NumberLineScene {
     private static void above(Figure.Mark mark, double x, Drawing drawing) {
         double y = -14;
         String label = mark.label().replace('-', '−');
-        while (!drawing.isFree(new Shape.Text(new Point(x, y), label, LABEL, Shape.Anchor.MIDDLE, Shape.Style.BOLD).bounds().wider(2))) {
+        while (!drawing.isFree(new Shape.Text(new Point(x, y), label, LABEL, Shape.Anchor.MIDDLE, Shape.Style.BOLD)
+                .bounds()
+                .wider(2))) {
             y -= LABEL + 2;
         }
         drawing.text(x, y, label, LABEL, Shape.Style.BOLD);

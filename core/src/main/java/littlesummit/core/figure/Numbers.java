@@ -24,8 +24,14 @@ final class Numbers {
         return LongStream.rangeClosed(first, last).mapToObj(i -> i * step).toList();
     }
 
-    /** How many steps lie between two numbers that are written: every one where there is room for all, else each second, fifth, tenth. */
+    /**
+     * How many steps lie between two numbers that are written: every one where there is room for all, else each second,
+     * fifth, tenth.
+     */
     static int every(double from, double to, double step, int most) {
-        return IntStream.of(EVERY).filter(n -> (to - from) / (n * step) <= most).findFirst().orElse(EVERY[EVERY.length - 1]);
+        return IntStream.of(EVERY)
+                .filter(n -> (to - from) / (n * step) <= most)
+                .findFirst()
+                .orElse(EVERY[EVERY.length - 1]);
     }
 }

@@ -1,6 +1,8 @@
 package littlesummit.core.figure;
 
-/** What a line or an area is drawn with, by its meaning; screen and paper have colours or greys of their own for each. */
+/**
+ * What a line or an area is drawn with, by its meaning; screen and paper have colours or greys of their own for each.
+ */
 public enum Paint {
     /** Nothing is drawn. */
     NONE,

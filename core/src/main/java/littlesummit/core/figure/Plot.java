@@ -10,7 +10,16 @@ package littlesummit.core.figure;
  * @param xMin in coordinates of the grid, as the other three
  * @param step distance of the lines, in coordinates
  */
-public record Plot(double left, double top, double width, double height, double xMin, double xMax, double yMin, double yMax, double step) {
+public record Plot(
+        double left,
+        double top,
+        double width,
+        double height,
+        double xMin,
+        double xMax,
+        double yMin,
+        double yMax,
+        double step) {
     double x(double value) {
         return left + (value - xMin) / (xMax - xMin) * width;
     }

@@ -6,7 +6,11 @@ public record Point(double x, double y) {
         return new Point(x + dx, y + dy);
     }
 
-    /** A place at a distance in a direction. @param degrees counter-clockwise from the right */
+    /**
+     * A place at a distance in a direction.
+     *
+     * @param degrees counter-clockwise from the right
+     */
     Point at(double degrees, double distance) {
         return moved(distance * Math.cos(Math.toRadians(degrees)), -distance * Math.sin(Math.toRadians(degrees)));
     }

@@ -38,7 +38,9 @@ public sealed interface Shape {
         }
 
         private List<Point> points() {
-            return IntStream.rangeClosed(0, STEPS).mapToObj(i -> centre.at(from + (to - from) * i / STEPS, radius)).toList();
+            return IntStream.rangeClosed(0, STEPS)
+                    .mapToObj(i -> centre.at(from + (to - from) * i / STEPS, radius))
+                    .toList();
         }
 
         @Override
@@ -69,11 +71,12 @@ public sealed interface Shape {
         @Override
         public Box bounds() {
             double width = TextWidth.of(text, size, style);
-            double left = switch (anchor) {
-                case START -> at.x();
-                case MIDDLE -> at.x() - width / 2;
-                case END -> at.x() - width;
-            };
+            double left =
+                    switch (anchor) {
+                        case START -> at.x();
+                        case MIDDLE -> at.x() - width / 2;
+                        case END -> at.x() - width;
+                    };
             return new Box(left, at.y() - 0.76 * size, left + width, at.y() + 0.22 * size);
         }
 
@@ -83,8 +86,17 @@ public sealed interface Shape {
         }
     }
 
-    enum Anchor { START, MIDDLE, END }
+    enum Anchor {
+        START,
+        MIDDLE,
+        END
+    }
 
     /** How letters look: as in a sentence, heavier, lighter, or as a letter of mathematics. */
-    enum Style { PLAIN, BOLD, SOFT, LETTER }
+    enum Style {
+        PLAIN,
+        BOLD,
+        SOFT,
+        LETTER
+    }
 }

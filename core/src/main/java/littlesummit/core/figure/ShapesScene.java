@@ -34,7 +34,10 @@ final class ShapesScene {
 
     private static Drawing draw(Figure.Polygon shape) {
         Drawing drawing = new Drawing();
-        List<Point> corners = IntStream.range(0, shape.corners().size() / 2).mapToObj(i -> new Point(shape.corners().get(2 * i), shape.corners().get(2 * i + 1))).toList();
+        List<Point> corners = IntStream.range(0, shape.corners().size() / 2)
+                .mapToObj(i ->
+                        new Point(shape.corners().get(2 * i), shape.corners().get(2 * i + 1)))
+                .toList();
         int n = corners.size();
         drawing.area(corners, EDGE, Paint.WASH);
         for (int i = 0; i < shape.ticks().size(); i++) {
@@ -42,7 +45,8 @@ final class ShapesScene {
                 tick(corners.get(i % n), corners.get((i + 1) % n), drawing);
             }
         }
-        shape.right().forEach(i -> square(corners.get(i), corners.get((i + n - 1) % n), corners.get((i + 1) % n), drawing));
+        shape.right()
+                .forEach(i -> square(corners.get(i), corners.get((i + n - 1) % n), corners.get((i + 1) % n), drawing));
         return drawing;
     }
 
@@ -60,6 +64,10 @@ final class ShapesScene {
         double b = 9 / Math.hypot(after.x() - corner.x(), after.y() - corner.y());
         Point first = corner.moved((before.x() - corner.x()) * a, (before.y() - corner.y()) * a);
         Point second = corner.moved((after.x() - corner.x()) * b, (after.y() - corner.y()) * b);
-        drawing.path(new Stroke(Paint.INK, 1.5, false), first, first.moved(second.x() - corner.x(), second.y() - corner.y()), second);
+        drawing.path(
+                new Stroke(Paint.INK, 1.5, false),
+                first,
+                first.moved(second.x() - corner.x(), second.y() - corner.y()),
+                second);
     }
 }

@@ -12,7 +12,11 @@ import java.util.List;
  */
 public record Spot(Kind kind, String id, String label, List<Point> outline, boolean marked) {
     /** An area to shade by pressing it, room for a field, or room for a unit that is laid there. */
-    public enum Kind { AREA, FIELD, UNIT }
+    public enum Kind {
+        AREA,
+        FIELD,
+        UNIT
+    }
 
     public Spot {
         outline = List.copyOf(outline);
@@ -23,6 +27,7 @@ public record Spot(Kind kind, String id, String label, List<Point> outline, bool
     }
 
     Spot moved(double dx, double dy) {
-        return new Spot(kind, id, label, outline.stream().map(p -> p.moved(dx, dy)).toList(), marked);
+        return new Spot(
+                kind, id, label, outline.stream().map(p -> p.moved(dx, dy)).toList(), marked);
     }
 }

@@ -7,6 +7,7 @@ final class StraightScene {
     private static final double SCALE = 3;
     /** How far an arrow reaches past the last point. */
     private static final double BEYOND = 28;
+
     private static final double LETTER = 16;
     private static final double GAP = 18;
 
@@ -62,6 +63,10 @@ final class StraightScene {
     }
 
     private static void arrow(Point tip, double ux, double uy, Drawing drawing) {
-        drawing.path(Stroke.LINE, tip.moved(-ux * 10 - uy * 5, -uy * 10 + ux * 5), tip, tip.moved(-ux * 10 + uy * 5, -uy * 10 - ux * 5));
+        drawing.path(
+                Stroke.LINE,
+                tip.moved(-ux * 10 - uy * 5, -uy * 10 + ux * 5),
+                tip,
+                tip.moved(-ux * 10 + uy * 5, -uy * 10 - ux * 5));
     }
 }

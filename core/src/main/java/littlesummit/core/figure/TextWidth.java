@@ -1,6 +1,9 @@
 package littlesummit.core.figure;
 
-/** How much room a text takes, a little more rather than less: good for fonts without serifs as they are usual on screens. From memory; no source. */
+/**
+ * How much room a text takes, a little more rather than less: good for fonts without serifs as they are usual on
+ * screens. From memory; no source.
+ */
 final class TextWidth {
     private static final String NARROW = "iljtfI.,:;'|!()[] ";
     private static final String WIDE = "mwMW%@";

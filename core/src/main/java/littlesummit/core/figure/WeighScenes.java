@@ -26,7 +26,10 @@ final class WeighScenes {
     }
 
     private static void pan(double x, double y, List<String> labels, Drawing drawing) {
-        drawing.area(List.of(new Point(x, y), new Point(x - 52, y + 60), new Point(x + 52, y + 60)), Stroke.LINE, Paint.NONE);
+        drawing.area(
+                List.of(new Point(x, y), new Point(x - 52, y + 60), new Point(x + 52, y + 60)),
+                Stroke.LINE,
+                Paint.NONE);
         for (int i = 0; i < labels.size(); i++) {
             drawing.text(x, y + 80 + i * 20, labels.get(i), LABEL, Shape.Style.PLAIN);
         }
@@ -39,7 +42,10 @@ final class WeighScenes {
         for (double mark : Numbers.marks(0, scale.max(), scale.step())) {
             boolean isNumbered = Math.abs(Math.IEEEremainder(mark, every * scale.step())) < 1e-9;
             double degrees = degrees(scale, mark);
-            drawing.path(isNumbered ? Stroke.LINE : Stroke.THIN, CENTRE.at(degrees, isNumbered ? 82 : 88), CENTRE.at(degrees, 96));
+            drawing.path(
+                    isNumbered ? Stroke.LINE : Stroke.THIN,
+                    CENTRE.at(degrees, isNumbered ? 82 : 88),
+                    CENTRE.at(degrees, 96));
             if (isNumbered) {
                 Point at = CENTRE.at(degrees, 64);
                 drawing.text(at.x(), at.y() + 5, Numbers.text(mark), 13, Shape.Style.PLAIN);

@@ -20,12 +20,13 @@ import littlesummit.core.math.Syntax;
  * @param kind what is compared
  * @param form what shape is asked
  * @param expected the right answer, in the syntax of entries
- * @param letters letters that may stand in an entry, for expressions, equations and domains; for values the letters that may
- *     name them, as in {@code x = 6}, where an empty set takes any
+ * @param letters letters that may stand in an entry, for expressions, equations and domains; for values the letters
+ *     that may name them, as in {@code x = 6}, where an empty set takes any
  * @param suffix what the field shows behind the entry, such as % or g; empty for nothing
  * @param options ids to choose from; empty where any id is taken
  */
-public record AnswerSpec(Kind kind, Form form, String expected, Set<String> letters, String suffix, Set<String> options) {
+public record AnswerSpec(
+        Kind kind, Form form, String expected, Set<String> letters, String suffix, Set<String> options) {
     public AnswerSpec {
         letters = Set.copyOf(letters);
         options = Set.copyOf(options);
@@ -71,8 +72,11 @@ public record AnswerSpec(Kind kind, Form form, String expected, Set<String> lett
     /** A unit in letters that the field shows already may be typed once more behind a number. */
     private String withoutSuffix(String entry) {
         String typed = entry.stripTrailing();
-        boolean word = kind == Kind.NUMBER && !suffix.isEmpty() && suffix.chars().allMatch(Character::isLetter);
-        return word && typed.endsWith(suffix) && typed.length() > suffix.length() ? typed.substring(0, typed.length() - suffix.length()) : entry;
+        boolean word =
+                kind == Kind.NUMBER && !suffix.isEmpty() && suffix.chars().allMatch(Character::isLetter);
+        return word && typed.endsWith(suffix) && typed.length() > suffix.length()
+                ? typed.substring(0, typed.length() - suffix.length())
+                : entry;
     }
 
     /** The right entry as one would type it: {@code expected}, rounded where rounding is asked. Grades as correct. */

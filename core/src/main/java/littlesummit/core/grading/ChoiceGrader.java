@@ -19,7 +19,10 @@ final class ChoiceGrader {
             return new Verdict.Unreadable(Reason.BLANK, 0);
         }
         if (!spec.options().isEmpty() && !spec.options().containsAll(chosen)) {
-            String unknown = chosen.stream().filter(id -> !spec.options().contains(id)).findFirst().orElseThrow();
+            String unknown = chosen.stream()
+                    .filter(id -> !spec.options().contains(id))
+                    .findFirst()
+                    .orElseThrow();
             return new Verdict.Unreadable(Reason.UNKNOWN_OPTION, Math.max(0, entry.indexOf(unknown)));
         }
         return judge(ids(spec.expected()), chosen);
@@ -33,11 +36,16 @@ final class ChoiceGrader {
         if (right.size() < 2 && chosen.size() < 2) {
             return Verdict.incorrect();
         }
-        return Verdict.slip(right.containsAll(chosen) ? Reason.CHOICE_MISSING : chosen.containsAll(right) ? Reason.CHOICE_EXTRA : Reason.CHOICE_MIXED);
+        return Verdict.slip(
+                right.containsAll(chosen)
+                        ? Reason.CHOICE_MISSING
+                        : chosen.containsAll(right) ? Reason.CHOICE_EXTRA : Reason.CHOICE_MIXED);
     }
 
     private static Set<String> ids(String list) {
-        return Arrays.stream(list.split(",")).map(String::strip).filter(id -> !id.isEmpty())
+        return Arrays.stream(list.split(","))
+                .map(String::strip)
+                .filter(id -> !id.isEmpty())
                 .collect(Collectors.toCollection(TreeSet::new));
     }
 }

@@ -25,7 +25,8 @@ final class DecimalForms {
         return slip(exact, right, value, expected, entry);
     }
 
-    private static Verdict judgeDigits(int places, RationalFunction exact, Rational right, Rational typed, Expr.Num written) {
+    private static Verdict judgeDigits(
+            int places, RationalFunction exact, Rational right, Rational typed, Expr.Num written) {
         int digits = written.places();
         if (typed.equals(right)) {
             return Verdict.CORRECT;
@@ -38,12 +39,15 @@ final class DecimalForms {
             return Verdict.form(Reason.ROUNDED_TOO_FAR);
         }
         Verdict slip = slip(exact, right, RationalFunction.of(typed), written, written);
-        boolean cut = digits <= places && !toNothing && Rounding.truncated(exact, digits).equals(typed);
+        boolean cut = digits <= places
+                && !toNothing
+                && Rounding.truncated(exact, digits).equals(typed);
         return slip.why().isEmpty() && cut ? Verdict.slip(Reason.TRUNCATED) : slip;
     }
 
     /** Slips are looked for in the rounded value first, then in the exact one. */
-    private static Verdict slip(RationalFunction exact, Rational right, RationalFunction value, Expr expected, Expr entry) {
+    private static Verdict slip(
+            RationalFunction exact, Rational right, RationalFunction value, Expr expected, Expr entry) {
         Verdict ofRounded = NumberGrader.incorrect(RationalFunction.of(right), value, expected, entry);
         return ofRounded.why().isPresent() ? ofRounded : NumberGrader.incorrect(exact, value, expected, entry);
     }

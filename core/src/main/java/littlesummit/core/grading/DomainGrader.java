@@ -41,8 +41,8 @@ final class DomainGrader {
     private static boolean isInequality(Statement entry) {
         return switch (entry) {
             case Statement.Relations r -> true;
-            case Statement.Sequence(var joiner, var items) -> items.stream()
-                    .allMatch(i -> isInequality(i) || i instanceof Statement.Value);
+            case Statement.Sequence(var joiner, var items) ->
+                items.stream().allMatch(i -> isInequality(i) || i instanceof Statement.Value);
             case Statement.Nothing n -> true;
             case Statement.Reals(var except) -> except.isEmpty();
             case Statement.Delimited d -> false;

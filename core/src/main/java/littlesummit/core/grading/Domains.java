@@ -19,12 +19,16 @@ final class Domains {
         return switch (statement) {
             case Statement.Relations(List<Expr> sides, List<Relation> signs) -> Inequalities.solve(sides, signs);
             case Statement.Sequence(Joiner joiner, List<Statement> items) -> sequence(joiner, items);
-            case Statement.Delimited(char open, List<Statement> items, char close) -> open == '{' ? points(items)
-                    : interval(open, items, close);
-            case Statement.Union(List<Statement> parts) -> parts.stream().map(Domains::of).reduce(RealSet.EMPTY, RealSet::union);
+            case Statement.Delimited(char open, List<Statement> items, char close) ->
+                open == '{' ? points(items) : interval(open, items, close);
+            case Statement.Union(List<Statement> parts) ->
+                parts.stream().map(Domains::of).reduce(RealSet.EMPTY, RealSet::union);
             case Statement.Nothing n -> RealSet.EMPTY;
-            case Statement.Reals(List<Expr> except) -> except.stream().map(Domains::point)
-                    .reduce(RealSet.EMPTY, RealSet::union).complement();
+            case Statement.Reals(List<Expr> except) ->
+                except.stream()
+                        .map(Domains::point)
+                        .reduce(RealSet.EMPTY, RealSet::union)
+                        .complement();
             case Statement.SetBuilder(String letter, Statement condition) -> of(condition);
             case Statement.Value v -> throw new Entries.WrongKind(Reason.DOMAIN_WANTED);
             case Statement.Measure m -> throw new Entries.WrongKind(Reason.DOMAIN_WANTED);
@@ -59,7 +63,8 @@ final class Domains {
     }
 
     private static RealSet interval(char open, List<Statement> items, char close) {
-        if (items.size() != 2 || !(items.get(0) instanceof Statement.Value(Expr low))
+        if (items.size() != 2
+                || !(items.get(0) instanceof Statement.Value(Expr low))
                 || !(items.get(1) instanceof Statement.Value(Expr high))) {
             throw new Entries.WrongKind(Reason.DOMAIN_WANTED);
         }
@@ -93,18 +98,22 @@ final class Domains {
         };
     }
 
-    /** Between "is not" conditions a comma means both; between "is" conditions it means either; else it is not clear. */
+    /**
+     * Between "is not" conditions a comma means both; between "is" conditions it means either; else it is not clear.
+     */
     private static RealSet commas(List<Statement> items) {
-        if (isExclusion(items.getFirst()) && items.stream().allMatch(i -> isExclusion(i) || i instanceof Statement.Value)) {
+        if (isExclusion(items.getFirst())
+                && items.stream().allMatch(i -> isExclusion(i) || i instanceof Statement.Value)) {
             return allOf(items);
         }
-        boolean equalities = items.stream().allMatch(i -> i instanceof Statement.Relations(var sides, var signs)
-                && signs.equals(List.of(Relation.EQUAL)));
+        boolean equalities = items.stream()
+                .allMatch(i -> i instanceof Statement.Relations(var sides, var signs)
+                        && signs.equals(List.of(Relation.EQUAL)));
         if (equalities) {
             return items.stream().map(Domains::of).reduce(RealSet.EMPTY, RealSet::union);
         }
-        throw new Entries.WrongKind(items.stream().allMatch(Statement.Value.class::isInstance)
-                ? Reason.DOMAIN_WANTED : Reason.AND_OR_OR);
+        throw new Entries.WrongKind(
+                items.stream().allMatch(Statement.Value.class::isInstance) ? Reason.DOMAIN_WANTED : Reason.AND_OR_OR);
     }
 
     private static boolean isExclusion(Statement item) {
@@ -112,7 +121,9 @@ final class Domains {
                 && signs.equals(List.of(Relation.NOT_EQUAL));
     }
 
-    /** All hold at once; a bare value behind an exclusion is excluded too, and so is what a comma list inside excludes. */
+    /**
+     * All hold at once; a bare value behind an exclusion is excluded too, and so is what a comma list inside excludes.
+     */
     private static RealSet allOf(List<Statement> items) {
         RealSet result = RealSet.ALL;
         for (Statement item : items) {
@@ -123,7 +134,8 @@ final class Domains {
     }
 
     private static boolean isExcluding(Statement first) {
-        return first instanceof Statement.Sequence(Joiner joiner, List<Statement> items) ? isExclusion(items.getFirst())
+        return first instanceof Statement.Sequence(Joiner joiner, List<Statement> items)
+                ? isExclusion(items.getFirst())
                 : isExclusion(first);
     }
 }

@@ -8,29 +8,31 @@ final class Entries {
     private Entries() {}
 
     static Verdict.Unreadable unreadable(Reading.Stopped stopped) {
-        Reason reason = switch (stopped.problem()) {
-            case BLANK -> Reason.BLANK;
-            case TOO_LONG -> Reason.TOO_LONG;
-            case TOO_DEEP -> Reason.TOO_DEEP;
-            case UNEXPECTED -> Reason.SYNTAX;
-            case INCOMPLETE -> Reason.INCOMPLETE;
-            case NOT_CLOSED -> Reason.NOT_CLOSED;
-            case UNKNOWN_LETTER -> Reason.UNKNOWN_VARIABLE;
-            case TWO_NUMBERS -> Reason.TWO_NUMBERS;
-            case UNKNOWN_UNIT -> Reason.UNKNOWN_UNIT;
-            case UNIT_ALONE -> Reason.NUMBER_MISSING;
-            case UNIT_HERE -> Reason.SYNTAX;
-            case TOO_LARGE -> Reason.TOO_LARGE;
-        };
+        Reason reason =
+                switch (stopped.problem()) {
+                    case BLANK -> Reason.BLANK;
+                    case TOO_LONG -> Reason.TOO_LONG;
+                    case TOO_DEEP -> Reason.TOO_DEEP;
+                    case UNEXPECTED -> Reason.SYNTAX;
+                    case INCOMPLETE -> Reason.INCOMPLETE;
+                    case NOT_CLOSED -> Reason.NOT_CLOSED;
+                    case UNKNOWN_LETTER -> Reason.UNKNOWN_VARIABLE;
+                    case TWO_NUMBERS -> Reason.TWO_NUMBERS;
+                    case UNKNOWN_UNIT -> Reason.UNKNOWN_UNIT;
+                    case UNIT_ALONE -> Reason.NUMBER_MISSING;
+                    case UNIT_HERE -> Reason.SYNTAX;
+                    case TOO_LARGE -> Reason.TOO_LARGE;
+                };
         return new Verdict.Unreadable(reason, stopped.at());
     }
 
     static Verdict.Unreadable unreadable(MathProblem problem) {
-        Reason reason = switch (problem.kind()) {
-            case UNDEFINED -> Reason.UNDEFINED;
-            case TOO_LARGE -> Reason.TOO_LARGE;
-            case NOT_SUPPORTED -> Reason.NOT_SUPPORTED;
-        };
+        Reason reason =
+                switch (problem.kind()) {
+                    case UNDEFINED -> Reason.UNDEFINED;
+                    case TOO_LARGE -> Reason.TOO_LARGE;
+                    case NOT_SUPPORTED -> Reason.NOT_SUPPORTED;
+                };
         return new Verdict.Unreadable(reason, 0);
     }
 

@@ -25,7 +25,8 @@ final class EquationGrader {
 
     private static List<Expr> sides(Statement statement) {
         if (statement instanceof Statement.Relations(List<Expr> sides, List<Relation> signs)
-                && signs.equals(List.of(Relation.EQUAL)) && sides.stream().allMatch(Numbers::isOne)) {
+                && signs.equals(List.of(Relation.EQUAL))
+                && sides.stream().allMatch(Numbers::isOne)) {
             return sides;
         }
         throw new Entries.WrongKind(Reason.EQUATION_WANTED);

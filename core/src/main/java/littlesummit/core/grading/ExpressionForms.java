@@ -21,9 +21,21 @@ final class ExpressionForms {
             case FACTORED -> FactoredForm.check(entry);
             case SINGLE_FRACTION -> singleFraction(entry);
             case LOWEST_TERMS -> lowestTerms(entry);
-            case POSITIVE_EXPONENTS -> hasNegativeExponent(entry) ? Optional.of(Reason.NEGATIVE_EXPONENT) : Optional.empty();
-            case ANY, INTEGER, FRACTION, FRACTION_LOWEST, MIXED, DECIMAL, PERCENT, SCIENTIFIC, NUMERAL, PRIME_FACTORS, POWER,
-                    INTERVAL, INEQUALITY -> Optional.empty();
+            case POSITIVE_EXPONENTS ->
+                hasNegativeExponent(entry) ? Optional.of(Reason.NEGATIVE_EXPONENT) : Optional.empty();
+            case ANY,
+                    INTEGER,
+                    FRACTION,
+                    FRACTION_LOWEST,
+                    MIXED,
+                    DECIMAL,
+                    PERCENT,
+                    SCIENTIFIC,
+                    NUMERAL,
+                    PRIME_FACTORS,
+                    POWER,
+                    INTERVAL,
+                    INEQUALITY -> Optional.empty();
         };
     }
 
@@ -46,18 +58,20 @@ final class ExpressionForms {
 
     private static Optional<Reason> singleFraction(Expr entry) {
         Expr size = Numbers.unsigned(entry);
-        boolean single = size instanceof Expr.Quotient(Expr num, Expr den) ? !hasFraction(num) && !hasFraction(den)
+        boolean single = size instanceof Expr.Quotient(Expr num, Expr den)
+                ? !hasFraction(num) && !hasFraction(den)
                 : !hasFraction(entry);
         return single ? Optional.empty() : Optional.of(Reason.SINGLE_FRACTION_WANTED);
     }
 
     /** Whether something with a letter stands below a line or to a negative power; numbers as coefficients may. */
     private static boolean hasFraction(Expr expr) {
-        boolean here = switch (expr) {
-            case Expr.Quotient(Expr num, Expr den) -> !letters(den).isEmpty() || hasFraction(num);
-            case Expr.Power(Expr base, Expr exponent) -> !letters(base).isEmpty() && isNegative(exponent);
-            default -> false;
-        };
+        boolean here =
+                switch (expr) {
+                    case Expr.Quotient(Expr num, Expr den) -> !letters(den).isEmpty() || hasFraction(num);
+                    case Expr.Power(Expr base, Expr exponent) -> !letters(base).isEmpty() && isNegative(exponent);
+                    default -> false;
+                };
         return here || expr.children().stream().anyMatch(ExpressionForms::hasFraction);
     }
 
@@ -82,7 +96,8 @@ final class ExpressionForms {
         }
         boolean letters = Gcd.of(top.num(), bottom.num()).degree() > 0;
         return letters || numbersShare(top.num().content(), bottom.num().content())
-                ? Optional.of(Reason.COMMON_FACTOR) : Optional.empty();
+                ? Optional.of(Reason.COMMON_FACTOR)
+                : Optional.empty();
     }
 
     private static boolean numbersShare(Rational a, Rational b) {
@@ -96,7 +111,10 @@ final class ExpressionForms {
 
     private static boolean isNegative(Expr exponent) {
         return letters(exponent).isEmpty()
-                && Canonical.of(exponent).asRational().filter(e -> e.signum() < 0).isPresent();
+                && Canonical.of(exponent)
+                        .asRational()
+                        .filter(e -> e.signum() < 0)
+                        .isPresent();
     }
 
     /** The polynomial that a factor stands for, when it is one in letters only. */

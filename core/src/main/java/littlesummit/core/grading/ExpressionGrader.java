@@ -34,7 +34,8 @@ final class ExpressionGrader {
     }
 
     private static Verdict form(Form form, Expr entry) {
-        Optional<Reason> reason = form instanceof Form.Shape shape ? ExpressionForms.check(shape, entry) : Optional.empty();
+        Optional<Reason> reason =
+                form instanceof Form.Shape shape ? ExpressionForms.check(shape, entry) : Optional.empty();
         return reason.map(Verdict::form).orElse(Verdict.CORRECT);
     }
 
@@ -45,7 +46,9 @@ final class ExpressionGrader {
             if (Equality.same(a.negate(), b)) {
                 return Verdict.slip(Reason.SIGN);
             }
-            return Equality.same(a.times(b), RationalFunction.ONE) ? Verdict.slip(Reason.RECIPROCAL) : Verdict.incorrect();
+            return Equality.same(a.times(b), RationalFunction.ONE)
+                    ? Verdict.slip(Reason.RECIPROCAL)
+                    : Verdict.incorrect();
         } catch (MathProblem noSlipToSee) {
             return Verdict.incorrect();
         }

@@ -41,8 +41,8 @@ final class FactoredForm {
         switch (expr) {
             case Expr.Neg(Expr inner) -> collect(inner, into);
             case Expr.Product(List<Expr> factors) -> factors.forEach(f -> collect(f, into));
-            case Expr.Power(Expr base, Expr exponent) when exponent.asInteger().filter(e -> e.signum() > 0).isPresent() ->
-                    collect(base, into);
+            case Expr.Power(Expr base, Expr exponent)
+            when exponent.asInteger().filter(e -> e.signum() > 0).isPresent() -> collect(base, into);
             case Expr.Quotient(Expr num, Expr den) when isNumber(den) -> collect(num, into);
             default -> into.add(expr);
         }

@@ -11,8 +11,24 @@ public sealed interface Form {
 
     /** A shape that needs no further detail. */
     enum Shape implements Form {
-        ANY, INTEGER, FRACTION, FRACTION_LOWEST, MIXED, DECIMAL, PERCENT, SCIENTIFIC, NUMERAL, PRIME_FACTORS, POWER,
-        EXPANDED, FACTORED, SINGLE_FRACTION, LOWEST_TERMS, POSITIVE_EXPONENTS, INTERVAL, INEQUALITY;
+        ANY,
+        INTEGER,
+        FRACTION,
+        FRACTION_LOWEST,
+        MIXED,
+        DECIMAL,
+        PERCENT,
+        SCIENTIFIC,
+        NUMERAL,
+        PRIME_FACTORS,
+        POWER,
+        EXPANDED,
+        FACTORED,
+        SINGLE_FRACTION,
+        LOWEST_TERMS,
+        POSITIVE_EXPONENTS,
+        INTERVAL,
+        INEQUALITY;
 
         @Override
         public String code() {
@@ -20,7 +36,12 @@ public sealed interface Form {
         }
     }
 
-    /** Rounded half up. @param places digits after the point, 0 to {@value Form#MOST_PLACES}; @param percent of the percent number */
+    /**
+     * Rounded half up.
+     *
+     * @param places digits after the point, 0 to {@value Form#MOST_PLACES}
+     * @param percent of the percent number
+     */
     record Rounded(int places, boolean percent) implements Form {
         @Override
         public String code() {
@@ -50,7 +71,10 @@ public sealed interface Form {
     static Optional<Form> of(String code) {
         int colon = code.indexOf(':');
         if (colon < 0) {
-            return Arrays.stream(Shape.values()).filter(s -> s.code().equals(code)).map(Form.class::cast).findFirst();
+            return Arrays.stream(Shape.values())
+                    .filter(s -> s.code().equals(code))
+                    .map(Form.class::cast)
+                    .findFirst();
         }
         String detail = code.substring(colon + 1);
         return switch (code.substring(0, colon)) {
@@ -63,7 +87,8 @@ public sealed interface Form {
     }
 
     private static Optional<Integer> places(String detail) {
-        boolean digits = detail.length() <= 2 && !detail.isEmpty() && detail.chars().allMatch(c -> c >= '0' && c <= '9');
+        boolean digits =
+                detail.length() <= 2 && !detail.isEmpty() && detail.chars().allMatch(c -> c >= '0' && c <= '9');
         return digits ? Optional.of(Integer.parseInt(detail)).filter(n -> n <= MOST_PLACES) : Optional.empty();
     }
 }

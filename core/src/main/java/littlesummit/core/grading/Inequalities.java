@@ -40,7 +40,8 @@ final class Inequalities {
             throw new Entries.WrongKind(Reason.NOT_SUPPORTED);
         }
         Rational a = slope.asRational().get();
-        RationalFunction root = RationalFunction.of(p.coefficient(letter, 0).times(a.reciprocal()).negate());
+        RationalFunction root = RationalFunction.of(
+                p.coefficient(letter, 0).times(a.reciprocal()).negate());
         return set(a.signum() > 0 ? sign : turned(sign), root);
     }
 
@@ -73,7 +74,8 @@ final class Inequalities {
     /** A side without end bounds nothing: −∞ &lt; x, x &lt; ∞. */
     private static RealSet bounded(Expr left, Relation sign, Expr right) {
         boolean less = sign == Relation.LESS;
-        boolean fits = isInfinite(left) && isInfinite(right) ? false
+        boolean fits = isInfinite(left) && isInfinite(right)
+                ? false
                 : isInfinite(left) ? (left instanceof Expr.Neg) == less : (right instanceof Expr.Infinity) == less;
         if (!fits || sign != Relation.LESS && sign != Relation.GREATER) {
             throw new Entries.WrongKind(Reason.INTERVAL_ORDER);

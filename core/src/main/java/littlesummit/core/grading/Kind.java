@@ -5,7 +5,14 @@ import java.util.Optional;
 
 /** What is compared. */
 public enum Kind {
-    NUMBER, EXPRESSION, EQUATION, PAIR, SET, DOMAIN, QUANTITY, CHOICE;
+    NUMBER,
+    EXPRESSION,
+    EQUATION,
+    PAIR,
+    SET,
+    DOMAIN,
+    QUANTITY,
+    CHOICE;
 
     /** The name in files and messages, such as {@code number}. */
     public String code() {

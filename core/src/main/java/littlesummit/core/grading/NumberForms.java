@@ -28,8 +28,15 @@ final class NumberForms {
             case NUMERAL -> unless(Numbers.literal(entry).isPresent(), Reason.NOT_NUMERAL);
             case PRIME_FACTORS -> primeFactors(entry);
             case POWER -> unless(isPower(entry), Reason.POWER_WANTED);
-            case ANY, PERCENT, EXPANDED, FACTORED, SINGLE_FRACTION, LOWEST_TERMS, POSITIVE_EXPONENTS, INTERVAL, INEQUALITY ->
-                    Optional.empty();
+            case ANY,
+                    PERCENT,
+                    EXPANDED,
+                    FACTORED,
+                    SINGLE_FRACTION,
+                    LOWEST_TERMS,
+                    POSITIVE_EXPONENTS,
+                    INTERVAL,
+                    INEQUALITY -> Optional.empty();
         };
     }
 
@@ -58,7 +65,9 @@ final class NumberForms {
         if (size instanceof Expr.Mixed) {
             return Optional.of(Reason.IMPROPER_WANTED);
         }
-        if (!(size instanceof Expr.Quotient(Expr num, Expr den)) || num.asInteger().isEmpty() || den.asInteger().isEmpty()) {
+        if (!(size instanceof Expr.Quotient(Expr num, Expr den))
+                || num.asInteger().isEmpty()
+                || den.asInteger().isEmpty()) {
             return Optional.of(isWhole(value) ? Reason.WORK_OUT : Reason.WRITE_AS_FRACTION);
         }
         BigInteger top = num.asInteger().get();
@@ -89,7 +98,8 @@ final class NumberForms {
             if (m.num().compareTo(m.den()) >= 0) {
                 return Optional.of(Reason.FRACTION_PART_TOO_LARGE);
             }
-            return unless(m.num().gcd(m.den()).equals(BigInteger.ONE) && m.whole().signum() > 0, Reason.NOT_LOWEST_TERMS);
+            return unless(
+                    m.num().gcd(m.den()).equals(BigInteger.ONE) && m.whole().signum() > 0, Reason.NOT_LOWEST_TERMS);
         }
         Rational exact = value.asRational().orElse(Rational.ZERO).abs();
         boolean hasMixedForm = !exact.isInteger() && exact.compareTo(Rational.ONE) > 0;
@@ -122,7 +132,8 @@ final class NumberForms {
     }
 
     private static boolean isPowerOfTen(Expr expr) {
-        return expr instanceof Expr.Power(Expr.Num base, Expr exponent) && base.value().equals(Rational.of(10))
+        return expr instanceof Expr.Power(Expr.Num base, Expr exponent)
+                && base.value().equals(Rational.of(10))
                 && exponent.asInteger().isPresent();
     }
 
@@ -132,7 +143,9 @@ final class NumberForms {
         boolean repeated = false;
         for (Expr factor : factors) {
             Expr base = factor instanceof Expr.Power(Expr b, Expr e) && isPositive(e) ? b : factor;
-            if (!(base instanceof Expr.Num n) || !n.value().isInteger() || !Primes.isPrime(n.value().num())) {
+            if (!(base instanceof Expr.Num n)
+                    || !n.value().isInteger()
+                    || !Primes.isPrime(n.value().num())) {
                 return Optional.of(entry instanceof Expr.Num ? Reason.PRODUCT_WANTED : Reason.NOT_PRIME);
             }
             repeated |= !bases.add(n.value().num());
@@ -145,7 +158,8 @@ final class NumberForms {
     }
 
     private static boolean isPower(Expr entry) {
-        return entry instanceof Expr.Power(Expr base, Expr exponent) && !(base instanceof Expr.Power)
+        return entry instanceof Expr.Power(Expr base, Expr exponent)
+                && !(base instanceof Expr.Power)
                 && base.children().stream().noneMatch(Expr.Power.class::isInstance)
                 && exponent.asInteger().filter(e -> !e.equals(BigInteger.ONE)).isPresent();
     }

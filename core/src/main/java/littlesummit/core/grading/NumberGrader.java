@@ -19,18 +19,21 @@ final class NumberGrader {
             throw new Entries.WrongKind(Reason.SIGN_TWICE);
         }
         boolean percentShown = spec.suffix().equals("%");
-        Optional<Expr> percent = asksPercent(spec.form(), right, percentShown) ? Optional.empty() : Numbers.percentNumber(typed);
+        Optional<Expr> percent =
+                asksPercent(spec.form(), right, percentShown) ? Optional.empty() : Numbers.percentNumber(typed);
         if (percent.isPresent() && percentShown) {
             return judge(spec.form(), right, percent.get(), true);
         }
         Verdict verdict = judge(spec.form(), right, typed, percentShown);
-        boolean onlyTheSign = verdict instanceof Verdict.Incorrect && percent.isPresent()
+        boolean onlyTheSign = verdict instanceof Verdict.Incorrect
+                && percent.isPresent()
                 && !(judge(spec.form(), right, percent.get(), percentShown) instanceof Verdict.Incorrect);
         return onlyTheSign ? Verdict.slip(Reason.PERCENT_SIGN_EXTRA) : verdict;
     }
 
     private static boolean asksPercent(Form form, Expr right, boolean percentShown) {
-        return form == Form.Shape.PERCENT || form instanceof Form.Rounded(int places, boolean p) && p
+        return form == Form.Shape.PERCENT
+                || form instanceof Form.Rounded(int places, boolean p) && p
                 || percentShown && right instanceof Expr.Percent;
     }
 
@@ -46,9 +49,12 @@ final class NumberGrader {
 
     /** Two runs of digits with a comma between them, as decimals are written in many countries. */
     private static boolean hasDecimalComma(Statement.Sequence entry) {
-        return entry.joiner() == Statement.Joiner.COMMA && entry.items().size() == 2
-                && entry.items().getFirst() instanceof Statement.Value(Expr whole) && Numbers.literal(whole).filter(n -> n.places() == 0).isPresent()
-                && entry.items().getLast() instanceof Statement.Value(Expr.Num digits) && digits.places() == 0;
+        return entry.joiner() == Statement.Joiner.COMMA
+                && entry.items().size() == 2
+                && entry.items().getFirst() instanceof Statement.Value(Expr whole)
+                && Numbers.literal(whole).filter(n -> n.places() == 0).isPresent()
+                && entry.items().getLast() instanceof Statement.Value(Expr.Num digits)
+                && digits.places() == 0;
     }
 
     /** @param percentShown whether the field itself shows a percent sign behind the entry */
@@ -64,10 +70,15 @@ final class NumberGrader {
         if (!Equality.sameNumber(right, value)) {
             return incorrect(right, value, expected, entry);
         }
-        return NumberForms.check(form, Numbers.plain(entry), right).map(Verdict::form).orElse(Verdict.CORRECT);
+        return NumberForms.check(form, Numbers.plain(entry), right)
+                .map(Verdict::form)
+                .orElse(Verdict.CORRECT);
     }
 
-    /** The first slip that shows, in the order in which they are told; what it says speaks of nothing that is not written there. */
+    /**
+     * The first slip that shows, in the order in which they are told; what it says speaks of nothing that is not
+     * written there.
+     */
     static Verdict incorrect(RationalFunction right, RationalFunction value, Expr expected, Expr entry) {
         if (Equality.same(right.negate(), value)) {
             return Verdict.slip(Reason.SIGN);

@@ -11,7 +11,8 @@ final class Numbers {
 
     /** Whether it stands for one number: no infinity, no ±. */
     static boolean isOne(Expr expr) {
-        return !(expr instanceof Expr.Infinity) && !(expr instanceof Expr.PlusMinus)
+        return !(expr instanceof Expr.Infinity)
+                && !(expr instanceof Expr.PlusMinus)
                 && expr.children().stream().allMatch(Numbers::isOne);
     }
 

@@ -19,11 +19,15 @@ final class PairGrader {
         if (each.stream().anyMatch(Verdict.Incorrect.class::isInstance)) {
             return slip(spec.form(), right, typed);
         }
-        return each.stream().filter(Verdict.WrongForm.class::isInstance).findFirst().orElse(Verdict.CORRECT);
+        return each.stream()
+                .filter(Verdict.WrongForm.class::isInstance)
+                .findFirst()
+                .orElse(Verdict.CORRECT);
     }
 
     private static List<Verdict> judge(Form form, List<Expr> right, List<Expr> typed) {
-        return List.of(NumberGrader.judge(form, right.get(0), typed.get(0), false),
+        return List.of(
+                NumberGrader.judge(form, right.get(0), typed.get(0), false),
                 NumberGrader.judge(form, right.get(1), typed.get(1), false));
     }
 
@@ -40,11 +44,14 @@ final class PairGrader {
     }
 
     private static List<Expr> coordinates(Statement statement) {
-        List<Statement> items = switch (statement) {
-            case Statement.Delimited(char open, List<Statement> inside, char close) when open == '(' && close == ')' -> inside;
-            case Statement.Sequence(Joiner joiner, List<Statement> inside) when joiner == Joiner.COMMA || joiner == Joiner.AND && areNamed(inside) -> inside;
-            default -> List.of();
-        };
+        List<Statement> items =
+                switch (statement) {
+                    case Statement.Delimited(char open, List<Statement> inside, char close)
+                    when open == '(' && close == ')' -> inside;
+                    case Statement.Sequence(Joiner joiner, List<Statement> inside)
+                    when joiner == Joiner.COMMA || joiner == Joiner.AND && areNamed(inside) -> inside;
+                    default -> List.of();
+                };
         if (items.size() != 2) {
             throw new Entries.WrongKind(Reason.PAIR_WANTED);
         }
@@ -67,8 +74,10 @@ final class PairGrader {
     }
 
     private static Optional<String> name(Statement item) {
-        return item instanceof Statement.Relations(List<Expr> sides, var signs) && sides.getFirst() instanceof Expr.Letter(String name)
-                ? Optional.of(name) : Optional.empty();
+        return item instanceof Statement.Relations(List<Expr> sides, var signs)
+                        && sides.getFirst() instanceof Expr.Letter(String name)
+                ? Optional.of(name)
+                : Optional.empty();
     }
 
     private static Expr coordinate(Statement item) {

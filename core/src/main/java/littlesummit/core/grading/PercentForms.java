@@ -27,11 +27,15 @@ final class PercentForms {
                 || Equality.sameNumber(right, value)) {
             return Verdict.form(Reason.WRITE_AS_PERCENT);
         }
-        return signShown || asPercentNumber instanceof Verdict.Incorrect ? asPercentNumber
+        return signShown || asPercentNumber instanceof Verdict.Incorrect
+                ? asPercentNumber
                 : Verdict.form(Reason.PERCENT_SIGN_MISSING);
     }
 
-    /** @param wanted the exact percent number; @param value the percent number entered */
+    /**
+     * @param wanted the exact percent number
+     * @param value the percent number entered
+     */
     private static Verdict judgeNumber(Form form, RationalFunction wanted, Expr written, RationalFunction value) {
         if (form instanceof Form.Rounded(int places, boolean percent)) {
             return Numbers.literal(written).isPresent() && value.asRational().isPresent()
@@ -42,7 +46,8 @@ final class PercentForms {
             return NumberGrader.incorrect(wanted, value, written, written);
         }
         Expr size = Numbers.unsigned(written);
-        boolean simple = size instanceof Expr.Num || size instanceof Expr.Mixed
+        boolean simple = size instanceof Expr.Num
+                || size instanceof Expr.Mixed
                 || size instanceof Expr.Quotient(Expr.Num n, Expr.Num d);
         return simple ? Verdict.CORRECT : Verdict.form(Reason.WRITE_AS_PERCENT);
     }

@@ -26,13 +26,16 @@ final class QuantityGrader {
         if (Unit.of(spec.suffix()).isPresent()) {
             return judge(spec, right, rightUnit, bare, Unit.of(spec.suffix()).get());
         }
-        return rightInSomeUnit(right, rightUnit, bare) ? Verdict.form(Reason.UNIT_MISSING)
-                : NumberGrader.incorrect(right.over(RationalFunction.of(asked.factor())), Canonical.of(bare), rightAmount, bare);
+        return rightInSomeUnit(right, rightUnit, bare)
+                ? Verdict.form(Reason.UNIT_MISSING)
+                : NumberGrader.incorrect(
+                        right.over(RationalFunction.of(asked.factor())), Canonical.of(bare), rightAmount, bare);
     }
 
     /** Whether a unit behind the number would make it right. */
     private static boolean rightInSomeUnit(RationalFunction right, Unit rightUnit, Expr bare) {
-        return Stream.of(Unit.values()).filter(u -> u.dimension() == rightUnit.dimension())
+        return Stream.of(Unit.values())
+                .filter(u -> u.dimension() == rightUnit.dimension())
                 .anyMatch(u -> Equality.sameNumber(right, inBase(bare, u)));
     }
 

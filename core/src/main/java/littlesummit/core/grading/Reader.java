@@ -24,11 +24,16 @@ public final class Reader {
     public static ReadAs read(String entry, Syntax syntax) {
         return switch (Parser.read(entry, syntax)) {
             case Reading.Understood(Statement statement) ->
-                    new ReadAs(LatexPrinter.latex(statement), SpokenPrinter.spoken(statement), -1, "",
-                            EntryText.around(entry, entry.length(), syntax));
+                new ReadAs(
+                        LatexPrinter.latex(statement),
+                        SpokenPrinter.spoken(statement),
+                        -1,
+                        "",
+                        EntryText.around(entry, entry.length(), syntax));
             case Reading.Stopped stopped -> {
                 Verdict.Unreadable verdict = Entries.unreadable(stopped);
-                yield new ReadAs("", "", verdict.at(), verdict.message(), EntryText.around(entry, verdict.at(), syntax));
+                yield new ReadAs(
+                        "", "", verdict.at(), verdict.message(), EntryText.around(entry, verdict.at(), syntax));
             }
         };
     }

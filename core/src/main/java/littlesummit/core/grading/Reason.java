@@ -23,7 +23,8 @@ public enum Reason {
     WRITE_AS_PERCENT("Write it as a percent, out of a hundred."),
     PERCENT_SIGN_MISSING("Put the percent sign behind the number."),
     NOT_SCIENTIFIC("Write it as a number times a power of ten, like 3.1 x 10^5."),
-    COEFFICIENT_RANGE("The number in front must be at least 1 and less than 10. Move its point and let the exponent follow."),
+    COEFFICIENT_RANGE(
+            "The number in front must be at least 1 and less than 10. Move its point and let the exponent follow."),
     NOT_NUMERAL("Write it out with plain digits, without powers or fractions."),
     USE_EXPONENTS("Gather equal factors into one power."),
     NOT_PRIME("One of the factors is not a prime number. Break it down further."),
@@ -56,8 +57,11 @@ public enum Reason {
     NO_ELEMENT("missing-element", "There is something to find. Look once more."),
     EXTRA_ELEMENT("There are too many. Check each of yours."),
     CHOICE_MISSING("missing-element", "What you chose fits, but it is not all. Look for more."),
-    CHOICE_EXTRA("extra-element", "You chose everything that fits, and something that does not. Look at each one again."),
-    CHOICE_MIXED("missing-element", "Something that you chose does not fit, and something that fits is missing. Look at each one again."),
+    CHOICE_EXTRA(
+            "extra-element", "You chose everything that fits, and something that does not. Look at each one again."),
+    CHOICE_MIXED(
+            "missing-element",
+            "Something that you chose does not fit, and something that fits is missing. Look at each one again."),
     OTHER_VALUE("This is another value. Look at your own work once more, line by line."),
 
     // Not read

@@ -24,13 +24,16 @@ final class SetGrader {
             missing |= typed.stream().allMatch(e -> isWrong(spec.form(), wanted, e));
         }
         for (Expr element : typed) {
-            Optional<Verdict> best = right.stream().map(wanted -> NumberGrader.judge(spec.form(), wanted, element, false))
-                    .filter(v -> !(v instanceof Verdict.Incorrect)).findFirst();
+            Optional<Verdict> best = right.stream()
+                    .map(wanted -> NumberGrader.judge(spec.form(), wanted, element, false))
+                    .filter(v -> !(v instanceof Verdict.Incorrect))
+                    .findFirst();
             extra |= best.isEmpty();
             form = form.or(() -> best.filter(Verdict.WrongForm.class::isInstance));
         }
         if (missing || extra) {
-            boolean someRight = typed.stream().anyMatch(e -> right.stream().anyMatch(wanted -> !isWrong(spec.form(), wanted, e)));
+            boolean someRight =
+                    typed.stream().anyMatch(e -> right.stream().anyMatch(wanted -> !isWrong(spec.form(), wanted, e)));
             return slip(right, typed, missing, extra, someRight);
         }
         return form.orElse(Verdict.CORRECT);
@@ -48,7 +51,10 @@ final class SetGrader {
         if (!missing) {
             return Verdict.slip(Reason.EXTRA_ELEMENT);
         }
-        return Verdict.slip(someRight && !extra ? Reason.MISSING_ELEMENT : typed.isEmpty() ? Reason.NO_ELEMENT : Reason.ELEMENT_WRONG);
+        return Verdict.slip(
+                someRight && !extra
+                        ? Reason.MISSING_ELEMENT
+                        : typed.isEmpty() ? Reason.NO_ELEMENT : Reason.ELEMENT_WRONG);
     }
 
     /** Whether the opposite of every one of {@code some} is among {@code all}. */
@@ -65,11 +71,12 @@ final class SetGrader {
 
     private static void collect(Statement statement, List<Expr> into, boolean outermost) {
         switch (Numbers.unnamed(statement)) {
-            case Statement.Nothing n when outermost -> { }
+            case Statement.Nothing n when outermost -> {}
             case Statement.Value(Expr expr) -> Alternatives.of(expr).forEach(e -> into.add(finite(e)));
-            case Statement.Sequence(Joiner joiner, List<Statement> items) -> items.forEach(i -> collect(i, into, false));
-            case Statement.Delimited(char open, List<Statement> items, char close) when open == '{' && outermost ->
-                    items.forEach(i -> collect(i, into, false));
+            case Statement.Sequence(Joiner joiner, List<Statement> items) ->
+                items.forEach(i -> collect(i, into, false));
+            case Statement.Delimited(char open, List<Statement> items, char close)
+            when open == '{' && outermost -> items.forEach(i -> collect(i, into, false));
             default -> throw new Entries.WrongKind(Reason.NUMBERS_WANTED);
         }
     }

@@ -15,9 +15,13 @@ final class Terms {
     static boolean isTerm(Expr expr) {
         return switch (expr) {
             case Expr.Neg(Expr inner) -> !(inner instanceof Expr.Neg) && isTerm(inner);
-            case Expr.Quotient(Expr num, Expr den) -> isTerm(num) && isTerm(den) && !(num instanceof Expr.Quotient)
-                    && !(den instanceof Expr.Quotient) && !(den instanceof Expr.Neg) && powers(num).keySet().stream()
-                    .noneMatch(powers(den)::containsKey);
+            case Expr.Quotient(Expr num, Expr den) ->
+                isTerm(num)
+                        && isTerm(den)
+                        && !(num instanceof Expr.Quotient)
+                        && !(den instanceof Expr.Quotient)
+                        && !(den instanceof Expr.Neg)
+                        && powers(num).keySet().stream().noneMatch(powers(den)::containsKey);
             case Expr.Product(List<Expr> factors) -> isProductTerm(factors);
             default -> isCoefficient(expr) || power(expr).isPresent();
         };
@@ -31,7 +35,8 @@ final class Terms {
             Optional<Map.Entry<String, BigInteger>> power = power(factor);
             if (power.isPresent()) {
                 letters.add(power.get().getKey());
-            } else if (isNumber(factor) || factor instanceof Expr.Neg(Expr inner) && isNumber(inner) && factor == factors.getFirst()) {
+            } else if (isNumber(factor)
+                    || factor instanceof Expr.Neg(Expr inner) && isNumber(inner) && factor == factors.getFirst()) {
                 numbers++;
             } else if (!isCoefficient(factor)) {
                 return false;
@@ -41,8 +46,11 @@ final class Terms {
     }
 
     private static boolean isNumber(Expr expr) {
-        return expr instanceof Expr.Num || expr instanceof Expr.Mixed
-                || expr instanceof Expr.Quotient(Expr num, Expr den) && num instanceof Expr.Num && den instanceof Expr.Num;
+        return expr instanceof Expr.Num
+                || expr instanceof Expr.Mixed
+                || expr instanceof Expr.Quotient(Expr num, Expr den)
+                        && num instanceof Expr.Num
+                        && den instanceof Expr.Num;
     }
 
     private static boolean isCoefficient(Expr expr) {
@@ -53,7 +61,8 @@ final class Terms {
     private static Optional<Map.Entry<String, BigInteger>> power(Expr expr) {
         return switch (expr) {
             case Expr.Letter(String name) -> Optional.of(Map.entry(name, BigInteger.ONE));
-            case Expr.Power(Expr.Letter(String name), Expr exponent) -> exponent.asInteger().map(e -> Map.entry(name, e));
+            case Expr.Power(Expr.Letter(String name), Expr exponent) ->
+                exponent.asInteger().map(e -> Map.entry(name, e));
             default -> Optional.empty();
         };
     }
@@ -66,7 +75,8 @@ final class Terms {
     }
 
     private static void collect(Expr term, int sign, Map<String, Object> into) {
-        power(term).filter(p -> p.getValue().signum() != 0)
+        power(term)
+                .filter(p -> p.getValue().signum() != 0)
                 .ifPresent(p -> into.put(p.getKey(), p.getValue().multiply(BigInteger.valueOf(sign))));
         switch (term) {
             case Expr.Neg(Expr inner) -> collect(inner, sign, into);
@@ -77,7 +87,7 @@ final class Terms {
             }
             case Expr.Root r -> into.put("root " + r, sign);
             case Expr.Pi p -> into.put("pi", sign);
-            default -> { }
+            default -> {}
         }
     }
 }

@@ -15,7 +15,11 @@ public sealed interface Verdict {
     /** Another value; the slip is named where one shows. */
     record Incorrect(Optional<Reason> slip) implements Verdict {}
 
-    /** Never costs a try. @param at index of the first character not understood, from 0 */
+    /**
+     * Never costs a try.
+     *
+     * @param at index of the first character not understood, from 0
+     */
     record Unreadable(Reason reason, int at) implements Verdict {}
 
     static Verdict form(Reason reason) {
@@ -54,7 +58,8 @@ public sealed interface Verdict {
         return switch (this) {
             case Correct c -> "Right.";
             case WrongForm(Reason reason) -> reason.message();
-            case Incorrect(Optional<Reason> slip) -> slip.orElse(Reason.OTHER_VALUE).message();
+            case Incorrect(Optional<Reason> slip) ->
+                slip.orElse(Reason.OTHER_VALUE).message();
             case Unreadable(Reason reason, int at) -> reason.message();
         };
     }

@@ -12,7 +12,8 @@ import littlesummit.core.grading.AnswerSpec;
  * @param wanted the form wanted, said before anything is checked; empty when the response leaves no choice
  * @param answer what is right; never leaves the server before the item is closed
  */
-public record Field(String id, String label, String wanted, Response response, AnswerSpec answer, List<Mistake> mistakes) {
+public record Field(
+        String id, String label, String wanted, Response response, AnswerSpec answer, List<Mistake> mistakes) {
     public Field {
         mistakes = List.copyOf(mistakes);
     }
@@ -28,7 +29,8 @@ public record Field(String id, String label, String wanted, Response response, A
 
     /** @param right id of the right option */
     public static Field choice(String id, String label, List<Option> options, String right, Mistake... mistakes) {
-        AnswerSpec answer = AnswerSpec.choice(right, options.stream().map(Option::id).toList());
+        AnswerSpec answer =
+                AnswerSpec.choice(right, options.stream().map(Option::id).toList());
         return new Field(id, label, "", new Response.ChooseOne(options), answer, List.of(mistakes));
     }
 

@@ -2,28 +2,54 @@ package littlesummit.core.item;
 
 import java.util.List;
 
-/** A picture as numbers and labels; the screen draws it. Every one carries a text alternative that leaves out no fact. */
+/**
+ * A picture as numbers and labels; the screen draws it. Every one carries a text alternative that leaves out no fact.
+ */
 public sealed interface Figure {
     /** What the picture shows, in words. */
     String alt();
 
-    /** One bar cut into pieces. @param total label of the whole; @param pieces from left to right */
+    /**
+     * One bar cut into pieces.
+     *
+     * @param total label of the whole
+     * @param pieces from left to right
+     */
     record Bar(String alt, String total, List<Piece> pieces) implements Figure {}
 
-    /** @param size share of the bar, in any unit common to all pieces; @param slot id of the field placed here, or empty */
+    /**
+     * @param size share of the bar, in any unit common to all pieces
+     * @param slot id of the field placed here, or empty
+     */
     record Piece(double size, String label, boolean shaded, String slot) {}
 
-    /** Wholes cut into parts. @param shape bar or circle; @param cuts sizes of the parts of one whole, in any common unit */
+    /**
+     * Wholes cut into parts.
+     *
+     * @param shape bar or circle
+     * @param cuts sizes of the parts of one whole, in any common unit
+     */
     record FractionPicture(String alt, Shape shape, int wholes, List<Double> cuts, int shaded) implements Figure {}
 
-    enum Shape { BAR, CIRCLE }
+    enum Shape {
+        BAR,
+        CIRCLE
+    }
 
-    /** @param marks labelled places; @param step distance of the small ticks */
+    /**
+     * @param marks labelled places
+     * @param step distance of the small ticks
+     */
     record NumberLine(String alt, double from, double to, double step, List<Mark> marks) implements Figure {}
 
     record Mark(double at, String label, boolean open) {}
 
-    /** Lines or rays from one point. @param rays directions in degrees counter-clockwise from the right; @param arcs marked angles */
+    /**
+     * Lines or rays from one point.
+     *
+     * @param rays directions in degrees counter-clockwise from the right
+     * @param arcs marked angles
+     */
     record Angles(String alt, List<Ray> rays, List<Arc> arcs) implements Figure {}
 
     record Ray(double degrees, String label, boolean bothWays) {}
@@ -32,7 +58,8 @@ public sealed interface Figure {
     record Arc(double from, double to, String label, boolean square) {}
 
     /** A segment, ray or line with named points. */
-    record Straight(String alt, List<Named> points, boolean arrowAtStart, boolean arrowAtEnd, int ticks) implements Figure {}
+    record Straight(String alt, List<Named> points, boolean arrowAtStart, boolean arrowAtEnd, int ticks)
+            implements Figure {}
 
     record Named(String name, double x, double y) {}
 
@@ -42,15 +69,24 @@ public sealed interface Figure {
     /** Many shapes in one picture. */
     record Shapes(String alt, List<Polygon> items) implements Figure {}
 
-    /** @param corners alternating x and y; @param ticks tick marks on each side, 0 for none; @param right corners with a right-angle mark */
+    /**
+     * @param corners alternating x and y
+     * @param ticks tick marks on each side, 0 for none
+     * @param right corners with a right-angle mark
+     */
     record Polygon(String id, String alt, List<Double> corners, List<Integer> ticks, List<Integer> right) {}
 
     /** A coordinate grid. */
-    record Grid(String alt, double xMin, double xMax, double yMin, double yMax, double step, List<Drawn> drawn) implements Figure {}
+    record Grid(String alt, double xMin, double xMax, double yMin, double yMax, double step, List<Drawn> drawn)
+            implements Figure {}
 
     /** What is drawn on a grid. */
     sealed interface Drawn {
-        /** A filled point. @param label beside it; may be empty */
+        /**
+         * A filled point.
+         *
+         * @param label beside it; may be empty
+         */
         record Point(double x, double y, String label) implements Drawn {}
 
         record Circle(double x, double y, double radius) implements Drawn {}
@@ -64,16 +100,29 @@ public sealed interface Figure {
         /** The line a·x + b·y = c. */
         record Line(double a, double b, double c, boolean dashed) implements Drawn {}
 
-        /** The line a·x + b·y = c, dashed, that a curve comes near. @param label its equation; not drawn, since it may be what is asked */
+        /**
+         * The line a·x + b·y = c, dashed, that a curve comes near.
+         *
+         * @param label its equation; not drawn, since it may be what is asked
+         */
         record Asymptote(double a, double b, double c, String label) implements Drawn {}
     }
 
-    /** A balance. @param left labels on the left pan */
+    /**
+     * A balance.
+     *
+     * @param left labels on the left pan
+     */
     record Balance(String alt, List<String> left, List<String> right, boolean level) implements Figure {}
 
     /** A dial or display that shows a mass. */
     record Scale(String alt, double max, double step, double reading, String unit) implements Figure {}
 
-    /** An object to measure. @param length in units; @param start where it begins on the strip, in units */
+    /**
+     * An object to measure.
+     *
+     * @param length in units
+     * @param start where it begins on the strip, in units
+     */
     record Measured(String alt, String object, String unit, double length, double start) implements Figure {}
 }

@@ -10,10 +10,17 @@ import java.util.Optional;
  * @param worked the full solution, step by step
  * @param second another way of explaining it
  * @param calculator whether one is allowed
- * @param given what the item gives to start from, in entry syntax, for checking the first line of work; empty for nothing
+ * @param given what the item gives to start from, in entry syntax, for checking the first line of work; empty for
+ *     nothing
  */
-public record Item(ItemRef ref, List<Block> stem, List<Part> parts, List<WorkedStep> worked, Optional<SecondView> second,
-        boolean calculator, String given) {
+public record Item(
+        ItemRef ref,
+        List<Block> stem,
+        List<Part> parts,
+        List<WorkedStep> worked,
+        Optional<SecondView> second,
+        boolean calculator,
+        String given) {
     public Item {
         stem = List.copyOf(stem);
         parts = List.copyOf(parts);
@@ -23,17 +30,25 @@ public record Item(ItemRef ref, List<Block> stem, List<Part> parts, List<WorkedS
         }
     }
 
-    /** What makes it different from another item of its skill: a student never gets the same twice while there are others. */
+    /**
+     * What makes it different from another item of its skill: a student never gets the same twice while there are
+     * others.
+     */
     public String fingerprint() {
         StringBuilder text = new StringBuilder(ref.variant());
         stem.forEach(block -> text.append('|').append(block));
-        parts.forEach(part -> text.append('|').append(part.prompt())
+        parts.forEach(part -> text.append('|')
+                .append(part.prompt())
                 .append(part.fields().stream().map(f -> f.answer().expected()).toList()));
-        return Integer.toHexString(text.toString().hashCode()) + Integer.toHexString(text.reverse().toString().hashCode());
+        return Integer.toHexString(text.toString().hashCode())
+                + Integer.toHexString(text.reverse().toString().hashCode());
     }
 
     /** Chance, 0 to 1, of getting every part right by guessing: nil as soon as something is typed. */
     public double guessChance() {
-        return parts.stream().flatMap(p -> p.fields().stream()).mapToDouble(f -> f.response().guessChance()).reduce(1, (a, b) -> a * b);
+        return parts.stream()
+                .flatMap(p -> p.fields().stream())
+                .mapToDouble(f -> f.response().guessChance())
+                .reduce(1, (a, b) -> a * b);
     }
 }

@@ -13,7 +13,11 @@ public sealed interface Layout {
     /** Blanks in a long expression; the pieces between them are LaTeX. */
     record InFormula(String template) implements Layout {}
 
-    /** Cells of a table; other cells are text. @param sums whether the sum of each row is shown as it is typed */
+    /**
+     * Cells of a table; other cells are text.
+     *
+     * @param sums whether the sum of each row is shown as it is typed
+     */
     record InTable(List<String> head, List<List<String>> rows, boolean sums) implements Layout {}
 
     /** Places on a figure whose slots carry the ids. */

@@ -3,7 +3,11 @@ package littlesummit.core.item;
 import java.util.Optional;
 import littlesummit.core.math.SpokenText;
 
-/** One of several to choose from. @param figure for choices among pictures */
+/**
+ * One of several to choose from.
+ *
+ * @param figure for choices among pictures
+ */
 public record Option(String id, String text, Optional<Figure> figure) {
     public static Option of(String id, String text) {
         return new Option(id, text, Optional.empty());

@@ -24,7 +24,7 @@ final class Palette {
         return switch (form) {
             case Form.Shape.FRACTION, Form.Shape.FRACTION_LOWEST, Form.Shape.MIXED -> List.of("/", "−");
             case Form.Shape.SCIENTIFIC, Form.Shape.PRIME_FACTORS, Form.Shape.POWER -> List.of("×", "^", "−");
-                        default -> List.of();
+            default -> List.of();
         };
     }
 }

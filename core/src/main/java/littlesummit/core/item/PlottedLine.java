@@ -19,9 +19,14 @@ public final class PlottedLine {
 
     private PlottedLine() {}
 
-    /** @param points two pairs such as {@code (0, 1), (2, 5)}; @return an equation in x and y, empty for fewer than two different points */
+    /**
+     * @param points two pairs such as {@code (0, 1), (2, 5)}
+     * @return an equation in x and y, empty for fewer than two different points
+     */
     public static String equation(String points) {
-        if (!(Parser.read(points, Syntax.list()) instanceof Reading.Understood(Statement.Sequence(var joiner, List<Statement> items))) || items.size() != 2) {
+        if (!(Parser.read(points, Syntax.list())
+                        instanceof Reading.Understood(Statement.Sequence(var joiner, List<Statement> items)))
+                || items.size() != 2) {
             return "";
         }
         Optional<Point> a = point(items.get(0));
@@ -32,7 +37,8 @@ public final class PlottedLine {
     private static String through(Point a, Point b) {
         Rational dx = b.x.minus(a.x);
         Rational dy = b.y.minus(a.y);
-        Polynomial left = Polynomial.letter("x").times(dy).minus(Polynomial.letter("y").times(dx));
+        Polynomial left =
+                Polynomial.letter("x").times(dy).minus(Polynomial.letter("y").times(dx));
         Rational right = a.x.times(dy).minus(a.y.times(dx));
         return PolynomialText.plain(left) + " = " + right;
     }
@@ -48,7 +54,9 @@ public final class PlottedLine {
 
     private static Optional<Rational> number(Statement item) {
         try {
-            return item instanceof Statement.Value(Expr expr) ? Canonical.of(expr).asRational() : Optional.empty();
+            return item instanceof Statement.Value(Expr expr)
+                    ? Canonical.of(expr).asRational()
+                    : Optional.empty();
         } catch (MathProblem notANumber) {
             return Optional.empty();
         }

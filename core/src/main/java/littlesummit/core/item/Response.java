@@ -4,7 +4,11 @@ import java.util.List;
 
 /** How a field is answered. What it sends is always an entry in the syntax of the grader. */
 public sealed interface Response {
-    /** A line to type. @param palette signs that this item may need; a rich field is shown when there are any */
+    /**
+     * A line to type.
+     *
+     * @param palette signs that this item may need; a rich field is shown when there are any
+     */
     record Typed(List<String> palette) implements Response {}
 
     /** Sends the option's id. */

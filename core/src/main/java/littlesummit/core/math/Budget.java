@@ -4,6 +4,7 @@ package littlesummit.core.math;
 final class Budget {
     /** A product of two terms costs as much as one of numbers of this size. */
     private static final long TERM_BITS = 640;
+
     private long left = Limits.TERM_PRODUCTS;
 
     /** @throws MathProblem when nothing is left */

@@ -37,8 +37,8 @@ public final class Canonical {
         return switch (expr) {
             case Expr.Num n -> RationalFunction.of(n.value());
             case Expr.Mixed m -> RationalFunction.of(m.value());
-            case Expr.Letter(String name) -> values.containsKey(name) ? values.get(name)
-                    : RationalFunction.of(Polynomial.letter(name));
+            case Expr.Letter(String name) ->
+                values.containsKey(name) ? values.get(name) : RationalFunction.of(Polynomial.letter(name));
             case Expr.Pi p -> RationalFunction.of(Polynomial.atom(new Atom.Pi()));
             case Expr.Infinity i -> throw MathProblem.notSupported("infinity is not a number");
             case Expr.Neg(Expr inner) -> value(inner).negate();
@@ -72,7 +72,8 @@ public final class Canonical {
     }
 
     private RationalFunction power(RationalFunction base, RationalFunction exponent) {
-        Rational e = exponent.asRational().orElseThrow(() -> MathProblem.notSupported("an exponent that is not rational"));
+        Rational e =
+                exponent.asRational().orElseThrow(() -> MathProblem.notSupported("an exponent that is not rational"));
         if (e.isInteger()) {
             return wholePower(base, bounded(e.num()));
         }
@@ -99,7 +100,8 @@ public final class Canonical {
         if (size > limit) {
             throw MathProblem.tooLarge("exponent " + exponent);
         }
-        RationalFunction power = new RationalFunction(base.num().power(size, budget), base.den().power(size, budget));
+        RationalFunction power =
+                new RationalFunction(base.num().power(size, budget), base.den().power(size, budget));
         return exponent < 0 ? RationalFunction.ONE.over(power, budget) : power;
     }
 }

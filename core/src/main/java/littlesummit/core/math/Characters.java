@@ -86,7 +86,12 @@ final class Characters {
     }
 
     static boolean isSpace(char c) {
-        return Character.isWhitespace(c) || Character.isSpaceChar(c) || c == '\u200B' || c == '\u2060' || c == '\uFEFF' || c == '~';
+        return Character.isWhitespace(c)
+                || Character.isSpaceChar(c)
+                || c == '\u200B'
+                || c == '\u2060'
+                || c == '\uFEFF'
+                || c == '~';
     }
 
     /** The plain character that a raised one stands for, or −1. */

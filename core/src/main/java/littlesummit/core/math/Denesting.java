@@ -4,15 +4,17 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Square roots of sums with one square root: √(a + b√c) = √((a+d)/2) ± √((a−d)/2) with d = √(a² − b²c), where d is rational
- * (textbook identity; common practice).
+ * Square roots of sums with one square root: √(a + b√c) = √((a+d)/2) ± √((a−d)/2) with d = √(a² − b²c), where d is
+ * rational (textbook identity; common practice).
  */
 final class Denesting {
     private Denesting() {}
 
     /** @param positive a positive constant */
     static Optional<RationalFunction> squareRoot(RationalFunction positive) {
-        if (!positive.den().equals(Polynomial.ONE) || positive.num().size() != 2 || !positive.num().isConstant()) {
+        if (!positive.den().equals(Polynomial.ONE)
+                || positive.num().size() != 2
+                || !positive.num().isConstant()) {
             return Optional.empty();
         }
         Rational a = positive.num().terms().get(Monomial.ONE);
@@ -20,7 +22,9 @@ final class Denesting {
             return Optional.empty();
         }
         Map.Entry<Monomial, Rational> root = positive.num().terms().entrySet().stream()
-                .filter(e -> !e.getKey().isOne()).findFirst().orElseThrow();
+                .filter(e -> !e.getKey().isOne())
+                .findFirst()
+                .orElseThrow();
         Polynomial part = Polynomial.term(root.getValue(), root.getKey());
         Optional<Rational> square = part.times(part).asRational();
         Optional<Rational> d = square.flatMap(s -> Roots.squareRoot(a.times(a).minus(s)));

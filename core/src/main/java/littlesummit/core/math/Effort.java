@@ -4,8 +4,9 @@ import java.util.Optional;
 import java.util.function.Supplier;
 
 /**
- * What a computation may cost before it is politely given up, so that no line of a student stops the server for the others. Counted in
- * products of machine words, not in time: what can be decided today can be decided tomorrow, on a slower machine too.
+ * What a computation may cost before it is politely given up, so that no line of a student stops the server for the
+ * others. Counted in products of machine words, not in time: what can be decided today can be decided tomorrow, on a
+ * slower machine too.
  */
 public final class Effort {
     private static final ThreadLocal<Effort> NOW = new ThreadLocal<>();
@@ -15,12 +16,16 @@ public final class Effort {
         this.left = words;
     }
 
-    /** What came of a computation, and what it cost. @param value empty when it was given up */
+    /**
+     * What came of a computation, and what it cost.
+     *
+     * @param value empty when it was given up
+     */
     public record Outcome<T>(Optional<T> value, long spent) {}
 
     /**
-     * Runs a computation with a limit. One that was given up has no outcome, even where somebody inside went on without the part that
-     * was too much.
+     * Runs a computation with a limit. One that was given up has no outcome, even where somebody inside went on without
+     * the part that was too much.
      *
      * @param words products of machine words that it may cost
      */

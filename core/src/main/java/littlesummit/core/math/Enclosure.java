@@ -4,8 +4,9 @@ import java.math.BigInteger;
 import java.util.Map;
 
 /**
- * A real number known to lie between two fractions of denominator 2^bits. Used to order and round irrational numbers: the
- * bounds are exact, and precision is doubled until they settle the question, so nothing is ever decided by rounding error.
+ * A real number known to lie between two fractions of denominator 2^bits. Used to order and round irrational numbers:
+ * the bounds are exact, and precision is doubled until they settle the question, so nothing is ever decided by rounding
+ * error.
  *
  * @param low at most the number, in units of 2^−bits
  * @param high at least the number, in units of 2^−bits
@@ -14,7 +15,11 @@ record Enclosure(BigInteger low, BigInteger high, int bits) {
     private static final int FIRST_BITS = 128;
     private static final int LAST_BITS = 4096;
 
-    /** −1, 0 or 1. @throws MathProblem when {@value #LAST_BITS} bits do not separate it from zero */
+    /**
+     * −1, 0 or 1.
+     *
+     * @throws MathProblem when {@value #LAST_BITS} bits do not separate it from zero
+     */
     static int sign(RationalFunction constant) {
         if (constant.isZero()) {
             return 0;
@@ -60,9 +65,11 @@ record Enclosure(BigInteger low, BigInteger high, int bits) {
         Enclosure sum = new Enclosure(BigInteger.ZERO, BigInteger.ZERO, bits);
         for (Map.Entry<Monomial, Rational> term : p.terms().entrySet()) {
             Enclosure product = of(term.getValue(), bits);
-            for (Map.Entry<BigInteger, Rational> power : term.getKey().surd().powers().entrySet()) {
+            for (Map.Entry<BigInteger, Rational> power :
+                    term.getKey().surd().powers().entrySet()) {
                 BigInteger radicand = power.getKey().pow(power.getValue().num().intValueExact());
-                product = product.times(of(Rational.of(radicand), bits).root(power.getValue().den().intValueExact()));
+                product = product.times(of(Rational.of(radicand), bits)
+                        .root(power.getValue().den().intValueExact()));
             }
             for (int i = 0; i < term.getKey().size(); i++) {
                 Enclosure atom = of(term.getKey().atom(i), bits);
@@ -91,7 +98,9 @@ record Enclosure(BigInteger low, BigInteger high, int bits) {
     }
 
     private Enclosure times(Enclosure other) {
-        BigInteger[] ends = {low.multiply(other.low), low.multiply(other.high), high.multiply(other.low), high.multiply(other.high)};
+        BigInteger[] ends = {
+            low.multiply(other.low), low.multiply(other.high), high.multiply(other.low), high.multiply(other.high)
+        };
         BigInteger least = ends[0];
         BigInteger most = ends[0];
         for (BigInteger end : ends) {
@@ -105,7 +114,8 @@ record Enclosure(BigInteger low, BigInteger high, int bits) {
         BigInteger one = BigInteger.ONE.shiftLeft(2 * bits);
         BigInteger a = one.divide(other.low);
         BigInteger b = one.divide(other.high);
-        Enclosure inverse = new Enclosure(a.min(b).subtract(BigInteger.ONE), a.max(b).add(BigInteger.ONE), bits);
+        Enclosure inverse =
+                new Enclosure(a.min(b).subtract(BigInteger.ONE), a.max(b).add(BigInteger.ONE), bits);
         return times(inverse);
     }
 
@@ -120,7 +130,8 @@ record Enclosure(BigInteger low, BigInteger high, int bits) {
     private Enclosure root(int index) {
         int shift = bits * (index - 1);
         BigInteger least = floorRoot(low.max(BigInteger.ZERO).shiftLeft(shift), index);
-        BigInteger most = floorRoot(high.max(BigInteger.ZERO).shiftLeft(shift), index).add(BigInteger.ONE);
+        BigInteger most =
+                floorRoot(high.max(BigInteger.ZERO).shiftLeft(shift), index).add(BigInteger.ONE);
         return new Enclosure(least, most, bits);
     }
 
@@ -132,7 +143,9 @@ record Enclosure(BigInteger low, BigInteger high, int bits) {
         BigInteger size = BigInteger.valueOf(index);
         BigInteger x = BigInteger.ONE.shiftLeft(n.bitLength() / index + 1);
         while (true) {
-            BigInteger next = x.multiply(size.subtract(BigInteger.ONE)).add(n.divide(x.pow(index - 1))).divide(size);
+            BigInteger next = x.multiply(size.subtract(BigInteger.ONE))
+                    .add(n.divide(x.pow(index - 1)))
+                    .divide(size);
             if (next.compareTo(x) >= 0) {
                 return x;
             }
@@ -143,7 +156,9 @@ record Enclosure(BigInteger low, BigInteger high, int bits) {
     /** Machin 1706: π = 16 arctan(1/5) − 4 arctan(1/239). */
     private static Enclosure pi(int bits) {
         int guard = 32;
-        BigInteger value = arctanOfInverse(5, bits + guard).shiftLeft(4).subtract(arctanOfInverse(239, bits + guard).shiftLeft(2));
+        BigInteger value = arctanOfInverse(5, bits + guard)
+                .shiftLeft(4)
+                .subtract(arctanOfInverse(239, bits + guard).shiftLeft(2));
         BigInteger low = value.shiftRight(guard).subtract(BigInteger.ONE);
         return new Enclosure(low, low.add(BigInteger.valueOf(3)), bits);
     }

@@ -5,8 +5,9 @@ import java.util.List;
 import littlesummit.core.math.Token.Kind;
 
 /**
- * An entry as its writer sees it, in plain signs and in three pieces, so that a place in it can be shown. What was typed as plain
- * text stays as it is; LaTeX, which math fields write and nobody typed, is turned into the signs it stands for.
+ * An entry as its writer sees it, in plain signs and in three pieces, so that a place in it can be shown. What was
+ * typed as plain text stays as it is; LaTeX, which math fields write and nobody typed, is turned into the signs it
+ * stands for.
  *
  * @param before what stands before the place
  * @param at the sign at the place; empty at the end
@@ -27,7 +28,9 @@ public record EntryText(String before, String at, String after) {
         while (i < pieces.size() && pieces.get(i).at() < place) {
             i++;
         }
-        return new EntryText(join(pieces.subList(0, i)), i < pieces.size() ? pieces.get(i).text().strip() : "",
+        return new EntryText(
+                join(pieces.subList(0, i)),
+                i < pieces.size() ? pieces.get(i).text().strip() : "",
                 i < pieces.size() ? join(pieces.subList(i + 1, pieces.size())) : "");
     }
 
@@ -42,7 +45,9 @@ public record EntryText(String before, String at, String after) {
         return text.toString();
     }
 
-    /** Walks the tokens once; only fractions, roots and powers need to look ahead, for the groups that belong to them. */
+    /**
+     * Walks the tokens once; only fractions, roots and powers need to look ahead, for the groups that belong to them.
+     */
     private static final class Writer {
         private final List<Token> tokens;
         private final List<Piece> pieces = new ArrayList<>();
@@ -121,12 +126,13 @@ public record EntryText(String before, String at, String after) {
                 case MINUS -> "−";
                 case PLUS -> "+";
                 case UNKNOWN -> token.text().replace("\\", "");
-                case RELATION -> switch (token.text()) {
-                    case "<=" -> "≤";
-                    case ">=" -> "≥";
-                    case "!=" -> "≠";
-                    default -> token.text();
-                };
+                case RELATION ->
+                    switch (token.text()) {
+                        case "<=" -> "≤";
+                        case ">=" -> "≥";
+                        case "!=" -> "≠";
+                        default -> token.text();
+                    };
                 default -> token.text();
             };
         }

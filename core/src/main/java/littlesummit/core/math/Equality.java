@@ -3,16 +3,23 @@ package littlesummit.core.math;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.Set;
 
 /** Whether two expressions are the same function on their common domain. */
 public final class Equality {
     /** The three honest answers. */
-    public enum Answer { EQUAL, DIFFERENT, UNKNOWN }
+    public enum Answer {
+        EQUAL,
+        DIFFERENT,
+        UNKNOWN
+    }
 
-    /** Where bound atoms are tried: distinct values a letter, so that no accident makes two functions agree at all of them. */
+    /**
+     * Where bound atoms are tried: distinct values a letter, so that no accident makes two functions agree at all of
+     * them.
+     */
     private static final int[][] SAMPLES = {{3, 1}, {7, 2}, {1, 3}, {-2, 1}, {-5, 3}, {11, 1}, {-13, 2}, {2, 7}};
 
     private Equality() {}
@@ -44,7 +51,11 @@ public final class Equality {
         return x.num().times(y.den(), budget).equals(y.num().times(x.den(), budget));
     }
 
-    /** Equal numbers, as far as it can be told. @throws MathProblem when it cannot */
+    /**
+     * Equal numbers, as far as it can be told.
+     *
+     * @throws MathProblem when it cannot
+     */
     public static boolean sameNumber(RationalFunction x, RationalFunction y) {
         if (same(x, y)) {
             return true;

@@ -7,7 +7,8 @@ import java.util.Optional;
 /**
  * What was written, as a tree: nothing is computed, brackets are the tree itself. Immutable.
  *
- * <p>Subtraction is a {@link Neg} inside a {@link Sum}; implicit and written multiplication are the same {@link Product}.
+ * <p>Subtraction is a {@link Neg} inside a {@link Sum}; implicit and written multiplication are the same {@link
+ * Product}.
  */
 public sealed interface Expr {
 
@@ -94,7 +95,11 @@ public sealed interface Expr {
         return value.signum() < 0 ? new Neg(size) : size;
     }
 
-    /** Exact decimal digits. @throws ArithmeticException when the expansion does not end */
+    /**
+     * Exact decimal digits.
+     *
+     * @throws ArithmeticException when the expansion does not end
+     */
     static Expr decimal(Rational value) {
         return decimal(value, Math.max(0, value.toBigDecimal().scale()));
     }
@@ -126,7 +131,8 @@ public sealed interface Expr {
     default Optional<BigInteger> asInteger() {
         return switch (this) {
             case Num n when n.value().isInteger() -> Optional.of(n.value().num());
-            case Neg(Num n) when n.value().isInteger() -> Optional.of(n.value().num().negate());
+            case Neg(Num n)
+            when n.value().isInteger() -> Optional.of(n.value().num().negate());
             default -> Optional.empty();
         };
     }

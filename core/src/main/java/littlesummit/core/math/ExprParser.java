@@ -8,12 +8,12 @@ import littlesummit.core.math.Reading.Problem;
 import littlesummit.core.math.Token.Kind;
 
 /**
- * Sums, products, powers and what they are made of. Implicit and written multiplication and division bind alike, from left to
- * right: {@code 1/2x} is (1/2)·x. A sign binds weaker than a power and a product: {@code -x^2} is −(x²).
+ * Sums, products, powers and what they are made of. Implicit and written multiplication and division bind alike, from
+ * left to right: {@code 1/2x} is (1/2)·x. A sign binds weaker than a power and a product: {@code -x^2} is −(x²).
  */
 final class ExprParser {
-    private static final Set<Kind> STARTS_FACTOR = Set.of(
-            Kind.LETTER, Kind.PI, Kind.OPEN, Kind.ROOT_SIGN, Kind.ROOT, Kind.FRACTION);
+    private static final Set<Kind> STARTS_FACTOR =
+            Set.of(Kind.LETTER, Kind.PI, Kind.OPEN, Kind.ROOT_SIGN, Kind.ROOT, Kind.FRACTION);
 
     private final Cursor cursor;
     private final Set<String> letters;
@@ -95,15 +95,20 @@ final class ExprParser {
         if (!here.is(Kind.LETTER, "x") && !here.is(Kind.LETTER, "X")) {
             return false;
         }
-        boolean powerOfTen = cursor.peek(1).is(Kind.NUMBER, "10") && cursor.peek(2).is(Kind.CARET);
-        boolean operand = cursor.peek(1).is(Kind.NUMBER) || cursor.peek(1).is(Kind.OPEN) || cursor.peek(1).is(Kind.MINUS)
-                || cursor.peek(1).is(Kind.FRACTION) || cursor.peek(1).is(Kind.ROOT_SIGN);
+        boolean powerOfTen =
+                cursor.peek(1).is(Kind.NUMBER, "10") && cursor.peek(2).is(Kind.CARET);
+        boolean operand = cursor.peek(1).is(Kind.NUMBER)
+                || cursor.peek(1).is(Kind.OPEN)
+                || cursor.peek(1).is(Kind.MINUS)
+                || cursor.peek(1).is(Kind.FRACTION)
+                || cursor.peek(1).is(Kind.ROOT_SIGN);
         return powerOfTen || operand && !letters.contains(here.text());
     }
 
     private boolean startsFactor() {
         Kind kind = cursor.peek().kind();
-        return STARTS_FACTOR.contains(kind) || kind == Kind.BAR && openBars == 0
+        return STARTS_FACTOR.contains(kind)
+                || kind == Kind.BAR && openBars == 0
                 || kind == Kind.NUMBER && afterBracket();
     }
 
@@ -158,7 +163,9 @@ final class ExprParser {
 
     /** A dollar sign before a number belongs to that number. */
     private boolean signBehind() {
-        return cursor.at(Kind.PERCENT) || cursor.at(Kind.DEGREE) || cursor.at(Kind.DOLLAR) && !cursor.peek(1).is(Kind.NUMBER);
+        return cursor.at(Kind.PERCENT)
+                || cursor.at(Kind.DEGREE)
+                || cursor.at(Kind.DOLLAR) && !cursor.peek(1).is(Kind.NUMBER);
     }
 
     /** Powers of powers go from right to left. */
@@ -235,8 +242,11 @@ final class ExprParser {
             cursor.take();
             return mixed(whole, new Expr.Quotient(num, literal(cursor.take().text())));
         }
-        boolean latex = cursor.at(Kind.FRACTION) && isWhole(cursor.peek(2)) && cursor.peek(3).is(Kind.CLOSE)
-                && isWhole(cursor.peek(5)) && cursor.peek(6).is(Kind.CLOSE);
+        boolean latex = cursor.at(Kind.FRACTION)
+                && isWhole(cursor.peek(2))
+                && cursor.peek(3).is(Kind.CLOSE)
+                && isWhole(cursor.peek(5))
+                && cursor.peek(6).is(Kind.CLOSE);
         return latex && fraction() instanceof Expr.Quotient q ? mixed(whole, q) : whole;
     }
 
@@ -253,14 +263,15 @@ final class ExprParser {
 
     private static Expr.Num literal(String digits) {
         int point = digits.indexOf('.');
-        return point < 0 ? new Expr.Num(new BigInteger(digits), 0)
+        return point < 0
+                ? new Expr.Num(new BigInteger(digits), 0)
                 : new Expr.Num(new BigInteger(digits.replace(".", "")), digits.length() - point - 1);
     }
 
     private static Expr scientific(Token token, int e) {
         BigInteger exponent = new BigInteger(token.text().substring(e + 1));
-        return new Expr.Product(List.of(literal(token.text().substring(0, e)),
-                new Expr.Power(Expr.Num.of(10), Expr.integer(exponent))));
+        return new Expr.Product(List.of(
+                literal(token.text().substring(0, e)), new Expr.Power(Expr.Num.of(10), Expr.integer(exponent))));
     }
 
     private static Expr.Quotient vulgar(Token token) {
@@ -282,13 +293,16 @@ final class ExprParser {
     }
 
     private void close(Token open) {
-        String wanted = switch (open.text()) {
-            case "(" -> ")";
-            case "[" -> "]";
-            default -> "}";
-        };
+        String wanted =
+                switch (open.text()) {
+                    case "(" -> ")";
+                    case "[" -> "]";
+                    default -> "}";
+                };
         if (!cursor.takeIf(Kind.CLOSE, wanted)) {
-            throw cursor.at(Kind.END) ? new Cursor.Stop(Problem.NOT_CLOSED, cursor.peek().at()) : cursor.unexpected();
+            throw cursor.at(Kind.END)
+                    ? new Cursor.Stop(Problem.NOT_CLOSED, cursor.peek().at())
+                    : cursor.unexpected();
         }
     }
 
@@ -297,7 +311,9 @@ final class ExprParser {
         openBars++;
         Expr inner = sum();
         if (!cursor.at(Kind.BAR)) {
-            throw cursor.at(Kind.END) ? new Cursor.Stop(Problem.NOT_CLOSED, cursor.peek().at()) : cursor.unexpected();
+            throw cursor.at(Kind.END)
+                    ? new Cursor.Stop(Problem.NOT_CLOSED, cursor.peek().at())
+                    : cursor.unexpected();
         }
         cursor.take();
         openBars--;

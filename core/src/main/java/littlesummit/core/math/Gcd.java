@@ -71,7 +71,11 @@ public final class Gcd {
             }
             Polynomial rest = pseudoRemainder(high, low, main, budget);
             high = low;
-            low = rest.isZero() ? rest : normal(rest).exactOver(content(normal(rest), main, budget)).orElseThrow();
+            low = rest.isZero()
+                    ? rest
+                    : normal(rest)
+                            .exactOver(content(normal(rest), main, budget))
+                            .orElseThrow();
         }
         return high;
     }
@@ -83,7 +87,8 @@ public final class Gcd {
         while (!rest.isZero() && rest.degree(main) >= degree) {
             int d = rest.degree(main);
             Polynomial shift = Polynomial.letter(main).power(d - degree, budget);
-            rest = rest.times(lead, budget).minus(b.times(rest.coefficient(main, d), budget).times(shift, budget));
+            rest = rest.times(lead, budget)
+                    .minus(b.times(rest.coefficient(main, d), budget).times(shift, budget));
         }
         return rest;
     }

@@ -18,7 +18,9 @@ public final class Irreducible {
         List<String> letters = f.letters();
         for (String letter : letters) {
             if (f.degree(letter) == 1) {
-                return Gcd.of(f.coefficient(letter, 1), f.coefficient(letter, 0)).degree() == 0;
+                return Gcd.of(f.coefficient(letter, 1), f.coefficient(letter, 0))
+                                .degree()
+                        == 0;
             }
         }
         return letters.size() == 1 ? univariate(f, letters.getFirst()) : multivariate(f, letters);
@@ -30,12 +32,14 @@ public final class Irreducible {
             return false;
         }
         if (coefficients.length == 3) {
-            BigInteger discriminant = coefficients[1].pow(2)
+            BigInteger discriminant = coefficients[1]
+                    .pow(2)
                     .subtract(coefficients[0].multiply(coefficients[2]).shiftLeft(2));
             return Roots.squareRoot(Rational.of(discriminant)).isEmpty();
         }
         return !UnivariateFactors.hasRationalRoot(coefficients)
-                && (coefficients.length == 4 || UnivariateFactors.of(coefficients).size() == 1);
+                && (coefficients.length == 4
+                        || UnivariateFactors.of(coefficients).size() == 1);
     }
 
     /** Index i holds the coefficient of letter^i. */
@@ -63,7 +67,8 @@ public final class Irreducible {
                 return true;
             }
         }
-        return !Lifting.splits(f, main, letters.stream().filter(l -> !l.equals(main)).toList());
+        return !Lifting.splits(
+                f, main, letters.stream().filter(l -> !l.equals(main)).toList());
     }
 
     private static Polynomial image(Polynomial f, String main, List<String> letters, int shift) {
@@ -80,7 +85,9 @@ public final class Irreducible {
     private static Polynomial derivative(Polynomial f, String letter) {
         Polynomial sum = Polynomial.ZERO;
         for (int k = 1; k <= f.degree(letter); k++) {
-            sum = sum.plus(f.coefficient(letter, k).times(Polynomial.letter(letter).power(k - 1)).times(Rational.of(k)));
+            sum = sum.plus(f.coefficient(letter, k)
+                    .times(Polynomial.letter(letter).power(k - 1))
+                    .times(Rational.of(k)));
         }
         return sum;
     }

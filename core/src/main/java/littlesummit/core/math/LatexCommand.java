@@ -45,7 +45,17 @@ sealed interface LatexCommand {
             all(new Sized(), "left", "right", "mleft", "mright");
             all(new Fraction(), "frac", "dfrac", "tfrac", "cfrac");
             all(new RootSign(), "sqrt");
-            all(new Textual(), "text", "mathrm", "operatorname", "mathit", "textrm", "textit", "mathbf", "mbox", "mathnormal");
+            all(
+                    new Textual(),
+                    "text",
+                    "mathrm",
+                    "operatorname",
+                    "mathit",
+                    "textrm",
+                    "textit",
+                    "mathbf",
+                    "mbox",
+                    "mathnormal");
             all(new Gap(), "placeholder");
             symbol(Kind.TIMES, "*", "times", "cdot", "ast", "cdotp");
             symbol(Kind.DIVIDE, "/", "div", "slash");

@@ -13,19 +13,27 @@ public final class LatexPrinter {
         return switch (statement) {
             case Statement.Value(Expr expr) -> latex(expr);
             case Statement.Relations(List<Expr> sides, List<Relation> signs) -> relations(sides, signs);
-            case Statement.Sequence(Joiner joiner, List<Statement> items) -> items.stream().map(LatexPrinter::latex)
-                    .collect(Collectors.joining(joiner(joiner)));
-            case Statement.Delimited(char open, List<Statement> items, char close) -> "\\left" + delimiter(open)
-                    + items.stream().map(LatexPrinter::latex).collect(Collectors.joining(", ")) + "\\right" + delimiter(close);
-            case Statement.Union(List<Statement> parts) -> parts.stream().map(LatexPrinter::latex)
-                    .collect(Collectors.joining("\\cup "));
+            case Statement.Sequence(Joiner joiner, List<Statement> items) ->
+                items.stream().map(LatexPrinter::latex).collect(Collectors.joining(joiner(joiner)));
+            case Statement.Delimited(char open, List<Statement> items, char close) ->
+                "\\left" + delimiter(open)
+                        + items.stream().map(LatexPrinter::latex).collect(Collectors.joining(", ")) + "\\right"
+                        + delimiter(close);
+            case Statement.Union(List<Statement> parts) ->
+                parts.stream().map(LatexPrinter::latex).collect(Collectors.joining("\\cup "));
             case Statement.Nothing n -> "\\varnothing";
-            case Statement.Reals(List<Expr> except) -> "\\text{all real numbers}" + (except.isEmpty() ? ""
-                    : "\\text{ except }" + except.stream().map(LatexPrinter::latex).collect(Collectors.joining("\\text{ and }")));
+            case Statement.Reals(List<Expr> except) ->
+                "\\text{all real numbers}"
+                        + (except.isEmpty()
+                                ? ""
+                                : "\\text{ except }"
+                                        + except.stream()
+                                                .map(LatexPrinter::latex)
+                                                .collect(Collectors.joining("\\text{ and }")));
             case Statement.SetBuilder(String letter, Statement condition) ->
-                    "\\left\\{" + letter + "\\mid " + latex(condition) + "\\right\\}";
-            case Statement.Measure(Expr amount, Unit unit) -> latex(amount)
-                    + (unit == Unit.DEGREE ? "^{\\circ}" : "\\,\\text{" + unit.symbol() + "}");
+                "\\left\\{" + letter + "\\mid " + latex(condition) + "\\right\\}";
+            case Statement.Measure(Expr amount, Unit unit) ->
+                latex(amount) + (unit == Unit.DEGREE ? "^{\\circ}" : "\\,\\text{" + unit.symbol() + "}");
             case Statement.Continued(Relation sign, Statement rest) -> relation(sign) + latex(rest);
         };
     }
@@ -75,10 +83,12 @@ public final class LatexPrinter {
             case Expr.Product(List<Expr> factors) -> product(factors);
             case Expr.Quotient(Expr num, Expr den) -> "\\frac{" + latex(num) + "}{" + latex(den) + "}";
             case Expr.Power(Expr base, Expr exponent) -> base(base) + "^{" + latex(exponent) + "}";
-            case Expr.Root(int index, Expr radicand) -> "\\sqrt" + (index == 2 ? "" : "[" + index + "]") + "{" + latex(radicand) + "}";
+            case Expr.Root(int index, Expr radicand) ->
+                "\\sqrt" + (index == 2 ? "" : "[" + index + "]") + "{" + latex(radicand) + "}";
             case Expr.Abs(Expr inner) -> "\\left|" + latex(inner) + "\\right|";
             case Expr.Percent(Expr inner) -> postfixed(inner) + "\\%";
-            case Expr.Money(Expr inner) -> "\\$" + (inner instanceof Expr.Neg(Expr positive) ? "-" + factor(positive) : factor(inner));
+            case Expr.Money(Expr inner) ->
+                "\\$" + (inner instanceof Expr.Neg(Expr positive) ? "-" + factor(positive) : factor(inner));
             case Expr.Degrees(Expr inner) -> postfixed(inner) + "^{\\circ}";
         };
     }
@@ -103,11 +113,12 @@ public final class LatexPrinter {
     private static String sum(List<Expr> terms) {
         StringBuilder text = new StringBuilder(term(terms.getFirst()));
         for (Expr next : terms.subList(1, terms.size())) {
-            text.append(switch (next) {
-                case Expr.Neg(Expr inner) -> "-" + term(inner);
-                case Expr.PlusMinus(Expr inner) -> "\\pm " + term(inner);
-                default -> "+" + term(next);
-            });
+            text.append(
+                    switch (next) {
+                        case Expr.Neg(Expr inner) -> "-" + term(inner);
+                        case Expr.PlusMinus(Expr inner) -> "\\pm " + term(inner);
+                        default -> "+" + term(next);
+                    });
         }
         return text.toString();
     }
@@ -120,18 +131,31 @@ public final class LatexPrinter {
         return text.toString();
     }
 
-    /** Nothing where the factors may stand side by side, else a sign: × before a power of ten or a number, · otherwise. */
+    /**
+     * Nothing where the factors may stand side by side, else a sign: × before a power of ten or a number, · otherwise.
+     */
     private static String sign(Expr left, Expr right) {
-        boolean digitsFollow = right instanceof Expr.Num || right instanceof Expr.Mixed
-                || right instanceof Expr.Power(Expr base, Expr e) && (base instanceof Expr.Num || base instanceof Expr.Mixed)
-                || right instanceof Expr.Percent || right instanceof Expr.Degrees || right instanceof Expr.Money;
+        boolean digitsFollow = right instanceof Expr.Num
+                || right instanceof Expr.Mixed
+                || right instanceof Expr.Power(Expr base, Expr e)
+                        && (base instanceof Expr.Num || base instanceof Expr.Mixed)
+                || right instanceof Expr.Percent
+                || right instanceof Expr.Degrees
+                || right instanceof Expr.Money;
         if (digitsFollow) {
             return "\\times ";
         }
-        boolean plainLeft = left instanceof Expr.Num || left instanceof Expr.Letter || left instanceof Expr.Pi
-                || left instanceof Expr.Power || left instanceof Expr.Sum || left instanceof Expr.Root;
-        boolean plainRight = right instanceof Expr.Letter || right instanceof Expr.Pi || right instanceof Expr.Sum
-                || right instanceof Expr.Root || right instanceof Expr.Power;
+        boolean plainLeft = left instanceof Expr.Num
+                || left instanceof Expr.Letter
+                || left instanceof Expr.Pi
+                || left instanceof Expr.Power
+                || left instanceof Expr.Sum
+                || left instanceof Expr.Root;
+        boolean plainRight = right instanceof Expr.Letter
+                || right instanceof Expr.Pi
+                || right instanceof Expr.Sum
+                || right instanceof Expr.Root
+                || right instanceof Expr.Power;
         return plainLeft && plainRight ? "" : "\\cdot ";
     }
 
@@ -156,6 +180,8 @@ public final class LatexPrinter {
     }
 
     private static String postfixed(Expr expr) {
-        return expr instanceof Expr.Power || expr instanceof Expr.Mixed || expr instanceof Expr.Percent ? latex(expr) : base(expr);
+        return expr instanceof Expr.Power || expr instanceof Expr.Mixed || expr instanceof Expr.Percent
+                ? latex(expr)
+                : base(expr);
     }
 }

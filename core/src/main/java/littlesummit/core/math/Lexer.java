@@ -7,15 +7,43 @@ import java.util.Map;
 import java.util.Set;
 import littlesummit.core.math.Token.Kind;
 
-/** Cuts an entry, plain text or LaTeX, into tokens that know where they stood. Never fails: what it does not know is a token too. */
+/**
+ * Cuts an entry, plain text or LaTeX, into tokens that know where they stood. Never fails: what it does not know is a
+ * token too.
+ */
 final class Lexer {
     private static final Set<String> WORDS = Set.of(
-            "and", "or", "none", "no", "solution", "solutions", "empty", "set", "all", "real", "reals", "number", "numbers",
-            "except", "for", "inf", "infinity", "infty");
+            "and",
+            "or",
+            "none",
+            "no",
+            "solution",
+            "solutions",
+            "empty",
+            "set",
+            "all",
+            "real",
+            "reals",
+            "number",
+            "numbers",
+            "except",
+            "for",
+            "inf",
+            "infinity",
+            "infty");
 
     /** What a sign is called, behind a number. */
-    private static final Map<String, Kind> SIGNS_IN_WORDS = Map.of("percent", Kind.PERCENT, "degree", Kind.DEGREE, "degrees", Kind.DEGREE,
-            "dollar", Kind.DOLLAR, "dollars", Kind.DOLLAR);
+    private static final Map<String, Kind> SIGNS_IN_WORDS = Map.of(
+            "percent",
+            Kind.PERCENT,
+            "degree",
+            Kind.DEGREE,
+            "degrees",
+            Kind.DEGREE,
+            "dollar",
+            Kind.DOLLAR,
+            "dollars",
+            Kind.DOLLAR);
 
     private final String text;
     private final Syntax syntax;
@@ -72,7 +100,11 @@ final class Lexer {
     private void number() {
         int start = pos;
         StringBuilder digits = new StringBuilder(digitRun());
-        if (syntax.grouping() && !isRootIndex() && !digits.isEmpty() && digits.length() <= 3 && digits.charAt(0) != '0') {
+        if (syntax.grouping()
+                && !isRootIndex()
+                && !digits.isEmpty()
+                && digits.length() <= 3
+                && digits.charAt(0) != '0') {
             for (int skip = groupAt(); skip > 0; skip = groupAt()) {
                 pos += skip;
                 digits.append(digitRun());
@@ -139,7 +171,8 @@ final class Lexer {
     private void letters() {
         int start = pos;
         int stop = pos;
-        while (stop < end && Character.isLetter(Characters.fold(text.charAt(stop)))
+        while (stop < end
+                && Character.isLetter(Characters.fold(text.charAt(stop)))
                 && Characters.symbol(Characters.fold(text.charAt(stop))).isEmpty()) {
             stop++;
         }
@@ -176,7 +209,9 @@ final class Lexer {
         } else if (rest.startsWith("root")) {
             pos += 4;
             add(Kind.ROOT, "root", start);
-        } else if (rest.startsWith("pi") && !syntax.letters().contains("p") && !syntax.letters().contains("i")) {
+        } else if (rest.startsWith("pi")
+                && !syntax.letters().contains("p")
+                && !syntax.letters().contains("i")) {
             pos += 2;
             add(Kind.PI, "pi", start);
         } else {
@@ -201,8 +236,9 @@ final class Lexer {
         } else if (c == '^' && degreeFollows()) {
             add(Kind.DEGREE, "°", start);
         } else {
-            Characters.symbol(c).ifPresentOrElse(s -> add(s.kind(), s.meaning(), start),
-                    () -> add(Kind.UNKNOWN, String.valueOf(c), start));
+            Characters.symbol(c)
+                    .ifPresentOrElse(
+                            s -> add(s.kind(), s.meaning(), start), () -> add(Kind.UNKNOWN, String.valueOf(c), start));
         }
     }
 
@@ -227,7 +263,7 @@ final class Lexer {
         pos += name.length();
         switch (LatexCommand.of(name)) {
             case LatexCommand.Space() -> spaced = true;
-            case LatexCommand.Ignored() -> { }
+            case LatexCommand.Ignored() -> {}
             case LatexCommand.Sized() -> skipEmptyDelimiter();
             case LatexCommand.Symbol(Kind kind, String meaning) -> add(kind, meaning, start);
             case LatexCommand.Fraction() -> {

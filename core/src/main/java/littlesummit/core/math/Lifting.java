@@ -5,12 +5,14 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Looks for a proper factor of a polynomial in several letters: all letters but one are folded into a single one (Kronecker),
- * a factorisation at one place is lifted (Hensel) with both leading coefficients imposed, and the candidate is folded back and
- * tried by division. See K. Geddes, S. Czapor, G. Labahn, Algorithms for Computer Algebra, 1992, chapter 6.
+ * Looks for a proper factor of a polynomial in several letters: all letters but one are folded into a single one
+ * (Kronecker), a factorisation at one place is lifted (Hensel) with both leading coefficients imposed, and the
+ * candidate is folded back and tried by division. See K. Geddes, S. Czapor, G. Labahn, Algorithms for Computer Algebra,
+ * 1992, chapter 6.
  */
 final class Lifting {
-    private static final ModPoly FIELD = new ModPoly(BigInteger.ONE.shiftLeft(255).subtract(BigInteger.valueOf(19)));
+    private static final ModPoly FIELD =
+            new ModPoly(BigInteger.ONE.shiftLeft(255).subtract(BigInteger.valueOf(19)));
     private static final int[] PLACES = {0, 1, -1, 2, -2, 3, -3, 5};
     private static final String FOLDED = "\u0001";
 
@@ -42,8 +44,8 @@ final class Lifting {
             power *= base;
         }
         for (int place : PLACES) {
-            Polynomial shifted = folded.substitute(FOLDED,
-                    Polynomial.letter(FOLDED).plus(Polynomial.constant(Rational.of(place))));
+            Polynomial shifted =
+                    folded.substitute(FOLDED, Polynomial.letter(FOLDED).plus(Polynomial.constant(Rational.of(place))));
             Polynomial image = shifted.coefficient(FOLDED, 0);
             if (image.degree(main) == f.degree(main)) {
                 BigInteger[] coefficients = Irreducible.coefficients(image.primitive(), main);
@@ -61,8 +63,8 @@ final class Lifting {
         int all = (1 << factors.size()) - 1;
         for (int mask = 1; mask < all; mask += 2) {
             Polynomial candidate = lift(shifted, product(factors, mask), product(factors, all ^ mask));
-            Polynomial back = candidate.substitute(FOLDED,
-                    Polynomial.letter(FOLDED).minus(Polynomial.constant(Rational.of(place))));
+            Polynomial back = candidate.substitute(
+                    FOLDED, Polynomial.letter(FOLDED).minus(Polynomial.constant(Rational.of(place))));
             if (!back.isZero() && f.exactOver(unfold(back)).isPresent()) {
                 return true;
             }
@@ -86,7 +88,8 @@ final class Lifting {
         Polynomial target = shifted.times(lead);
         int steps = target.degree(FOLDED) + 1;
         BigInteger[][] want = layers(target, steps);
-        BigInteger[] leads = Arrays.stream(layers(lead, steps)).map(l -> l.length == 0 ? BigInteger.ZERO : l[0])
+        BigInteger[] leads = Arrays.stream(layers(lead, steps))
+                .map(l -> l.length == 0 ? BigInteger.ZERO : l[0])
                 .toArray(BigInteger[]::new);
         BigInteger[][] left = start(g, leads);
         BigInteger[][] right = start(h, leads);
@@ -102,7 +105,9 @@ final class Lifting {
             right[k] = plus(right[k], addRight);
         }
         Polynomial lifted = polynomial(left);
-        return lifted.exactOver(Gcd.content(lifted.primitive(), main)).orElse(Polynomial.ZERO).primitive();
+        return lifted.exactOver(Gcd.content(lifted.primitive(), main))
+                .orElse(Polynomial.ZERO)
+                .primitive();
     }
 
     /** {@code g} with the imposed leading coefficient, layer by layer. */
@@ -136,7 +141,10 @@ final class Lifting {
         for (int k = 0; k < layers.length; k++) {
             for (int i = 0; i < layers[k].length; i++) {
                 BigInteger c = UnivariateFactors.symmetric(layers[k][i], FIELD.prime());
-                sum = sum.plus(Polynomial.letter(main).power(i).times(Polynomial.letter(FOLDED).power(k)).times(Rational.of(c)));
+                sum = sum.plus(Polynomial.letter(main)
+                        .power(i)
+                        .times(Polynomial.letter(FOLDED).power(k))
+                        .times(Rational.of(c)));
             }
         }
         return sum;

@@ -1,8 +1,8 @@
 package littlesummit.core.math;
 
 /**
- * Why a well-formed tree has no value that can be worked with. It stops a computation half-way and is turned into a value
- * where the computation was asked for; it is never shown as an error of the program.
+ * Why a well-formed tree has no value that can be worked with. It stops a computation half-way and is turned into a
+ * value where the computation was asked for; it is never shown as an error of the program.
  */
 public final class MathProblem extends RuntimeException {
     private static final long serialVersionUID = 1L;

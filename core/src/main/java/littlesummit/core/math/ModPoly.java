@@ -6,8 +6,8 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Polynomials in one letter over the integers modulo a prime; index i holds the coefficient of the i-th power, the last one is
- * not zero, the zero polynomial has length 0.
+ * Polynomials in one letter over the integers modulo a prime; index i holds the coefficient of the i-th power, the last
+ * one is not zero, the zero polynomial has length 0.
  */
 record ModPoly(BigInteger prime) {
     private static final BigInteger[] ZERO = {};
@@ -143,7 +143,7 @@ record ModPoly(BigInteger prime) {
             return;
         }
         BigInteger half = prime.pow(degree).shiftRight(1);
-        for (int c = firstTry;; c++) {
+        for (int c = firstTry; ; c++) {
             BigInteger[] trial = power(divide(probe(c, degree), a)[1], half, a);
             BigInteger[] part = gcd(minus(trial, new BigInteger[] {BigInteger.ONE}), a);
             if (part.length > 1 && part.length < a.length) {

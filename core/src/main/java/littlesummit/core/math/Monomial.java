@@ -129,13 +129,18 @@ final class Monomial implements Comparable<Monomial> {
             }
         }
         int byLength = Integer.compare(atoms.length, other.atoms.length);
-        return byLength != 0 || surd.equals(other.surd) ? byLength : surd.toString().compareTo(other.surd.toString());
+        return byLength != 0 || surd.equals(other.surd)
+                ? byLength
+                : surd.toString().compareTo(other.surd.toString());
     }
 
     @Override
     public boolean equals(Object o) {
-        return o instanceof Monomial m && hash == m.hash && Arrays.equals(exponents, m.exponents)
-                && Arrays.equals(atoms, m.atoms) && surd.equals(m.surd);
+        return o instanceof Monomial m
+                && hash == m.hash
+                && Arrays.equals(exponents, m.exponents)
+                && Arrays.equals(atoms, m.atoms)
+                && surd.equals(m.surd);
     }
 
     @Override

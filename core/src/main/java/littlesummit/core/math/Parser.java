@@ -8,8 +8,8 @@ import littlesummit.core.math.Statement.Relation;
 import littlesummit.core.math.Token.Kind;
 
 /**
- * The one grammar of entries, plain text and LaTeX alike. Accepted, for example: {@code 820,000}, {@code 2 1/2},
- * {@code 7.2x10^-6}, {@code 2x(x+1)}, {@code y = 2x + 1}, {@code (3, -2)}, {@code {2, 3}}, {@code (-inf, -4) U (-4, inf)},
+ * The one grammar of entries, plain text and LaTeX alike. Accepted, for example: {@code 820,000}, {@code 2 1/2}, {@code
+ * 7.2x10^-6}, {@code 2x(x+1)}, {@code y = 2x + 1}, {@code (3, -2)}, {@code {2, 3}}, {@code (-inf, -4) U (-4, inf)},
  * {@code x != 2, x != 7}, {@code all real numbers except -4}, {@code 1.5 kg}. docs/grading.md has the whole of it.
  */
 public final class Parser {
@@ -41,16 +41,24 @@ public final class Parser {
         }
     }
 
-    /** Reads our own text. @throws IllegalArgumentException when it cannot be read: that is our bug */
+    /**
+     * Reads our own text.
+     *
+     * @throws IllegalArgumentException when it cannot be read: that is our bug
+     */
     public static Statement require(String text, Syntax syntax) {
         return switch (read(text, syntax)) {
             case Reading.Understood(Statement statement) -> statement;
             case Reading.Stopped(Problem problem, int at) ->
-                    throw new IllegalArgumentException("cannot read \"" + text + "\" at " + at + ": " + problem);
+                throw new IllegalArgumentException("cannot read \"" + text + "\" at " + at + ": " + problem);
         };
     }
 
-    /** Reads our own expression. @throws IllegalArgumentException when it is none */
+    /**
+     * Reads our own expression.
+     *
+     * @throws IllegalArgumentException when it is none
+     */
     public static Expr expr(String text, Syntax syntax) {
         if (require(text, syntax) instanceof Statement.Value(Expr expr)) {
             return expr;
@@ -58,11 +66,16 @@ public final class Parser {
         throw new IllegalArgumentException("not an expression: \"" + text + "\"");
     }
 
-    /** Where an entry stops being a plain expression: its first relation sign, comma, word or union; 0 when there is none. */
+    /**
+     * Where an entry stops being a plain expression: its first relation sign, comma, word or union; 0 when there is
+     * none.
+     */
     public static int placeOfStructure(String entry, Syntax syntax) {
         return Lexer.tokens(entry, syntax).stream()
                 .filter(t -> t.is(Kind.RELATION) || t.is(Kind.COMMA) || t.is(Kind.WORD) || t.is(Kind.UNION))
-                .mapToInt(Token::at).findFirst().orElse(0);
+                .mapToInt(Token::at)
+                .findFirst()
+                .orElse(0);
     }
 
     private Statement whole() {
@@ -151,7 +164,8 @@ public final class Parser {
             case "no", "empty" -> {
                 cursor.take();
                 cursor.takeIf(Kind.WORD, "real");
-                boolean ends = cursor.takeIf(Kind.WORD, "solution") || cursor.takeIf(Kind.WORD, "solutions")
+                boolean ends = cursor.takeIf(Kind.WORD, "solution")
+                        || cursor.takeIf(Kind.WORD, "solutions")
                         || cursor.takeIf(Kind.WORD, "set");
                 if (!ends) {
                     throw cursor.unexpected();
@@ -223,7 +237,8 @@ public final class Parser {
         if (!brace && !cursor.commaInBracket()) {
             return relations();
         }
-        boolean builder = brace && cursor.peek(1).is(Kind.LETTER)
+        boolean builder = brace
+                && cursor.peek(1).is(Kind.LETTER)
                 && (cursor.peek(2).is(Kind.BAR) || cursor.peek(2).is(Kind.COLON));
         cursor.enter();
         cursor.take();
@@ -262,12 +277,16 @@ public final class Parser {
         if (braces && !(open.text().equals("{") && close.text().equals("}"))) {
             throw new Cursor.Stop(Problem.UNEXPECTED, close.at());
         }
-        return items.isEmpty() ? new Statement.Nothing()
-                : new Statement.Delimited(open.text().charAt(0), items, close.text().charAt(0));
+        return items.isEmpty()
+                ? new Statement.Nothing()
+                : new Statement.Delimited(
+                        open.text().charAt(0), items, close.text().charAt(0));
     }
 
     private Cursor.Stop closing() {
-        return cursor.at(Kind.END) ? new Cursor.Stop(Problem.NOT_CLOSED, cursor.peek().at()) : cursor.unexpected();
+        return cursor.at(Kind.END)
+                ? new Cursor.Stop(Problem.NOT_CLOSED, cursor.peek().at())
+                : cursor.unexpected();
     }
 
     private boolean nameAt(int ahead) {
@@ -294,7 +313,8 @@ public final class Parser {
         List<Expr> sides = new ArrayList<>(List.of(exprs.sum()));
         List<Relation> signs = new ArrayList<>();
         if (cursor.at(Kind.UNIT)) {
-            return new Statement.Measure(sides.getFirst(), Unit.of(cursor.take().text()).orElseThrow());
+            return new Statement.Measure(
+                    sides.getFirst(), Unit.of(cursor.take().text()).orElseThrow());
         }
         while (cursor.at(Kind.RELATION)) {
             signs.add(relation(cursor.take()));
@@ -304,7 +324,8 @@ public final class Parser {
             return new Statement.Relations(sides, signs);
         }
         return syntax.units() && sides.getFirst() instanceof Expr.Degrees(Expr amount)
-                ? new Statement.Measure(amount, Unit.DEGREE) : new Statement.Value(sides.getFirst());
+                ? new Statement.Measure(amount, Unit.DEGREE)
+                : new Statement.Value(sides.getFirst());
     }
 
     private static Relation relation(Token token) {

@@ -19,13 +19,15 @@ public final class PlainPrinter {
             case Expr.Sum(List<Expr> terms) -> sum(terms);
             case Expr.Product(List<Expr> factors) -> product(factors);
             case Expr.Quotient(Expr num, Expr den) ->
-                    (num instanceof Expr.Quotient || num instanceof Expr.Product ? plain(num) : atom(num)) + "/" + atom(den);
+                (num instanceof Expr.Quotient || num instanceof Expr.Product ? plain(num) : atom(num)) + "/"
+                        + atom(den);
             case Expr.Power(Expr base, Expr exponent) -> atom(base) + "^" + exponent(exponent);
-            case Expr.Root(int index, Expr radicand) -> index == 2 ? "sqrt(" + plain(radicand) + ")"
-                    : "root(" + index + "," + plain(radicand) + ")";
+            case Expr.Root(int index, Expr radicand) ->
+                index == 2 ? "sqrt(" + plain(radicand) + ")" : "root(" + index + "," + plain(radicand) + ")";
             case Expr.Abs(Expr inner) -> "|" + plain(inner) + "|";
             case Expr.Percent(Expr inner) -> atom(inner) + "%";
-            case Expr.Money(Expr inner) -> "$" + (inner instanceof Expr.Neg(Expr positive) ? "-" + factor(positive) : factor(inner));
+            case Expr.Money(Expr inner) ->
+                "$" + (inner instanceof Expr.Neg(Expr positive) ? "-" + factor(positive) : factor(inner));
             case Expr.Degrees(Expr inner) -> atom(inner) + "°";
         };
     }
@@ -37,11 +39,12 @@ public final class PlainPrinter {
     private static String sum(List<Expr> terms) {
         StringBuilder text = new StringBuilder(term(terms.getFirst()));
         for (Expr next : terms.subList(1, terms.size())) {
-            text.append(switch (next) {
-                case Expr.Neg(Expr inner) -> " - " + term(inner);
-                case Expr.PlusMinus(Expr inner) -> " ± " + term(inner);
-                default -> " + " + term(next);
-            });
+            text.append(
+                    switch (next) {
+                        case Expr.Neg(Expr inner) -> " - " + term(inner);
+                        case Expr.PlusMinus(Expr inner) -> " ± " + term(inner);
+                        default -> " + " + term(next);
+                    });
         }
         return text.toString();
     }
@@ -97,7 +100,8 @@ public final class PlainPrinter {
 
     /** Our own lists: elements in braces. */
     public static String set(List<Expr> elements) {
-        return elements.isEmpty() ? "none"
+        return elements.isEmpty()
+                ? "none"
                 : elements.stream().map(PlainPrinter::plain).collect(Collectors.joining(", ", "{", "}"));
     }
 }

@@ -10,8 +10,8 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 
 /**
- * A polynomial in {@link Atom}s and surds with rational coefficients, in its one expanded form: equal polynomials in letters, π
- * and surds are equal objects. Immutable.
+ * A polynomial in {@link Atom}s and surds with rational coefficients, in its one expanded form: equal polynomials in
+ * letters, π and surds are equal objects. Immutable.
  */
 public final class Polynomial {
     public static final Polynomial ZERO = new Polynomial(Map.of());
@@ -158,7 +158,10 @@ public final class Polynomial {
 
     /** Letters that occur, in alphabetical order. */
     public List<String> letters() {
-        return atoms().stream().filter(Atom.Letter.class::isInstance).map(a -> ((Atom.Letter) a).name()).toList();
+        return atoms().stream()
+                .filter(Atom.Letter.class::isInstance)
+                .map(a -> ((Atom.Letter) a).name())
+                .toList();
     }
 
     /** Whether a letter stands inside a root or an absolute value, where no degree tells of it. */
@@ -290,8 +293,10 @@ public final class Polynomial {
     @Override
     public String toString() {
         StringBuilder text = new StringBuilder();
-        terms.entrySet().stream().sorted(Map.Entry.<Monomial, Rational>comparingByKey().reversed())
-                .forEach(e -> text.append(e.getValue()).append('*').append(e.getKey()).append(' '));
+        terms.entrySet().stream()
+                .sorted(Map.Entry.<Monomial, Rational>comparingByKey().reversed())
+                .forEach(e ->
+                        text.append(e.getValue()).append('*').append(e.getKey()).append(' '));
         return isZero() ? "0" : text.toString().trim();
     }
 }

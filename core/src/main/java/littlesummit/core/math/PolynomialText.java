@@ -11,11 +11,14 @@ public final class PolynomialText {
 
     public static Expr expr(Polynomial p) {
         List<Map.Entry<Monomial, Rational>> terms = new ArrayList<>(p.terms().entrySet());
-        terms.sort(Map.Entry.<Monomial, Rational>comparingByKey(Comparator.comparingInt(Monomial::degree).thenComparing(Comparator.naturalOrder())).reversed());
+        terms.sort(Map.Entry.<Monomial, Rational>comparingByKey(
+                        Comparator.comparingInt(Monomial::degree).thenComparing(Comparator.naturalOrder()))
+                .reversed());
         if (terms.isEmpty()) {
             return Expr.Num.of(0);
         }
-        List<Expr> written = terms.stream().map(t -> term(t.getKey(), t.getValue())).toList();
+        List<Expr> written =
+                terms.stream().map(t -> term(t.getKey(), t.getValue())).toList();
         return written.size() == 1 ? written.getFirst() : new Expr.Sum(written);
     }
 

@@ -33,7 +33,9 @@ public final class Primes {
                 break;
             }
             BigInteger prime = BigInteger.valueOf(p);
-            for (BigInteger[] qr = rest.divideAndRemainder(prime); qr[1].signum() == 0; qr = rest.divideAndRemainder(prime)) {
+            for (BigInteger[] qr = rest.divideAndRemainder(prime);
+                    qr[1].signum() == 0;
+                    qr = rest.divideAndRemainder(prime)) {
                 factors.merge(prime, 1, Integer::sum);
                 rest = qr[0];
             }

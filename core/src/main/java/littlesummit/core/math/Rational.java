@@ -156,7 +156,11 @@ public record Rational(BigInteger num, BigInteger den) implements Comparable<Rat
         return rest;
     }
 
-    /** The exact decimal expansion, without trailing zeros after the point. @throws ArithmeticException when it does not end */
+    /**
+     * The exact decimal expansion, without trailing zeros after the point.
+     *
+     * @throws ArithmeticException when it does not end
+     */
     public BigDecimal toBigDecimal() {
         BigDecimal exact = new BigDecimal(num).divide(new BigDecimal(den));
         return exact.scale() < 0 ? exact.setScale(0) : exact;

@@ -17,7 +17,8 @@ public record RationalFunction(Polynomial num, Polynomial den) {
             throw MathProblem.undefined("division by zero");
         }
         if (den.size() == 1 && den.isConstant() && !den.equals(Polynomial.ONE)) {
-            Map.Entry<Monomial, Rational> only = den.terms().entrySet().iterator().next();
+            Map.Entry<Monomial, Rational> only =
+                    den.terms().entrySet().iterator().next();
             Surd.Scaled inverse = only.getKey().surd().reciprocal();
             num = num.times(Polynomial.term(inverse.factor().over(only.getValue()), Monomial.of(inverse.surd())));
             den = Polynomial.ONE;
@@ -39,7 +40,8 @@ public record RationalFunction(Polynomial num, Polynomial den) {
         if (den.equals(other.den)) {
             return new RationalFunction(num.plus(other.num), den);
         }
-        return new RationalFunction(num.times(other.den, budget).plus(other.num.times(den, budget)), den.times(other.den, budget));
+        return new RationalFunction(
+                num.times(other.den, budget).plus(other.num.times(den, budget)), den.times(other.den, budget));
     }
 
     RationalFunction times(RationalFunction other, Budget budget) {

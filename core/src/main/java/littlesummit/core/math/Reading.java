@@ -10,7 +10,17 @@ public sealed interface Reading {
 
     /** Why reading stopped. */
     enum Problem {
-        BLANK, TOO_LONG, TOO_DEEP, UNEXPECTED, INCOMPLETE, NOT_CLOSED, UNKNOWN_LETTER, TWO_NUMBERS, UNKNOWN_UNIT, UNIT_ALONE,
-        UNIT_HERE, TOO_LARGE
+        BLANK,
+        TOO_LONG,
+        TOO_DEEP,
+        UNEXPECTED,
+        INCOMPLETE,
+        NOT_CLOSED,
+        UNKNOWN_LETTER,
+        TWO_NUMBERS,
+        UNKNOWN_UNIT,
+        UNIT_ALONE,
+        UNIT_HERE,
+        TOO_LARGE
     }
 }

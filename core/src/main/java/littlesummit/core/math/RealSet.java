@@ -5,18 +5,23 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A union of finitely many intervals of the real line, in its one normal form: ascending, apart from one another. Equal sets are
- * found by comparing bounds exactly.
+ * A union of finitely many intervals of the real line, in its one normal form: ascending, apart from one another. Equal
+ * sets are found by comparing bounds exactly.
  */
 public record RealSet(List<Interval> intervals) {
     public static final RealSet EMPTY = new RealSet(List.of());
-    public static final RealSet ALL = new RealSet(List.of(new Interval(Optional.empty(), false, Optional.empty(), false)));
+    public static final RealSet ALL =
+            new RealSet(List.of(new Interval(Optional.empty(), false, Optional.empty(), false)));
 
     /**
      * @param low empty for no lower bound
      * @param high empty for no upper bound
      */
-    public record Interval(Optional<RationalFunction> low, boolean lowIncluded, Optional<RationalFunction> high, boolean highIncluded) {
+    public record Interval(
+            Optional<RationalFunction> low,
+            boolean lowIncluded,
+            Optional<RationalFunction> high,
+            boolean highIncluded) {
         private boolean isEmpty() {
             if (low.isEmpty() || high.isEmpty()) {
                 return false;
@@ -105,7 +110,8 @@ public record RealSet(List<Interval> intervals) {
             return new Interval(a.low(), a.lowIncluded(), Optional.empty(), false);
         }
         int order = Equality.compare(a.high().get(), b.high().get());
-        boolean included = order > 0 ? a.highIncluded() : order < 0 ? b.highIncluded() : a.highIncluded() || b.highIncluded();
+        boolean included =
+                order > 0 ? a.highIncluded() : order < 0 ? b.highIncluded() : a.highIncluded() || b.highIncluded();
         return new Interval(a.low(), a.lowIncluded(), order >= 0 ? a.high() : b.high(), included);
     }
 
@@ -116,8 +122,10 @@ public record RealSet(List<Interval> intervals) {
         for (int i = 0; i < intervals.size(); i++) {
             Interval a = intervals.get(i);
             Interval b = other.intervals.get(i);
-            boolean same = a.lowIncluded() == b.lowIncluded() && a.highIncluded() == b.highIncluded()
-                    && sameBound(a.low(), b.low()) && sameBound(a.high(), b.high());
+            boolean same = a.lowIncluded() == b.lowIncluded()
+                    && a.highIncluded() == b.highIncluded()
+                    && sameBound(a.low(), b.low())
+                    && sameBound(a.high(), b.high());
             if (!same) {
                 return false;
             }
@@ -126,6 +134,8 @@ public record RealSet(List<Interval> intervals) {
     }
 
     private static boolean sameBound(Optional<RationalFunction> a, Optional<RationalFunction> b) {
-        return a.isPresent() && b.isPresent() ? Equality.compare(a.get(), b.get()) == 0 : a.isPresent() == b.isPresent();
+        return a.isPresent() && b.isPresent()
+                ? Equality.compare(a.get(), b.get()) == 0
+                : a.isPresent() == b.isPresent();
     }
 }

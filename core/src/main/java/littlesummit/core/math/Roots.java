@@ -9,7 +9,11 @@ import java.util.Optional;
 final class Roots {
     private Roots() {}
 
-    /** The principal real root. @throws MathProblem for an even root of a negative number */
+    /**
+     * The principal real root.
+     *
+     * @throws MathProblem for an even root of a negative number
+     */
     static RationalFunction root(RationalFunction radicand, int index, Budget budget) {
         if (index > Limits.EXPRESSION_EXPONENT) {
             throw MathProblem.tooLarge("root of index " + index);
@@ -72,7 +76,8 @@ final class Roots {
             outside = outside.times(index % 2 == 0 ? abs(out, budget) : out, budget);
             rest = divided(rest, common);
         }
-        return rest.equals(Polynomial.ONE) ? outside
+        return rest.equals(Polynomial.ONE)
+                ? outside
                 : outside.times(RationalFunction.of(Polynomial.atom(new Atom.Root(index, rest))), budget);
     }
 
@@ -80,7 +85,10 @@ final class Roots {
     private static Monomial commonPower(Polynomial p, int step) {
         Monomial common = Monomial.ONE;
         for (Atom atom : p.atoms()) {
-            int least = p.terms().keySet().stream().mapToInt(m -> m.exponent(atom)).min().orElse(0);
+            int least = p.terms().keySet().stream()
+                    .mapToInt(m -> m.exponent(atom))
+                    .min()
+                    .orElse(0);
             common = common.times(atom, least - least % step);
         }
         return common;
@@ -122,8 +130,8 @@ final class Roots {
         return switch (atom) {
             case Atom.Letter l -> Polynomial.atom(new Atom.Abs(Polynomial.atom(l)));
             case Atom.Pi p -> Polynomial.atom(p);
-            case Atom.Root r -> r.index() % 2 == 0 ? Polynomial.atom(r)
-                    : Polynomial.atom(new Atom.Abs(Polynomial.atom(r)));
+            case Atom.Root r ->
+                r.index() % 2 == 0 ? Polynomial.atom(r) : Polynomial.atom(new Atom.Abs(Polynomial.atom(r)));
             case Atom.Abs a -> Polynomial.atom(a);
         };
     }

@@ -6,7 +6,11 @@ import java.util.Optional;
 public final class Rounding {
     private Rounding() {}
 
-    /** A tie goes away from zero. @param places digits after the point */
+    /**
+     * A tie goes away from zero.
+     *
+     * @param places digits after the point
+     */
     public static Rational halfUp(RationalFunction constant, int places) {
         Optional<Rational> rational = constant.asRational();
         return rational.isPresent() ? rational.get().roundHalfUp(places) : Enclosure.decimal(constant, places, false);

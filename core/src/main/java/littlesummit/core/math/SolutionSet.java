@@ -49,7 +49,8 @@ public record SolutionSet(RealSet exact, Set<Polynomial> factors) {
 
     /** Whether everything in it lies in the other one too. */
     public boolean isWithin(SolutionSet other) {
-        return other.factors.containsAll(factors) && exact.intersection(other.exact).sameAs(exact);
+        return other.factors.containsAll(factors)
+                && exact.intersection(other.exact).sameAs(exact);
     }
 
     public boolean isEmpty() {
@@ -58,7 +59,9 @@ public record SolutionSet(RealSet exact, Set<Polynomial> factors) {
 
     /** Whether it consists of single numbers only. */
     public boolean isFinite() {
-        return exact.intervals().stream().allMatch(i -> i.low().isPresent() && i.high().isPresent()
-                && Equality.compare(i.low().get(), i.high().get()) == 0);
+        return exact.intervals().stream()
+                .allMatch(i -> i.low().isPresent()
+                        && i.high().isPresent()
+                        && Equality.compare(i.low().get(), i.high().get()) == 0);
     }
 }

@@ -8,7 +8,10 @@ import java.util.Optional;
 import java.util.Set;
 import littlesummit.core.math.Statement.Relation;
 
-/** Exact real solutions of one equation or inequality in one letter. What cannot be told exactly is a {@link MathProblem}. */
+/**
+ * Exact real solutions of one equation or inequality in one letter. What cannot be told exactly is a {@link
+ * MathProblem}.
+ */
 public final class Solver {
     private final String letter;
     private final Expr left;
@@ -25,7 +28,8 @@ public final class Solver {
         Solver solver = new Solver(left, right, letter);
         return switch (sign) {
             case EQUAL -> solver.equation();
-            case NOT_EQUAL -> SolutionSet.of(placed(solver.equation()).complement()).intersection(solver.domain());
+            case NOT_EQUAL ->
+                SolutionSet.of(placed(solver.equation()).complement()).intersection(solver.domain());
             case LESS, GREATER, AT_MOST, AT_LEAST -> solver.inequality(sign);
             case ABOUT -> throw MathProblem.notSupported("a rounded value is no equation");
         };
@@ -55,21 +59,28 @@ public final class Solver {
 
     /** A root or an absolute value in which the letter occurs. */
     private Optional<Atom> boundAtom(Polynomial p) {
-        return p.atoms().stream().filter(a -> switch (a) {
-            case Atom.Letter l -> false;
-            case Atom.Pi pi -> false;
-            case Atom.Root r -> r.radicand().letters().contains(letter) || boundAtom(r.radicand()).isPresent();
-            case Atom.Abs abs -> abs.inner().letters().contains(letter) || boundAtom(abs.inner()).isPresent();
-        }).findFirst();
+        return p.atoms().stream()
+                .filter(a -> switch (a) {
+                    case Atom.Letter l -> false;
+                    case Atom.Pi pi -> false;
+                    case Atom.Root r ->
+                        r.radicand().letters().contains(letter)
+                                || boundAtom(r.radicand()).isPresent();
+                    case Atom.Abs abs ->
+                        abs.inner().letters().contains(letter)
+                                || boundAtom(abs.inner()).isPresent();
+                })
+                .findFirst();
     }
 
     /** From A·s + B = 0 with s² known to A²·s² − B² = 0, which keeps every solution and may add some. */
     private static Polynomial withoutAtom(Polynomial p, Atom atom) {
-        Polynomial square = switch (atom) {
-            case Atom.Root(int index, Polynomial radicand) when index == 2 -> radicand;
-            case Atom.Abs(Polynomial inner) -> inner.times(inner);
-            default -> throw MathProblem.notSupported("a higher root of the unknown");
-        };
+        Polynomial square =
+                switch (atom) {
+                    case Atom.Root(int index, Polynomial radicand) when index == 2 -> radicand;
+                    case Atom.Abs(Polynomial inner) -> inner.times(inner);
+                    default -> throw MathProblem.notSupported("a higher root of the unknown");
+                };
         Polynomial a = p.coefficient(atom, 1);
         Polynomial b = p.coefficient(atom, 0);
         return a.times(a).times(square).minus(b.times(b));
@@ -78,8 +89,12 @@ public final class Solver {
     /** Those that solve the equation as it was written. */
     private SolutionSet kept(SolutionSet candidates, Polynomial den) {
         if (!candidates.factors().isEmpty()) {
-            if (den.isOrdinary() && boundAtom(difference().num()).isEmpty() && candidates.factors().stream().allMatch(f -> Gcd.of(f, den).degree() == 0)) {
-                return new SolutionSet(kept(SolutionSet.of(candidates.exact()), den).exact(), candidates.factors());
+            if (den.isOrdinary()
+                    && boundAtom(difference().num()).isEmpty()
+                    && candidates.factors().stream()
+                            .allMatch(f -> Gcd.of(f, den).degree() == 0)) {
+                return new SolutionSet(
+                        kept(SolutionSet.of(candidates.exact()), den).exact(), candidates.factors());
             }
             throw MathProblem.notSupported("roots that cannot be tried");
         }
@@ -106,8 +121,11 @@ public final class Solver {
     /** Where both sides are defined, as far as denominators say. */
     private SolutionSet domain() {
         RationalFunction f = difference();
-        Polynomial dens = Canonical.of(left).den().times(Canonical.of(right).den()).times(f.den());
-        return dens.isConstant() ? SolutionSet.ALL : SolutionSet.of(placed(roots(dens)).complement());
+        Polynomial dens =
+                Canonical.of(left).den().times(Canonical.of(right).den()).times(f.den());
+        return dens.isConstant()
+                ? SolutionSet.ALL
+                : SolutionSet.of(placed(roots(dens)).complement());
     }
 
     private static RealSet placed(SolutionSet set) {
@@ -117,15 +135,22 @@ public final class Solver {
         return set.exact();
     }
 
-    /** All real roots. @param p not zero */
+    /**
+     * All real roots.
+     *
+     * @param p not zero
+     */
     private SolutionSet roots(Polynomial p) {
         if (p.degree(letter) == 1) {
-            return point(RationalFunction.of(p.coefficient(letter, 0).negate()).over(RationalFunction.of(p.coefficient(letter, 1))));
+            return point(RationalFunction.of(p.coefficient(letter, 0).negate())
+                    .over(RationalFunction.of(p.coefficient(letter, 1))));
         }
         if (p.degree(letter) == 0) {
             return SolutionSet.EMPTY;
         }
-        if (!p.letters().equals(List.of(letter)) || !p.isOrdinary() || p.terms().keySet().stream().anyMatch(m -> !m.surd().isOne() || m.size() > 1)) {
+        if (!p.letters().equals(List.of(letter))
+                || !p.isOrdinary()
+                || p.terms().keySet().stream().anyMatch(m -> !m.surd().isOne() || m.size() > 1)) {
             return roots(quadratic(p));
         }
         SolutionSet all = SolutionSet.EMPTY;
@@ -141,29 +166,37 @@ public final class Solver {
 
     /** Coefficients that are no rationals: the formula for degree 2, nothing beyond. */
     private List<RationalFunction> quadratic(Polynomial p) {
-        if (p.degree(letter) != 2 || !RationalFunction.of(p.coefficient(letter, 2)).isConstantNumber()) {
+        if (p.degree(letter) != 2
+                || !RationalFunction.of(p.coefficient(letter, 2)).isConstantNumber()) {
             throw MathProblem.notSupported("coefficients that are not rational");
         }
-        return List.of(RationalFunction.of(p.coefficient(letter, 2)), RationalFunction.of(p.coefficient(letter, 1)), RationalFunction.of(p.coefficient(letter, 0)));
+        return List.of(
+                RationalFunction.of(p.coefficient(letter, 2)),
+                RationalFunction.of(p.coefficient(letter, 1)),
+                RationalFunction.of(p.coefficient(letter, 0)));
     }
 
     private SolutionSet roots(List<RationalFunction> abc) {
         RationalFunction a = abc.get(0);
         RationalFunction b = abc.get(1);
-        RationalFunction discriminant = b.times(b).minus(a.times(abc.get(2)).times(RationalFunction.of(Rational.of(4))));
+        RationalFunction discriminant =
+                b.times(b).minus(a.times(abc.get(2)).times(RationalFunction.of(Rational.of(4))));
         int sign = Enclosure.sign(discriminant);
         if (sign < 0) {
             return SolutionSet.EMPTY;
         }
         RationalFunction root = Roots.root(discriminant, 2, new Budget());
         RationalFunction twice = a.times(RationalFunction.of(Rational.of(2)));
-        return point(root.minus(b).over(twice)).union(point(root.plus(b).negate().over(twice)));
+        return point(root.minus(b).over(twice))
+                .union(point(root.plus(b).negate().over(twice)));
     }
 
     private Polynomial squarefree(Polynomial p) {
         Polynomial derivative = Polynomial.ZERO;
         for (int k = 1; k <= p.degree(letter); k++) {
-            derivative = derivative.plus(p.coefficient(letter, k).times(Polynomial.letter(letter).power(k - 1)).times(Rational.of(k)));
+            derivative = derivative.plus(p.coefficient(letter, k)
+                    .times(Polynomial.letter(letter).power(k - 1))
+                    .times(Rational.of(k)));
         }
         Polynomial common = Gcd.of(p, derivative);
         Polynomial once = common.degree() == 0 ? p : p.exactOver(common).orElseThrow();
@@ -204,7 +237,9 @@ public final class Solver {
             return roots(quadratic(f));
         }
         Polynomial normal = f.leadingCoefficient().signum() < 0 ? f.negate() : f;
-        return Sturm.realRoots(Irreducible.coefficients(f, letter)) == 0 ? SolutionSet.EMPTY : new SolutionSet(RealSet.EMPTY, Set.of(normal));
+        return Sturm.realRoots(Irreducible.coefficients(f, letter)) == 0
+                ? SolutionSet.EMPTY
+                : new SolutionSet(RealSet.EMPTY, Set.of(normal));
     }
 
     /** By the sign between neighbouring places where it can change. */
@@ -226,7 +261,8 @@ public final class Solver {
 
     private static List<RationalFunction> cuts(RealSet points) {
         List<RationalFunction> cuts = new ArrayList<>();
-        points.intervals().forEach(i -> cuts.add(i.low().orElseThrow(() -> MathProblem.notSupported("zero on an interval"))));
+        points.intervals()
+                .forEach(i -> cuts.add(i.low().orElseThrow(() -> MathProblem.notSupported("zero on an interval"))));
         return cuts;
     }
 
@@ -239,7 +275,9 @@ public final class Solver {
             return end.plus(Rational.of(low.isEmpty() ? -1 : 1));
         }
         for (int places = 2; places <= 24; places += 4) {
-            Rational middle = Rounding.halfUp(low.get(), places).plus(Rounding.halfUp(high.get(), places)).over(Rational.of(2));
+            Rational middle = Rounding.halfUp(low.get(), places)
+                    .plus(Rounding.halfUp(high.get(), places))
+                    .over(Rational.of(2));
             RationalFunction at = RationalFunction.of(middle);
             if (Equality.compare(low.get(), at) < 0 && Equality.compare(at, high.get()) < 0) {
                 return middle;

@@ -13,16 +13,27 @@ public final class SpokenPrinter {
         return switch (statement) {
             case Statement.Value(Expr expr) -> spoken(expr);
             case Statement.Relations(List<Expr> sides, List<Relation> signs) -> relations(sides, signs);
-            case Statement.Sequence(Joiner joiner, List<Statement> items) -> items.stream().map(SpokenPrinter::spoken)
-                    .collect(Collectors.joining(joiner == Joiner.COMMA ? ", " : joiner == Joiner.AND ? " and " : " or "));
+            case Statement.Sequence(Joiner joiner, List<Statement> items) ->
+                items.stream()
+                        .map(SpokenPrinter::spoken)
+                        .collect(Collectors.joining(
+                                joiner == Joiner.COMMA ? ", " : joiner == Joiner.AND ? " and " : " or "));
             case Statement.Delimited(char open, List<Statement> items, char close) -> delimited(open, items, close);
-            case Statement.Union(List<Statement> parts) -> parts.stream().map(SpokenPrinter::spoken)
-                    .collect(Collectors.joining(", together with "));
+            case Statement.Union(List<Statement> parts) ->
+                parts.stream().map(SpokenPrinter::spoken).collect(Collectors.joining(", together with "));
             case Statement.Nothing n -> "nothing";
-            case Statement.Reals(List<Expr> except) -> "all real numbers" + (except.isEmpty() ? ""
-                    : " except " + except.stream().map(SpokenPrinter::spoken).collect(Collectors.joining(" and ")));
-            case Statement.SetBuilder(String letter, Statement condition) -> "all " + letter + " with " + spoken(condition);
-            case Statement.Measure(Expr amount, Unit unit) -> spoken(amount) + " " + unitName(unit, amount.equals(Expr.Num.of(1)));
+            case Statement.Reals(List<Expr> except) ->
+                "all real numbers"
+                        + (except.isEmpty()
+                                ? ""
+                                : " except "
+                                        + except.stream()
+                                                .map(SpokenPrinter::spoken)
+                                                .collect(Collectors.joining(" and ")));
+            case Statement.SetBuilder(String letter, Statement condition) ->
+                "all " + letter + " with " + spoken(condition);
+            case Statement.Measure(Expr amount, Unit unit) ->
+                spoken(amount) + " " + unitName(unit, amount.equals(Expr.Num.of(1)));
             case Statement.Continued(Relation sign, Statement rest) -> relation(sign) + " " + spoken(rest);
         };
     }
@@ -37,7 +48,8 @@ public final class SpokenPrinter {
             return "the set of " + inside;
         }
         boolean pair = open == '(' && close == ')';
-        return pair ? "bracket " + inside + ", close bracket"
+        return pair
+                ? "bracket " + inside + ", close bracket"
                 : "from " + inside.replaceFirst(", ", " to ") + (open == '[' ? ", start included" : ", start left out")
                         + (close == ']' ? ", end included" : ", end left out");
     }
@@ -75,11 +87,12 @@ public final class SpokenPrinter {
             case Expr.Product(List<Expr> factors) -> product(factors);
             case Expr.Quotient(Expr num, Expr den) -> quotient(num, den);
             case Expr.Power(Expr base, Expr exponent) -> group(base) + power(exponent);
-            case Expr.Root(int index, Expr radicand) -> switch (index) {
-                case 2 -> "the square root of " + ended(radicand, "root");
-                case 3 -> "the cube root of " + ended(radicand, "root");
-                default -> "the root of index " + index + " of " + ended(radicand, "root");
-            };
+            case Expr.Root(int index, Expr radicand) ->
+                switch (index) {
+                    case 2 -> "the square root of " + ended(radicand, "root");
+                    case 3 -> "the cube root of " + ended(radicand, "root");
+                    default -> "the root of index " + index + " of " + ended(radicand, "root");
+                };
             case Expr.Abs(Expr inner) -> "the absolute value of " + ended(inner, "absolute value");
             case Expr.Percent(Expr inner) -> group(inner) + " percent";
             case Expr.Money(Expr inner) -> group(inner) + " dollars";
@@ -89,7 +102,8 @@ public final class SpokenPrinter {
 
     private static String quotient(Expr num, Expr den) {
         boolean simple = num.children().isEmpty() && den.children().isEmpty();
-        return simple ? spoken(num) + " over " + spoken(den)
+        return simple
+                ? spoken(num) + " over " + spoken(den)
                 : "the fraction " + spoken(num) + ", over, " + spoken(den) + ", end fraction";
     }
 
@@ -103,11 +117,12 @@ public final class SpokenPrinter {
     private static String sum(List<Expr> terms) {
         StringBuilder text = new StringBuilder(group(terms.getFirst()));
         for (Expr next : terms.subList(1, terms.size())) {
-            text.append(switch (next) {
-                case Expr.Neg(Expr inner) -> " minus " + group(inner);
-                case Expr.PlusMinus(Expr inner) -> " plus or minus " + group(inner);
-                default -> " plus " + group(next);
-            });
+            text.append(
+                    switch (next) {
+                        case Expr.Neg(Expr inner) -> " minus " + group(inner);
+                        case Expr.PlusMinus(Expr inner) -> " plus or minus " + group(inner);
+                        default -> " plus " + group(next);
+                    });
         }
         return text.toString();
     }
@@ -115,7 +130,8 @@ public final class SpokenPrinter {
     private static String product(List<Expr> factors) {
         StringBuilder text = new StringBuilder(group(factors.getFirst()));
         for (int i = 1; i < factors.size(); i++) {
-            boolean close = factors.get(i) instanceof Expr.Letter || factors.get(i) instanceof Expr.Power(Expr.Letter l, Expr e);
+            boolean close = factors.get(i) instanceof Expr.Letter
+                    || factors.get(i) instanceof Expr.Power(Expr.Letter l, Expr e);
             text.append(close ? " " : " times ").append(group(factors.get(i)));
         }
         return text.toString();
@@ -123,7 +139,8 @@ public final class SpokenPrinter {
 
     /** Where it is not plain how far a root reaches, its end is said. */
     private static String ended(Expr inner, String what) {
-        boolean plain = inner.children().isEmpty() || inner instanceof Expr.Neg(Expr single) && single.children().isEmpty();
+        boolean plain = inner.children().isEmpty()
+                || inner instanceof Expr.Neg(Expr single) && single.children().isEmpty();
         return plain ? spoken(inner) : spoken(inner) + ", end " + what;
     }
 

@@ -52,10 +52,20 @@ public sealed interface Statement {
     /** A line that goes on from the one before: {@code = 5}. */
     record Continued(Relation sign, Statement rest) implements Statement {}
 
-    enum Joiner { COMMA, AND, OR }
+    enum Joiner {
+        COMMA,
+        AND,
+        OR
+    }
 
     enum Relation {
-        EQUAL("="), LESS("<"), GREATER(">"), AT_MOST("<="), AT_LEAST(">="), NOT_EQUAL("!="), ABOUT("≈");
+        EQUAL("="),
+        LESS("<"),
+        GREATER(">"),
+        AT_MOST("<="),
+        AT_LEAST(">="),
+        NOT_EQUAL("!="),
+        ABOUT("≈");
 
         private final String sign;
 
@@ -68,7 +78,11 @@ public sealed interface Statement {
             return sign;
         }
 
-        /** Whether it holds for two numbers. @param order of the left to the right: below 0, 0, or above 0 */
+        /**
+         * Whether it holds for two numbers.
+         *
+         * @param order of the left to the right: below 0, 0, or above 0
+         */
         public boolean holds(int order) {
             return switch (this) {
                 case LESS -> order < 0;

@@ -5,7 +5,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
-/** How many real roots a squarefree polynomial has, by Sturm's theorem (C. Sturm, 1829; D. Knuth, TAOCP vol. 2, 4.6.2, exercise 22). */
+/**
+ * How many real roots a squarefree polynomial has, by Sturm's theorem (C. Sturm, 1829; D. Knuth, TAOCP vol. 2, 4.6.2,
+ * exercise 22).
+ */
 final class Sturm {
     private Sturm() {}
 
@@ -50,7 +53,11 @@ final class Sturm {
         return Arrays.copyOf(rest, length);
     }
 
-    /** Changes of sign along the chain far out. @param side −1 to the left, 1 to the right */
+    /**
+     * Changes of sign along the chain far out.
+     *
+     * @param side −1 to the left, 1 to the right
+     */
     private static int changes(List<Rational[]> chain, int side) {
         int changes = 0;
         int before = 0;

@@ -6,8 +6,8 @@ import java.util.TreeMap;
 
 /**
  * A product of primes to fractional powers between 0 and 1. Different surds are linearly independent over the rationals
- * (A. S. Besicovitch, On the linear independence of fractional powers of integers, J. London Math. Soc. 15, 1940), so sums of
- * them have one written form only.
+ * (A. S. Besicovitch, On the linear independence of fractional powers of integers, J. London Math. Soc. 15, 1940), so
+ * sums of them have one written form only.
  *
  * @param powers by prime; every exponent is greater than 0 and less than 1
  */
@@ -55,8 +55,10 @@ record Surd(Map<BigInteger, Rational> powers) {
     static Scaled root(Rational positive, int index) {
         Map<BigInteger, Rational> exponents = new TreeMap<>();
         Rational share = Rational.of(1, index);
-        Primes.factor(positive.num()).forEach((p, k) -> exponents.merge(p, share.times(Rational.of(k)), Rational::plus));
-        Primes.factor(positive.den()).forEach((p, k) -> exponents.merge(p, share.times(Rational.of(-k)), Rational::plus));
+        Primes.factor(positive.num())
+                .forEach((p, k) -> exponents.merge(p, share.times(Rational.of(k)), Rational::plus));
+        Primes.factor(positive.den())
+                .forEach((p, k) -> exponents.merge(p, share.times(Rational.of(-k)), Rational::plus));
         return of(exponents);
     }
 }

@@ -12,7 +12,8 @@ import java.util.Set;
  * @param continued whether a line may start with a relation sign
  * @param naming which letter may stand before a value and an equals sign, as in {@code x = 6}
  */
-public record Syntax(Set<String> letters, boolean grouping, boolean units, boolean sets, boolean continued, Naming naming) {
+public record Syntax(
+        Set<String> letters, boolean grouping, boolean units, boolean sets, boolean continued, Naming naming) {
     public Syntax {
         letters = Set.copyOf(letters);
     }

@@ -7,9 +7,39 @@ package littlesummit.core.math;
  */
 record Token(Kind kind, String text, int at, boolean spaced) {
     enum Kind {
-        NUMBER, VULGAR, LETTER, PI, INFINITY, WORD, UNIT, UNKNOWN_UNIT,
-        PLUS, MINUS, PLUS_MINUS, TIMES, DIVIDE, CARET, OPEN, CLOSE, BAR, COMMA, COLON, RELATION,
-        PERCENT, DOLLAR, DEGREE, ROOT_SIGN, ROOT, FRACTION, UNION, WITHOUT, EMPTY_SET, REALS, GAP, UNKNOWN, END
+        NUMBER,
+        VULGAR,
+        LETTER,
+        PI,
+        INFINITY,
+        WORD,
+        UNIT,
+        UNKNOWN_UNIT,
+        PLUS,
+        MINUS,
+        PLUS_MINUS,
+        TIMES,
+        DIVIDE,
+        CARET,
+        OPEN,
+        CLOSE,
+        BAR,
+        COMMA,
+        COLON,
+        RELATION,
+        PERCENT,
+        DOLLAR,
+        DEGREE,
+        ROOT_SIGN,
+        ROOT,
+        FRACTION,
+        UNION,
+        WITHOUT,
+        EMPTY_SET,
+        REALS,
+        GAP,
+        UNKNOWN,
+        END
     }
 
     boolean is(Kind other) {

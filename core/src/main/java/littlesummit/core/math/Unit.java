@@ -3,7 +3,9 @@ package littlesummit.core.math;
 import java.util.Arrays;
 import java.util.Optional;
 
-/** Units of quantities, with exact factors to the base of their dimension (SI Brochure, 9th edition, tables 7 and 8). */
+/**
+ * Units of quantities, with exact factors to the base of their dimension (SI Brochure, 9th edition, tables 7 and 8).
+ */
 public enum Unit {
     MILLIGRAM("mg", Dimension.MASS, Rational.of(1, 1000)),
     GRAM("g", Dimension.MASS, Rational.ONE),
@@ -18,7 +20,12 @@ public enum Unit {
     DEGREE("°", Dimension.ANGLE, Rational.ONE);
 
     /** What a unit measures. */
-    public enum Dimension { MASS, LENGTH, TIME, ANGLE }
+    public enum Dimension {
+        MASS,
+        LENGTH,
+        TIME,
+        ANGLE
+    }
 
     private final String symbol;
     private final Dimension dimension;

@@ -6,16 +6,21 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Factors of a polynomial in one letter over the integers: factored modulo one prime above twice Mignotte's bound
- * (M. Mignotte, Math. Comp. 28, 1974), then recombined (H. Zassenhaus, J. Number Theory 1, 1969). Index i holds the coefficient
- * of the i-th power.
+ * Factors of a polynomial in one letter over the integers: factored modulo one prime above twice Mignotte's bound (M.
+ * Mignotte, Math. Comp. 28, 1974), then recombined (H. Zassenhaus, J. Number Theory 1, 1969). Index i holds the
+ * coefficient of the i-th power.
  */
 final class UnivariateFactors {
     /** Making a candidate whole and free of common divisors, for each coefficient, in products. */
     private static final int WHOLE = 25;
     /** Mersenne primes and 2^255 − 19. */
-    private static final List<BigInteger> PRIMES = List.of(mersenne(61), mersenne(89), mersenne(127),
-            BigInteger.ONE.shiftLeft(255).subtract(BigInteger.valueOf(19)), mersenne(521));
+    private static final List<BigInteger> PRIMES = List.of(
+            mersenne(61),
+            mersenne(89),
+            mersenne(127),
+            BigInteger.ONE.shiftLeft(255).subtract(BigInteger.valueOf(19)),
+            mersenne(521));
+
     private static final int MOST_TRIALS = 20_000;
     private static final int MOST_DEGREE = 64;
 
@@ -25,7 +30,9 @@ final class UnivariateFactors {
         return BigInteger.ONE.shiftLeft(exponent).subtract(BigInteger.ONE);
     }
 
-    /** Checks the divisors of the outer coefficients while these are small; false may also mean that it was not tried. */
+    /**
+     * Checks the divisors of the outer coefficients while these are small; false may also mean that it was not tried.
+     */
     static boolean hasRationalRoot(BigInteger[] f) {
         if (f[0].bitLength() > 16 || f[f.length - 1].bitLength() > 12) {
             return f.length == 4 && of(f).size() > 1;
@@ -72,7 +79,9 @@ final class UnivariateFactors {
     private static BigInteger prime(BigInteger[] f) {
         BigInteger norm = Arrays.stream(f).map(BigInteger::abs).reduce(BigInteger.ZERO, BigInteger::add);
         BigInteger bound = norm.multiply(f[f.length - 1].abs()).shiftLeft(f.length + 1);
-        return PRIMES.stream().filter(p -> p.compareTo(bound) > 0).findFirst()
+        return PRIMES.stream()
+                .filter(p -> p.compareTo(bound) > 0)
+                .findFirst()
                 .orElseThrow(() -> MathProblem.tooLarge("coefficients too large to factor"));
     }
 
@@ -137,7 +146,8 @@ final class UnivariateFactors {
                 product = field.times(product, modular.get(i));
             }
         }
-        return primitive(Arrays.stream(product).map(c -> symmetric(c, field.prime())).toArray(BigInteger[]::new));
+        return primitive(
+                Arrays.stream(product).map(c -> symmetric(c, field.prime())).toArray(BigInteger[]::new));
     }
 
     static BigInteger symmetric(BigInteger c, BigInteger prime) {

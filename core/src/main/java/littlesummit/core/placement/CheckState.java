@@ -15,7 +15,10 @@ import littlesummit.core.placement.Evidence.Kind;
  * @param asked in their order; only the last may wait for an answer
  */
 public record CheckState(List<String> plan, List<Asked> asked) {
-    /** @param guess chance, 0 to 1, of being right without knowing; @param kind empty while it waits for an answer */
+    /**
+     * @param guess chance, 0 to 1, of being right without knowing
+     * @param kind empty while it waits for an answer
+     */
     public record Asked(String itemId, ItemRef ref, double guess, Optional<Kind> kind, Instant at) {}
 
     /** Even typed answers are right by luck at times. Decided here; no source. */
@@ -53,7 +56,9 @@ public record CheckState(List<String> plan, List<Asked> asked) {
         if (waiting().isPresent()) {
             return Optional.empty();
         }
-        return isShort() ? plan.stream().skip(asked.size()).findFirst() : Placement.next(order, evidence(order), seed()).map(order.ids()::get);
+        return isShort()
+                ? plan.stream().skip(asked.size()).findFirst()
+                : Placement.next(order, evidence(order), seed()).map(order.ids()::get);
     }
 
     public boolean isDone(SkillOrder order) {
@@ -68,17 +73,22 @@ public record CheckState(List<String> plan, List<Asked> asked) {
 
     /** The same check when nothing waits. */
     public CheckState answered(Kind kind, Instant at) {
-        return waiting().map(item -> {
-            List<Asked> more = new ArrayList<>(asked.subList(0, asked.size() - 1));
-            more.add(new Asked(item.itemId(), item.ref(), item.guess(), Optional.of(kind), at));
-            return new CheckState(plan, more);
-        }).orElse(this);
+        return waiting()
+                .map(item -> {
+                    List<Asked> more = new ArrayList<>(asked.subList(0, asked.size() - 1));
+                    more.add(new Asked(item.itemId(), item.ref(), item.guess(), Optional.of(kind), at));
+                    return new CheckState(plan, more);
+                })
+                .orElse(this);
     }
 
     /** What was answered; a skill that is in the course no more says nothing. */
     public List<Evidence> evidence(SkillOrder order) {
-        return asked.stream().filter(a -> a.kind().isPresent() && order.ids().contains(a.ref().skill()))
-                .map(a -> new Evidence(order.ids().indexOf(a.ref().skill()), a.kind().orElseThrow(), a.guess()))
+        return asked.stream()
+                .filter(a ->
+                        a.kind().isPresent() && order.ids().contains(a.ref().skill()))
+                .map(a -> new Evidence(
+                        order.ids().indexOf(a.ref().skill()), a.kind().orElseThrow(), a.guess()))
                 .toList();
     }
 
@@ -87,10 +97,17 @@ public record CheckState(List<String> plan, List<Asked> asked) {
         return Placement.verdicts(order, evidence(order), seed());
     }
 
-    /** Skills of which a check over the course says clearly that they are not known, after an item of their own. @param verdicts its own */
+    /**
+     * Skills of which a check over the course says clearly that they are not known, after an item of their own.
+     *
+     * @param verdicts its own
+     */
     public List<String> lowered(List<Placement.Verdict> verdicts) {
         List<String> missed = of(false);
-        return verdicts.stream().filter(v -> v.chance() <= Placement.UNLIKELY && missed.contains(v.skill())).map(Placement.Verdict::skill).toList();
+        return verdicts.stream()
+                .filter(v -> v.chance() <= Placement.UNLIKELY && missed.contains(v.skill()))
+                .map(Placement.Verdict::skill)
+                .toList();
     }
 
     /** Skills that a short check confirms. */
@@ -104,8 +121,11 @@ public record CheckState(List<String> plan, List<Asked> asked) {
     }
 
     private List<String> of(boolean right) {
-        return IntStream.range(0, asked.size()).filter(i -> asked.get(i).kind().isPresent() && (asked.get(i).kind().get() == Kind.RIGHT) == right)
-                .mapToObj(i -> asked.get(i).ref().skill()).toList();
+        return IntStream.range(0, asked.size())
+                .filter(i ->
+                        asked.get(i).kind().isPresent() && (asked.get(i).kind().get() == Kind.RIGHT) == right)
+                .mapToObj(i -> asked.get(i).ref().skill())
+                .toList();
     }
 
     /** The same check samples in the same way. */

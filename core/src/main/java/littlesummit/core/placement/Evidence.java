@@ -13,7 +13,11 @@ public record Evidence(int skill, Kind kind, double guess) {
     private static final double SHY = 0.01;
 
     /** What came of it. */
-    public enum Kind { RIGHT, WRONG, NEW }
+    public enum Kind {
+        RIGHT,
+        WRONG,
+        NEW
+    }
 
     /** How likely this is for one who knows the skill, or does not. */
     double likelihood(boolean known) {

@@ -32,7 +32,11 @@ final class ExactBelief {
         return Arrays.stream(known).map(k -> k / total).toArray();
     }
 
-    /** All states as bit masks, skill i at bit i. @throws IllegalArgumentException for more than {@link #MOST} skills */
+    /**
+     * All states as bit masks, skill i at bit i.
+     *
+     * @throws IllegalArgumentException for more than {@link #MOST} skills
+     */
     static int[] states(SkillOrder order) {
         if (order.size() > MOST) {
             throw new IllegalArgumentException(order.size() + " skills have too many states");

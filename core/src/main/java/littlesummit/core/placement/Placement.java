@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 public final class Placement {
     /** Below this a skill counts as not known, above {@link #SURE} as known. */
     public static final double UNLIKELY = 0.2;
+
     public static final double SURE = 0.8;
     /** Items of a check over a whole course. Common practice; no source. */
     public static final int MOST = 30;
@@ -23,9 +24,16 @@ public final class Placement {
     private Placement() {}
 
     /** Where a skill stands after the check. */
-    public enum Standing { KNOWN, READY, NOT_YET }
+    public enum Standing {
+        KNOWN,
+        READY,
+        NOT_YET
+    }
 
-    /** @param chance 0 to 1 that it is known; @param why a sentence */
+    /**
+     * @param chance 0 to 1 that it is known
+     * @param why a sentence
+     */
     public record Verdict(String skill, Standing standing, double chance, String why) {}
 
     /** Most items of a check over a course with so many skills. */
@@ -34,20 +42,27 @@ public final class Placement {
     }
 
     /**
-     * The skill to ask next: the one whose chance is nearest one half. What an answer has settled is not asked, and nothing that builds on what
-     * was said to be new. Empty when enough was asked.
+     * The skill to ask next: the one whose chance is nearest one half. What an answer has settled is not asked, and
+     * nothing that builds on what was said to be new. Empty when enough was asked.
      */
     public static Optional<Integer> next(SkillOrder order, List<Evidence> evidence, long seed) {
         if (evidence.size() >= most(order.size())) {
             return Optional.empty();
         }
         double[] known = Belief.of(order, evidence, seed);
-        return IntStream.range(0, order.size()).filter(i -> known[i] > UNLIKELY && known[i] < SURE && times(i, evidence) < MOST_OF_ONE && !isBeyondNew(order, evidence, i)).boxed()
+        return IntStream.range(0, order.size())
+                .filter(i -> known[i] > UNLIKELY
+                        && known[i] < SURE
+                        && times(i, evidence) < MOST_OF_ONE
+                        && !isBeyondNew(order, evidence, i))
+                .boxed()
                 .min(Comparator.comparingDouble(i -> Math.abs(known[i] - 0.5) + 0.1 * times(i, evidence)));
     }
 
     private static boolean isBeyondNew(SkillOrder order, List<Evidence> evidence, int skill) {
-        return evidence.stream().anyMatch(e -> e.kind() == Evidence.Kind.NEW && (e.skill() == skill || order.comesBefore(e.skill(), skill)));
+        return evidence.stream()
+                .anyMatch(e ->
+                        e.kind() == Evidence.Kind.NEW && (e.skill() == skill || order.comesBefore(e.skill(), skill)));
     }
 
     private static long times(int skill, List<Evidence> evidence) {
@@ -59,7 +74,8 @@ public final class Placement {
         double[] known = Belief.of(order, evidence, seed);
         List<Verdict> verdicts = new ArrayList<>();
         for (int i = 0; i < order.size(); i++) {
-            verdicts.add(new Verdict(order.ids().get(i), standing(order, known, i), known[i], Reasons.why(order, evidence, known, i)));
+            verdicts.add(new Verdict(
+                    order.ids().get(i), standing(order, known, i), known[i], Reasons.why(order, evidence, known, i)));
         }
         return verdicts;
     }

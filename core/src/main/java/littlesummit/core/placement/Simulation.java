@@ -16,9 +16,16 @@ public final class Simulation {
     private Simulation() {}
 
     /** Which skill is asked next: as the check does, each once in turn, or any. */
-    public enum Way { ADAPTIVE, ONCE_EACH, RANDOM }
+    public enum Way {
+        ADAPTIVE,
+        ONCE_EACH,
+        RANDOM
+    }
 
-    /** @param rightly share of skills, 0 to 1, classified rightly; @param items asked on average */
+    /**
+     * @param rightly share of skills, 0 to 1, classified rightly
+     * @param items asked on average
+     */
     public record Report(Way way, double rightly, double items) {}
 
     /** Students whose states are drawn at random; they slip and guess as {@link Evidence} supposes. */
@@ -30,7 +37,10 @@ public final class Simulation {
             BitSet state = state(order, random);
             List<Evidence> evidence = answers(way, order, state, random);
             var verdicts = Placement.verdicts(order, evidence, seed);
-            rightly += IntStream.range(0, order.size()).filter(s -> (verdicts.get(s).standing() == Standing.KNOWN) == state.get(s)).count() / (double) order.size();
+            rightly += IntStream.range(0, order.size())
+                            .filter(s -> (verdicts.get(s).standing() == Standing.KNOWN) == state.get(s))
+                            .count()
+                    / (double) order.size();
             items += evidence.size();
         }
         return new Report(way, rightly / students, items / students);
@@ -51,11 +61,17 @@ public final class Simulation {
         return switch (way) {
             case ADAPTIVE -> Placement.next(order, evidence, 1);
             case ONCE_EACH -> evidence.size() < order.size() ? Optional.of(evidence.size()) : Optional.empty();
-            case RANDOM -> evidence.size() < Placement.most(order.size()) ? Optional.of(random.nextInt(order.size())) : Optional.empty();
+            case RANDOM ->
+                evidence.size() < Placement.most(order.size())
+                        ? Optional.of(random.nextInt(order.size()))
+                        : Optional.empty();
         };
     }
 
-    /** A state between knowing nothing and knowing all: skills are added in their order, each with the same chance for this student. */
+    /**
+     * A state between knowing nothing and knowing all: skills are added in their order, each with the same chance for
+     * this student.
+     */
     static BitSet state(SkillOrder order, Random random) {
         double chance = 0.2 + 0.75 * random.nextDouble();
         BitSet state = new BitSet(order.size());

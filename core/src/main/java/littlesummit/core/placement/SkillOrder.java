@@ -9,9 +9,9 @@ import littlesummit.core.curriculum.Course;
 import littlesummit.core.curriculum.CourseSkill;
 
 /**
- * Skills with what comes before each. A knowledge state is a set of skills that holds, with each skill, all that comes before it
- * (J.-P. Doignon and J.-C. Falmagne, Knowledge Spaces, 1999); here it is a bit set, skill i at bit i. There is no limit to how many skills
- * there are.
+ * Skills with what comes before each. A knowledge state is a set of skills that holds, with each skill, all that comes
+ * before it (J.-P. Doignon and J.-C. Falmagne, Knowledge Spaces, 1999); here it is a bit set, skill i at bit i. There
+ * is no limit to how many skills there are.
  */
 public final class SkillOrder {
     private final List<String> ids;
@@ -32,7 +32,12 @@ public final class SkillOrder {
     public static SkillOrder of(Course course) {
         List<CourseSkill> skills = course.inOrder();
         List<String> ids = skills.stream().map(CourseSkill::id).toList();
-        return of(ids, skills.stream().map(CourseSkill::name).toList(), skills.stream().map(s -> s.prerequisites().stream().map(ids::indexOf).toList()).toList());
+        return of(
+                ids,
+                skills.stream().map(CourseSkill::name).toList(),
+                skills.stream()
+                        .map(s -> s.prerequisites().stream().map(ids::indexOf).toList())
+                        .toList());
     }
 
     /**
@@ -40,7 +45,8 @@ public final class SkillOrder {
      *
      * @param ids of the skills, each after its prerequisites
      * @param before indices of the direct prerequisites, by skill
-     * @throws IllegalArgumentException when a skill stands before one of its prerequisites, or the two lists do not match
+     * @throws IllegalArgumentException when a skill stands before one of its prerequisites, or the two lists do not
+     *     match
      */
     public static SkillOrder of(List<String> ids, List<? extends Collection<Integer>> before) {
         return of(ids, ids, before);
@@ -56,17 +62,30 @@ public final class SkillOrder {
                 throw new IllegalArgumentException(ids.get(i) + " stands before one of its prerequisites");
             }
         }
-        return new SkillOrder(ids, names, before.stream().map(b -> b.stream().mapToInt(Integer::intValue).distinct().sorted().toArray()).toArray(int[][]::new));
+        return new SkillOrder(
+                ids,
+                names,
+                before.stream()
+                        .map(b -> b.stream()
+                                .mapToInt(Integer::intValue)
+                                .distinct()
+                                .sorted()
+                                .toArray())
+                        .toArray(int[][]::new));
     }
 
     private static int[][] turned(int[][] before) {
-        List<List<Integer>> after = IntStream.range(0, before.length).<List<Integer>>mapToObj(i -> new ArrayList<>()).toList();
+        List<List<Integer>> after = IntStream.range(0, before.length)
+                .<List<Integer>>mapToObj(i -> new ArrayList<>())
+                .toList();
         for (int skill = 0; skill < before.length; skill++) {
             for (int b : before[skill]) {
                 after.get(b).add(skill);
             }
         }
-        return after.stream().map(a -> a.stream().mapToInt(Integer::intValue).toArray()).toArray(int[][]::new);
+        return after.stream()
+                .map(a -> a.stream().mapToInt(Integer::intValue).toArray())
+                .toArray(int[][]::new);
     }
 
     private static BitSet[] closed(int[][] before) {
@@ -135,7 +154,8 @@ public final class SkillOrder {
             int skill = toLookAt.removeLast();
             if (!group.get(skill)) {
                 group.set(skill);
-                IntStream.concat(IntStream.of(before[skill]), IntStream.of(after[skill])).forEach(toLookAt::add);
+                IntStream.concat(IntStream.of(before[skill]), IntStream.of(after[skill]))
+                        .forEach(toLookAt::add);
             }
         }
         return group.stream().boxed().toList();
@@ -143,6 +163,13 @@ public final class SkillOrder {
 
     /** The order of some skills that nothing outside is joined to. */
     SkillOrder only(List<Integer> group) {
-        return of(group.stream().map(ids::get).toList(), group.stream().map(names::get).toList(), group.stream().map(skill -> IntStream.of(before[skill]).mapToObj(group::indexOf).toList()).toList());
+        return of(
+                group.stream().map(ids::get).toList(),
+                group.stream().map(names::get).toList(),
+                group.stream()
+                        .map(skill -> IntStream.of(before[skill])
+                                .mapToObj(group::indexOf)
+                                .toList())
+                        .toList());
     }
 }

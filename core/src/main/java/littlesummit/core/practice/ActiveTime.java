@@ -8,7 +8,10 @@ import java.util.List;
 import java.util.SortedMap;
 import java.util.TreeMap;
 
-/** Time on task, told from the moments at which something was done: what lies between two of them is work, unless it is too long. */
+/**
+ * Time on task, told from the moments at which something was done: what lies between two of them is work, unless it is
+ * too long.
+ */
 public final class ActiveTime {
     /** What takes longer than this between two moments is a pause. Common practice; no source. */
     public static final Duration PAUSE = Duration.ofMinutes(10);

@@ -41,17 +41,24 @@ public final class Explain {
     private static String byRun(Target.Run target, Step step) {
         int moved = step.after() - step.before();
         return switch (step.outcome()) {
-            case UNAIDED_FIRST, UNAIDED_LATER -> moved == 2 ? "two steps, because the one before was right too."
-                    : moved == 1 && step.after() < target.steps() ? "one step. Right again now, and it is two."
-                    : "right; the " + target.steps() + " steps are done.";
+            case UNAIDED_FIRST, UNAIDED_LATER ->
+                moved == 2
+                        ? "two steps, because the one before was right too."
+                        : moved == 1 && step.after() < target.steps()
+                                ? "one step. Right again now, and it is two."
+                                : "right; the " + target.steps() + " steps are done.";
             case AIDED -> "right after a hint, which moves no step and breaks no run.";
-            case MISSED -> moved < 0 ? "missed: one step back, and the run starts again." : "missed: the run starts again. There is no step below the first.";
+            case MISSED ->
+                moved < 0
+                        ? "missed: one step back, and the run starts again."
+                        : "missed: the run starts again. There is no step below the first.";
         };
     }
 
     private static String bySet(Step step) {
         return switch (step.outcome()) {
-            case UNAIDED_FIRST, UNAIDED_LATER -> step.after() > step.before() ? "right; it stays right." : "right; this one was beyond the set.";
+            case UNAIDED_FIRST, UNAIDED_LATER ->
+                step.after() > step.before() ? "right; it stays right." : "right; this one was beyond the set.";
             case AIDED -> "right after a hint. It can be done once more without one.";
             case MISSED -> "missed. It comes back at the end, with other numbers.";
         };
@@ -71,7 +78,8 @@ public final class Explain {
     /** What applies in an assignment, in short sentences. */
     public static List<String> policy(Policy policy) {
         List<String> lines = new ArrayList<>();
-        lines.add(count(policy.openTries()) + " typed, " + count(policy.choiceTries()).toLowerCase(Locale.ROOT) + " on a choice");
+        lines.add(count(policy.openTries()) + " typed, "
+                + count(policy.choiceTries()).toLowerCase(Locale.ROOT) + " on a choice");
         lines.add(policy.hints() ? "A hint keeps an item out of the target" : "No hints here");
         lines.add(policy.example() ? "Examples cost nothing" : "No worked examples here");
         if (policy.freeForms() > 0) {

@@ -15,7 +15,9 @@ public record Forecast(int ifRight, int ifMissed, int atLeast) {
 
     /** Of the open item; after a closed one, of the way that is left from there. */
     public static Forecast of(SkillState state) {
-        return state.current().filter(item -> !item.isClosed()).map(item -> of(state, item))
+        return state.current()
+                .filter(item -> !item.isClosed())
+                .map(item -> of(state, item))
                 .orElseGet(() -> new Forecast(state.measure(), state.measure(), atLeast(state)));
     }
 
@@ -50,7 +52,9 @@ public record Forecast(int ifRight, int ifMissed, int atLeast) {
 
     private static int toEnd(Standing.Running from, Target.Run run) {
         int n = 0;
-        for (Standing.Running r = from; r.inRow() < run.inRow() && r.steps() < run.steps(); r = r.after(Outcome.UNAIDED_FIRST, run)) {
+        for (Standing.Running r = from;
+                r.inRow() < run.inRow() && r.steps() < run.steps();
+                r = r.after(Outcome.UNAIDED_FIRST, run)) {
             n++;
         }
         return n;

@@ -5,16 +5,32 @@ import java.util.List;
 import java.util.Optional;
 import littlesummit.core.item.ItemRef;
 
-/** Where a student stands in one item. @param outcome present once it is closed */
-public record ItemState(String itemId, ItemRef ref, boolean similar, double guess, List<PartState> parts, boolean exampleOpened,
+/**
+ * Where a student stands in one item.
+ *
+ * @param outcome present once it is closed
+ */
+public record ItemState(
+        String itemId,
+        ItemRef ref,
+        boolean similar,
+        double guess,
+        List<PartState> parts,
+        boolean exampleOpened,
         Optional<Outcome> outcome) {
     public ItemState {
         parts = List.copyOf(parts);
     }
 
     static ItemState of(PracticeEvent.Served served) {
-        return new ItemState(served.itemId(), served.ref(), served.similar(), served.guess(),
-                served.tries().stream().map(PartState::fresh).toList(), false, Optional.empty());
+        return new ItemState(
+                served.itemId(),
+                served.ref(),
+                served.similar(),
+                served.guess(),
+                served.tries().stream().map(PartState::fresh).toList(),
+                false,
+                Optional.empty());
     }
 
     public boolean isClosed() {

@@ -10,12 +10,15 @@ import littlesummit.core.math.Expr;
 import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.Parser;
-import littlesummit.core.math.Reading;
 import littlesummit.core.math.RationalFunction;
+import littlesummit.core.math.Reading;
 import littlesummit.core.math.Statement;
 import littlesummit.core.math.Syntax;
 
-/** Whether the student's own work ends in another number than the one about to be checked: most often a slip of the keyboard. */
+/**
+ * Whether the student's own work ends in another number than the one about to be checked: most often a slip of the
+ * keyboard.
+ */
 public final class LastLine {
     /** Both as LaTeX. */
     public record Conflict(String lastLine, String entry) {}
@@ -42,8 +45,10 @@ public final class LastLine {
         }
         return switch (statement) {
             case Statement.Value(Expr expr) -> Optional.of(expr).filter(LastLine::isNumber);
-            case Statement.Relations(List<Expr> sides, var signs) -> Optional.of(sides.getLast()).filter(LastLine::isNumber);
-            case Statement.Continued(var sign, Statement.Value(Expr expr)) -> Optional.of(expr).filter(LastLine::isNumber);
+            case Statement.Relations(List<Expr> sides, var signs) ->
+                Optional.of(sides.getLast()).filter(LastLine::isNumber);
+            case Statement.Continued(var sign, Statement.Value(Expr expr)) ->
+                Optional.of(expr).filter(LastLine::isNumber);
             default -> Optional.empty();
         };
     }

@@ -1,8 +1,8 @@
 package littlesummit.core.practice;
 
 /**
- * A simulated learner by the knowledge tracing model of A. T. Corbett and J. R. Anderson (User Modeling and User-Adapted
- * Interaction 4, 1995): knows a skill or does not, and may come to know it after any item.
+ * A simulated learner by the knowledge tracing model of A. T. Corbett and J. R. Anderson (User Modeling and
+ * User-Adapted Interaction 4, 1995): knows a skill or does not, and may come to know it after any item.
  *
  * @param initial chance of knowing it at the start
  * @param learn chance of coming to know it with an item

@@ -10,6 +10,7 @@ package littlesummit.core.practice;
 public record Mastery(double gentle, double steady, double steep) {
     /** The parameters of the score, in one place. */
     static final double[] WEIGHTS = {0.40, 0.35, 0.25};
+
     static final double GAIN = 0.45;
     static final double LOSS = 0.35;
     static final double LATER_SHARE = 0.5;
@@ -46,7 +47,12 @@ public record Mastery(double gentle, double steady, double steep) {
         return gentle < MOVE_ON ? 1 : steady < MOVE_ON ? 2 : 3;
     }
 
-    /** After an item right without help. @param guess chance of being right by guessing; @param firstTry whether at once */
+    /**
+     * After an item right without help.
+     *
+     * @param guess chance of being right by guessing
+     * @param firstTry whether at once
+     */
     public Mastery right(int tier, double guess, boolean firstTry) {
         return right(tier, guess, firstTry, 1);
     }

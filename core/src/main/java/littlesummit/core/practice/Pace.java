@@ -38,14 +38,19 @@ public record Pace(LocalDate start, LocalDate date, int skills) {
             return "The day of the goal is over: " + known + " of " + counted(skills) + " are known.";
         }
         double ahead = known - at(today);
-        String stands = Math.abs(ahead) < 1 ? "on the pace" : counted((int) Math.abs(ahead)) + (ahead > 0 ? " ahead of the pace" : " behind the pace");
-        return known + " of " + counted(skills) + " are known, " + stands + ". From now on it takes " + rate(known, today) + ".";
+        String stands = Math.abs(ahead) < 1
+                ? "on the pace"
+                : counted((int) Math.abs(ahead)) + (ahead > 0 ? " ahead of the pace" : " behind the pace");
+        return known + " of " + counted(skills) + " are known, " + stands + ". From now on it takes "
+                + rate(known, today) + ".";
     }
 
     private String rate(int known, LocalDate today) {
         double aWeek = aWeek(known, today);
         long tenths = Math.round(10 * aWeek);
-        return tenths >= 10 ? (tenths % 10 == 0 ? tenths / 10 : tenths / 10 + "." + tenths % 10) + (tenths == 10 ? " skill a week" : " skills a week")
+        return tenths >= 10
+                ? (tenths % 10 == 0 ? tenths / 10 : tenths / 10 + "." + tenths % 10)
+                        + (tenths == 10 ? " skill a week" : " skills a week")
                 : tenths >= 7 ? "about one skill a week" : "one skill in " + Math.round(1 / aWeek) + " weeks";
     }
 

@@ -20,7 +20,10 @@ import littlesummit.core.item.Part;
  * @param fields in the order of the part
  */
 public record PartCheck(PracticeEvent.Result result, List<OfField> fields) {
-    /** @param mistake the listed mistake that gives this very entry; @param nudge the first hint of the part */
+    /**
+     * @param mistake the listed mistake that gives this very entry
+     * @param nudge the first hint of the part
+     */
     public record OfField(String fieldId, Verdict verdict, Optional<Mistake> mistake, String nudge) {
         /** What to say: aimed at the mistake or the slip where one is recognised, else the first nudge. */
         public String message() {
@@ -40,7 +43,11 @@ public record PartCheck(PracticeEvent.Result result, List<OfField> fields) {
             String entry = field.response().entryOf(entries.getOrDefault(field.id(), ""));
             Verdict verdict = Grader.grade(field.answer(), entry);
             boolean judgedWrong = !(verdict instanceof Verdict.Correct || verdict instanceof Verdict.Unreadable);
-            checked.add(new OfField(field.id(), verdict, judgedWrong ? mistake(field, entry) : Optional.empty(), part.hints().getFirst()));
+            checked.add(new OfField(
+                    field.id(),
+                    verdict,
+                    judgedWrong ? mistake(field, entry) : Optional.empty(),
+                    part.hints().getFirst()));
         }
         return new PartCheck(result(checked), checked);
     }
@@ -52,17 +59,22 @@ public record PartCheck(PracticeEvent.Result result, List<OfField> fields) {
         if (checked.stream().anyMatch(c -> c.verdict() instanceof Verdict.Incorrect)) {
             return PracticeEvent.Result.INCORRECT;
         }
-        return checked.stream().anyMatch(c -> c.verdict() instanceof Verdict.WrongForm) ? PracticeEvent.Result.FORM
+        return checked.stream().anyMatch(c -> c.verdict() instanceof Verdict.WrongForm)
+                ? PracticeEvent.Result.FORM
                 : PracticeEvent.Result.CORRECT;
     }
 
     private static Optional<Mistake> mistake(Field field, String entry) {
-        return field.mistakes().stream().filter(m -> gives(field.answer(), m.entry(), entry)).findFirst();
+        return field.mistakes().stream()
+                .filter(m -> gives(field.answer(), m.entry(), entry))
+                .findFirst();
     }
 
     private static boolean gives(AnswerSpec answer, String mistaken, String entry) {
-        Form form = answer.kind() == Kind.CHOICE || answer.form() instanceof Form.Rounded ? answer.form() : Form.Shape.ANY;
-        AnswerSpec wrong = new AnswerSpec(answer.kind(), form, mistaken, answer.letters(), answer.suffix(), answer.options());
+        Form form =
+                answer.kind() == Kind.CHOICE || answer.form() instanceof Form.Rounded ? answer.form() : Form.Shape.ANY;
+        AnswerSpec wrong =
+                new AnswerSpec(answer.kind(), form, mistaken, answer.letters(), answer.suffix(), answer.options());
         Verdict sameForm = Grader.grade(wrong, entry);
         return sameForm instanceof Verdict.Correct && !rightValue(answer, entry)
                 || rightValue(answer, entry) && mistaken.equals(entry);

@@ -13,7 +13,11 @@ import java.util.Map;
  */
 public record PartState(int allowed, int used, int forms, int hints, Status status, Map<String, String> last) {
     /** Open until right or out of tries. */
-    public enum Status { OPEN, RIGHT, MISSED }
+    public enum Status {
+        OPEN,
+        RIGHT,
+        MISSED
+    }
 
     public PartState {
         last = Map.copyOf(last);
@@ -42,7 +46,8 @@ public record PartState(int allowed, int used, int forms, int hints, Status stat
 
     private PartState counted(boolean costs, int newForms, Map<String, String> entries) {
         int nowUsed = used + (costs ? 1 : 0);
-        return new PartState(allowed, nowUsed, newForms, hints, nowUsed >= allowed ? Status.MISSED : Status.OPEN, entries);
+        return new PartState(
+                allowed, nowUsed, newForms, hints, nowUsed >= allowed ? Status.MISSED : Status.OPEN, entries);
     }
 
     PartState withHints(int count) {

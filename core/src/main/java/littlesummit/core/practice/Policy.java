@@ -16,23 +16,45 @@ import littlesummit.core.item.Response;
  * @param lineCheck when own lines may be checked
  * @param calculator where the calculator is allowed
  */
-public record Policy(int openTries, int choiceTries, int allTries, int freeForms, boolean hints, boolean example, boolean similar,
-        LineCheck lineCheck, Calculator calculator, Work work) {
+public record Policy(
+        int openTries,
+        int choiceTries,
+        int allTries,
+        int freeForms,
+        boolean hints,
+        boolean example,
+        boolean similar,
+        LineCheck lineCheck,
+        Calculator calculator,
+        Work work) {
     /** Misses in a row after which another way on is offered. Common practice; no source. */
     static final int MISSES_BEFORE_OFFER = 3;
     /** So many last items tell whether somebody is stuck: at least half of them missed. Decided here; no source. */
     public static final int LATELY = 6;
 
     /** When the student may have own lines checked. */
-    public enum LineCheck { NEVER, AFTER_MISS, ALWAYS }
+    public enum LineCheck {
+        NEVER,
+        AFTER_MISS,
+        ALWAYS
+    }
 
     /** Where the calculator is allowed. */
-    public enum Calculator { NEVER, AS_ITEM, ALWAYS }
+    public enum Calculator {
+        NEVER,
+        AS_ITEM,
+        ALWAYS
+    }
 
     /** Whether work has to be shown. */
-    public enum Work { NONE, OPTIONAL, REQUIRED }
+    public enum Work {
+        NONE,
+        OPTIONAL,
+        REQUIRED
+    }
 
-    public static final Policy DEFAULT = new Policy(3, 1, 2, 1, true, true, true, LineCheck.AFTER_MISS, Calculator.AS_ITEM, Work.OPTIONAL);
+    public static final Policy DEFAULT =
+            new Policy(3, 1, 2, 1, true, true, true, LineCheck.AFTER_MISS, Calculator.AS_ITEM, Work.OPTIONAL);
 
     /** A choice of more than this many is treated as open entry. */
     private static final int SMALL_CHOICE = 5;

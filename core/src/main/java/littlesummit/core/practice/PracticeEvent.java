@@ -17,14 +17,20 @@ public sealed interface PracticeEvent {
      * @param tries allowed tries, by part
      * @param slot place in a fixed set, −1 for none
      */
-    record Served(Instant at, String itemId, ItemRef ref, boolean similar, double guess, List<Integer> tries, int slot) implements PracticeEvent {
+    record Served(Instant at, String itemId, ItemRef ref, boolean similar, double guess, List<Integer> tries, int slot)
+            implements PracticeEvent {
         public Served {
             tries = List.copyOf(tries);
         }
     }
 
-    /** @param part index from 0; @param result of the whole part; @param entries by field id */
-    record Tried(Instant at, String itemId, int part, Result result, Map<String, String> entries) implements PracticeEvent {
+    /**
+     * @param part index from 0
+     * @param result of the whole part
+     * @param entries by field id
+     */
+    record Tried(Instant at, String itemId, int part, Result result, Map<String, String> entries)
+            implements PracticeEvent {
         public Tried {
             entries = Map.copyOf(entries);
         }
@@ -42,9 +48,18 @@ public sealed interface PracticeEvent {
     /** The page of an item that is right holds work, and the item may close. */
     record WorkShown(Instant at, String itemId) implements PracticeEvent {}
 
-    /** The work of a closed item was read. @param credit 0 to 100 in percent, {@link Step#UNREAD} when a reading is taken back */
+    /**
+     * The work of a closed item was read.
+     *
+     * @param credit 0 to 100 in percent, {@link Step#UNREAD} when a reading is taken back
+     */
     record WorkRead(Instant at, String itemId, int credit) implements PracticeEvent {}
 
     /** What a try came to. */
-    enum Result { CORRECT, FORM, INCORRECT, UNREADABLE }
+    enum Result {
+        CORRECT,
+        FORM,
+        INCORRECT,
+        UNREADABLE
+    }
 }

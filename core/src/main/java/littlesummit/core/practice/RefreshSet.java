@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A mixed set: one item of each of several known skills, in an order in which no two of a strand follow each other where that can be helped. A miss in it
- * takes nothing away.
+ * A mixed set: one item of each of several known skills, in an order in which no two of a strand follow each other
+ * where that can be helped. A miss in it takes nothing away.
  *
  * @param places in their order; those before the first without an outcome are done
  */
@@ -28,21 +28,37 @@ public record RefreshSet(List<Place> places) {
         List<SkillMap.Node> left = new ArrayList<>(skills);
         List<SkillMap.Node> mixed = new ArrayList<>();
         while (!left.isEmpty()) {
-            SkillMap.Node next = left.stream().filter(n -> mixed.isEmpty() || !mixed.getLast().skill().strand().equals(n.skill().strand())).findFirst().orElse(left.getFirst());
+            SkillMap.Node next = left.stream()
+                    .filter(n -> mixed.isEmpty()
+                            || !mixed.getLast()
+                                    .skill()
+                                    .strand()
+                                    .equals(n.skill().strand()))
+                    .findFirst()
+                    .orElse(left.getFirst());
             left.remove(next);
             mixed.add(next);
         }
-        return new RefreshSet(mixed.stream().map(n -> new Place(n.skill().id(), Optional.empty())).toList());
+        return new RefreshSet(mixed.stream()
+                .map(n -> new Place(n.skill().id(), Optional.empty()))
+                .toList());
     }
 
     /** Known skills that are due, those that have waited longest first, at most so many as one set has. */
     public static List<SkillMap.Node> due(List<SkillMap.Node> map, Instant now) {
-        return map.stream().filter(n -> SkillMap.isDue(n.record(), now)).sorted(Comparator.comparing(n -> SkillMap.dueAt(n.record()).orElseThrow())).limit(MOST).toList();
+        return map.stream()
+                .filter(n -> SkillMap.isDue(n.record(), now))
+                .sorted(Comparator.comparing(n -> SkillMap.dueAt(n.record()).orElseThrow()))
+                .limit(MOST)
+                .toList();
     }
 
     /** The skill that is asked now; empty when the set is done. */
     public Optional<String> current() {
-        return places.stream().filter(p -> p.outcome().isEmpty()).map(Place::skill).findFirst();
+        return places.stream()
+                .filter(p -> p.outcome().isEmpty())
+                .map(Place::skill)
+                .findFirst();
     }
 
     /** The set after the current skill has ended so; the same when it is done. */

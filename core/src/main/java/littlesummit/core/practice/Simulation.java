@@ -24,7 +24,8 @@ public final class Simulation {
      * @param withoutKnowing share of those who reached it without knowing
      * @param heldBack share of those who came to know and were kept on for more than ten items after
      */
-    public record Outcomes(Target target, double mean, int median, double unreached, double withoutKnowing, double heldBack) {}
+    public record Outcomes(
+            Target target, double mean, int median, double unreached, double withoutKnowing, double heldBack) {}
 
     /** @param learners how many, at least 1 */
     public static Outcomes run(Target target, Learner learner, int learners, long seed) {
@@ -33,13 +34,26 @@ public final class Simulation {
         for (int i = 0; i < learners; i++) {
             walks.add(walk(target, learner, chance));
         }
-        List<Integer> items = new ArrayList<>(walks.stream().filter(Walk::reached).map(Walk::items).toList());
+        List<Integer> items = new ArrayList<>(
+                walks.stream().filter(Walk::reached).map(Walk::items).toList());
         Collections.sort(items);
         long reached = items.size();
         long knowing = walks.stream().filter(w -> w.knewAfter() >= 0).count();
-        return new Outcomes(target, items.stream().mapToInt(n -> n).average().orElse(Double.NaN), reached == 0 ? 0 : items.get(items.size() / 2),
-                share(walks.size() - reached, walks.size()), share(walks.stream().filter(w -> w.reached() && w.knewAfter() < 0).count(), reached),
-                share(walks.stream().filter(w -> w.knewAfter() >= 0 && w.items() - w.knewAfter() > PATIENCE).count(), knowing));
+        return new Outcomes(
+                target,
+                items.stream().mapToInt(n -> n).average().orElse(Double.NaN),
+                reached == 0 ? 0 : items.get(items.size() / 2),
+                share(walks.size() - reached, walks.size()),
+                share(
+                        walks.stream()
+                                .filter(w -> w.reached() && w.knewAfter() < 0)
+                                .count(),
+                        reached),
+                share(
+                        walks.stream()
+                                .filter(w -> w.knewAfter() >= 0 && w.items() - w.knewAfter() > PATIENCE)
+                                .count(),
+                        knowing));
     }
 
     private static double share(long part, long whole) {

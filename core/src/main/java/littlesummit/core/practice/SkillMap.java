@@ -11,13 +11,22 @@ import littlesummit.core.curriculum.CourseSkill;
 
 /** Which skills are known, ready or not yet, and what stands between. */
 public final class SkillMap {
-    /** Days after which a known skill is due for a refresh, by the number of refreshes: 1, 2, 4, 8 weeks. Common practice; no source. */
+    /**
+     * Days after which a known skill is due for a refresh, by the number of refreshes: 1, 2, 4, 8 weeks. Common
+     * practice; no source.
+     */
     private static final int[] REFRESH_DAYS = {7, 14, 28, 56};
 
     private SkillMap() {}
 
     /** From the most to the least advanced. */
-    public enum Status { KNOWN, REFRESH, IN_PROGRESS, READY, LOCKED }
+    public enum Status {
+        KNOWN,
+        REFRESH,
+        IN_PROGRESS,
+        READY,
+        LOCKED
+    }
 
     /**
      * What a student has done in a skill, over all assignments.
@@ -59,7 +68,9 @@ public final class SkillMap {
 
     /** Prerequisites that are not known. */
     public static List<String> missing(CourseSkill skill, Map<String, Record> records) {
-        return skill.prerequisites().stream().filter(p -> records.getOrDefault(p, Record.NONE).knownSince().isEmpty()).toList();
+        return skill.prerequisites().stream()
+                .filter(p -> records.getOrDefault(p, Record.NONE).knownSince().isEmpty())
+                .toList();
     }
 
     private static Status status(Record record, List<String> missing, Instant now) {
@@ -71,7 +82,10 @@ public final class SkillMap {
 
     /** Whether a known skill should be looked at once more. */
     public static boolean isDue(Record record, Instant now) {
-        return record.knownSince().flatMap(since -> dueAt(record)).filter(at -> !at.isAfter(now)).isPresent();
+        return record.knownSince()
+                .flatMap(since -> dueAt(record))
+                .filter(at -> !at.isAfter(now))
+                .isPresent();
     }
 
     /** When a skill is to be looked at once more; empty for one that was never shown to be known. */

@@ -10,14 +10,22 @@ import littlesummit.core.item.ItemRef;
  * Where a student stands in one skill of one assignment: a fold over the log.
  *
  * @param current the item being worked on, or the closed one still on the screen
- * @param repairs levels to go back to when another like the missed one is right, the latest last; a miss that took nothing
- *     leaves none, and another like it then counts as any other item
+ * @param repairs levels to go back to when another like the missed one is right, the latest last; a miss that took
+ *     nothing leaves none, and another like it then counts as any other item
  * @param standing where the student stands toward the target
  * @param missesInRow missed items since the last right one
  * @param reached whether the target was ever reached
  */
-public record SkillState(Policy policy, Target target, Mastery mastery, Standing standing, List<Step> history,
-        Optional<ItemState> current, List<Repair> repairs, int missesInRow, boolean reached) {
+public record SkillState(
+        Policy policy,
+        Target target,
+        Mastery mastery,
+        Standing standing,
+        List<Step> history,
+        Optional<ItemState> current,
+        List<Repair> repairs,
+        int missesInRow,
+        boolean reached) {
     /** @param level of the tier before the miss */
     public record Repair(int tier, double level) {}
 
@@ -27,7 +35,8 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
     }
 
     public static SkillState start(Policy policy, Target target) {
-        return new SkillState(policy, target, Mastery.NONE, Standing.start(target), List.of(), Optional.empty(), List.of(), 0, false);
+        return new SkillState(
+                policy, target, Mastery.NONE, Standing.start(target), List.of(), Optional.empty(), List.of(), 0, false);
     }
 
     /** The whole log at once. */
@@ -48,7 +57,10 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
         return mastery.score();
     }
 
-    /** The state after one more event. Events of another item than the current one, or of a closed one, change nothing but for work that is read. */
+    /**
+     * The state after one more event. Events of another item than the current one, or of a closed one, change nothing
+     * but for work that is read.
+     */
     public SkillState after(PracticeEvent event) {
         if (event instanceof PracticeEvent.Served served) {
             return served(served);
@@ -65,19 +77,35 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
         Optional<ItemState> unshown = current.filter(ItemState::awaitsWork);
         SkillState from = unshown.map(item -> withItem(item.withWork(), served)).orElse(this);
         List<Repair> kept = served.similar() ? from.repairs : List.of();
-        Standing at = from.standing instanceof Standing.FixedSet set ? set.served(served.slot(), served.ref()) : from.standing;
-        return new SkillState(policy, target, from.mastery, at, from.history, Optional.of(ItemState.of(served)), kept, from.missesInRow, from.reached);
+        Standing at = from.standing instanceof Standing.FixedSet set
+                ? set.served(served.slot(), served.ref())
+                : from.standing;
+        return new SkillState(
+                policy,
+                target,
+                from.mastery,
+                at,
+                from.history,
+                Optional.of(ItemState.of(served)),
+                kept,
+                from.missesInRow,
+                from.reached);
     }
 
     private ItemState changed(ItemState item, PracticeEvent event) {
         return switch (event) {
             case PracticeEvent.Served s -> throw new IllegalStateException("served twice: " + s.itemId());
             case PracticeEvent.WorkRead r -> throw new IllegalStateException("read while it is open: " + r.itemId());
-            case PracticeEvent.Tried t when isOpen(item, t.part()) -> item.withPart(t.part(),
-                    item.parts().get(t.part()).tried(t.result(), t.entries(), policy.freeForms()), needsWork());
+            case PracticeEvent.Tried t
+            when isOpen(item, t.part()) ->
+                item.withPart(
+                        t.part(),
+                        item.parts().get(t.part()).tried(t.result(), t.entries(), policy.freeForms()),
+                        needsWork());
             case PracticeEvent.Tried t -> item;
-            case PracticeEvent.HintOpened h when isOpen(item, h.part()) -> item.withPart(h.part(),
-                    item.parts().get(h.part()).withHints(h.count()), needsWork());
+            case PracticeEvent.HintOpened h
+            when isOpen(item, h.part()) ->
+                item.withPart(h.part(), item.parts().get(h.part()).withHints(h.count()), needsWork());
             case PracticeEvent.HintOpened h -> item;
             case PracticeEvent.WorkShown w -> item.withWork();
             case PracticeEvent.ExampleOpened e -> item.withExample();
@@ -95,18 +123,34 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
     }
 
     private SkillState withItem(ItemState item, PracticeEvent event) {
-        SkillState next = new SkillState(policy, target, mastery, standing, history, Optional.of(item), repairs, missesInRow, reached);
-        return item.outcome().map(outcome -> next.closed(item, outcome, event.at())).orElse(next);
+        SkillState next = new SkillState(
+                policy, target, mastery, standing, history, Optional.of(item), repairs, missesInRow, reached);
+        return item.outcome()
+                .map(outcome -> next.closed(item, outcome, event.at()))
+                .orElse(next);
     }
 
     /** The state after this item has ended so. */
     SkillState closed(ItemState item, Outcome outcome, Instant at) {
         int credit = needsWork() && outcome.isRightUnaided() ? Step.UNREAD : Step.FULL;
-        return closed(new Step(at, item.itemId(), item.ref().tier(), outcome, 0, 0, false, new Step.Terms(item.similar(), item.guess(), currentSlot(), credit)), true)
+        return closed(
+                        new Step(
+                                at,
+                                item.itemId(),
+                                item.ref().tier(),
+                                outcome,
+                                0,
+                                0,
+                                false,
+                                new Step.Terms(item.similar(), item.guess(), currentSlot(), credit)),
+                        true)
                 .withReached();
     }
 
-    /** @param step what ended, before it is counted; @param unreadCounts whether work that waits counts as if it were perfect */
+    /**
+     * @param step what ended, before it is counted
+     * @param unreadCounts whether work that waits counts as if it were perfect
+     */
     private SkillState closed(Step step, boolean unreadCounts) {
         double share = step.isWaiting() ? unreadCounts ? 1 : 0 : step.terms().credit() / (double) Step.FULL;
         boolean regains = step.terms().similar() && step.outcome().isRightUnaided() && !repairs.isEmpty();
@@ -116,21 +160,46 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
         } else if (step.outcome() == Outcome.MISSED && mastery.level(step.tier()) > 0) {
             left.add(new Repair(step.tier(), mastery.level(step.tier())));
         }
-        int misses = step.outcome() == Outcome.MISSED ? missesInRow + 1 : step.outcome().isRightUnaided() ? 0 : missesInRow;
+        int misses = step.outcome() == Outcome.MISSED
+                ? missesInRow + 1
+                : step.outcome().isRightUnaided() ? 0 : missesInRow;
         Mastery levels = scored(step, share);
-        Standing stands = standing.after(share < PASSING && step.outcome().isRightUnaided() ? Outcome.AIDED : step.outcome(), target);
+        Standing stands = standing.after(
+                share < PASSING && step.outcome().isRightUnaided() ? Outcome.AIDED : step.outcome(), target);
         List<Step> steps = new ArrayList<>(history);
-        steps.add(new Step(step.at(), step.itemId(), step.tier(), step.outcome(), measure(), measure(target, levels, stands), regains && target.isByScore(), step.terms()));
+        steps.add(new Step(
+                step.at(),
+                step.itemId(),
+                step.tier(),
+                step.outcome(),
+                measure(),
+                measure(target, levels, stands),
+                regains && target.isByScore(),
+                step.terms()));
         return new SkillState(policy, target, levels, stands, steps, current, left, misses, reached);
     }
 
-    /** Share of the credit from which read work makes an item right in a run or a fixed set, which know no halves. Decided here; no source. */
+    /**
+     * Share of the credit from which read work makes an item right in a run or a fixed set, which know no halves.
+     * Decided here; no source.
+     */
     private static final double PASSING = 0.5;
 
     /** Work was read, or a reading taken back: the whole history is counted once more. */
     private SkillState read(PracticeEvent.WorkRead read) {
-        List<Step> steps = history.stream().map(s -> s.itemId().equals(read.itemId()) && s.outcome().isRightUnaided()
-                ? new Step(s.at(), s.itemId(), s.tier(), s.outcome(), s.before(), s.after(), s.regained(), s.terms().withCredit(read.credit())) : s).toList();
+        List<Step> steps = history.stream()
+                .map(s -> s.itemId().equals(read.itemId()) && s.outcome().isRightUnaided()
+                        ? new Step(
+                                s.at(),
+                                s.itemId(),
+                                s.tier(),
+                                s.outcome(),
+                                s.before(),
+                                s.after(),
+                                s.regained(),
+                                s.terms().withCredit(read.credit()))
+                        : s)
+                .toList();
         return needsWork() ? counted(steps, true).withReached() : this;
     }
 
@@ -140,17 +209,39 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
         SkillState now = new SkillState(policy, target, Mastery.NONE, start, List.of(), current, List.of(), 0, reached);
         for (Step step : steps) {
             List<Repair> kept = step.terms().similar() ? now.repairs : List.of();
-            Standing at = now.standing instanceof Standing.FixedSet set ? set.at(step.terms().slot()) : now.standing;
-            now = new SkillState(policy, target, now.mastery, at, now.history, current, kept, now.missesInRow, reached).closed(step, unreadCounts);
+            Standing at = now.standing instanceof Standing.FixedSet set
+                    ? set.at(step.terms().slot())
+                    : now.standing;
+            now = new SkillState(policy, target, now.mastery, at, now.history, current, kept, now.missesInRow, reached)
+                    .closed(step, unreadCounts);
         }
         Standing last = now.standing instanceof Standing.FixedSet set ? set.at(currentSlot()) : now.standing;
-        boolean similar = current.filter(ItemState::similar).isPresent() || current.filter(ItemState::isClosed).isPresent();
-        return new SkillState(policy, target, now.mastery, last, now.history, current, similar ? now.repairs : List.of(), now.missesInRow, reached);
+        boolean similar = current.filter(ItemState::similar).isPresent()
+                || current.filter(ItemState::isClosed).isPresent();
+        return new SkillState(
+                policy,
+                target,
+                now.mastery,
+                last,
+                now.history,
+                current,
+                similar ? now.repairs : List.of(),
+                now.missesInRow,
+                reached);
     }
 
     private SkillState withReached() {
         SkillState sure = sure();
-        return new SkillState(policy, target, mastery, standing, history, current, repairs, missesInRow, reached || reaches(target, sure.mastery, sure.standing));
+        return new SkillState(
+                policy,
+                target,
+                mastery,
+                standing,
+                history,
+                current,
+                repairs,
+                missesInRow,
+                reached || reaches(target, sure.mastery, sure.standing));
     }
 
     /** The same without the work that waits to be read. */
@@ -176,7 +267,8 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
     private static boolean reaches(Target target, Mastery levels, Standing stands) {
         return switch (target) {
             case Target.Score(int wanted) -> levels.score() >= wanted;
-            case Target.Run(int inRow, int steps) -> stands instanceof Standing.Running r && (r.inRow() >= inRow || r.steps() >= steps);
+            case Target.Run(int inRow, int steps) ->
+                stands instanceof Standing.Running r && (r.inRow() >= inRow || r.steps() >= steps);
             case Target.Percent(int percent, int items) -> measure(target, levels, stands) * 100 >= percent * items;
             case Target.Quiz q -> false;
             case Target.Check c -> false;
@@ -191,7 +283,10 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
         };
     }
 
-    /** Where the student stands, in the target's measure: score, steps, or items right. Work that waits to be read counts in full. */
+    /**
+     * Where the student stands, in the target's measure: score, steps, or items right. Work that waits to be read
+     * counts in full.
+     */
     public int measure() {
         return measure(target, mastery, standing);
     }
@@ -212,15 +307,21 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
         };
     }
 
-    /** Whether another like the missed one is offered: after a miss, and while an earlier one can still be made good. */
+    /**
+     * Whether another like the missed one is offered: after a miss, and while an earlier one can still be made good.
+     */
     public boolean offersSimilar() {
-        boolean missed = current.flatMap(ItemState::outcome).filter(o -> o == Outcome.MISSED).isPresent();
+        boolean missed = current.flatMap(ItemState::outcome)
+                .filter(o -> o == Outcome.MISSED)
+                .isPresent();
         return policy.similar() && current.filter(ItemState::isClosed).isPresent() && (missed || !repairs.isEmpty());
     }
 
     /** Whether to offer another way on: every third miss in a row, just after it. */
     public boolean offersPause() {
-        boolean missed = current.flatMap(ItemState::outcome).filter(o -> o == Outcome.MISSED).isPresent();
+        boolean missed = current.flatMap(ItemState::outcome)
+                .filter(o -> o == Outcome.MISSED)
+                .isPresent();
         return missed && missesInRow == Policy.MISSES_BEFORE_OFFER;
     }
 
@@ -236,10 +337,14 @@ public record SkillState(Policy policy, Target target, Mastery mastery, Standing
 
     /** The item to make another like, when the next slot was worked on before. */
     public Optional<ItemRef> toRedo() {
-        return standing instanceof Standing.FixedSet set && set.next() >= 0 ? set.slots().get(set.next()).last() : Optional.empty();
+        return standing instanceof Standing.FixedSet set && set.next() >= 0
+                ? set.slots().get(set.next()).last()
+                : Optional.empty();
     }
 
-    /** Tier of the next item: of its place in a fixed set; else as the levels say, one below after two misses in a row. */
+    /**
+     * Tier of the next item: of its place in a fixed set; else as the levels say, one below after two misses in a row.
+     */
     public int nextTier() {
         if (standing instanceof Standing.FixedSet set && set.next() >= 0) {
             return Target.Percent.tier(set.next(), set.slots().size());

@@ -10,11 +10,15 @@ public sealed interface Standing {
     /** By the mastery score alone. */
     record Scored() implements Standing {}
 
-    /** @param steps climbed, 0 to those of the target; @param inRow right without help since the last miss */
+    /**
+     * @param steps climbed, 0 to those of the target
+     * @param inRow right without help since the last miss
+     */
     record Running(int steps, int inRow) implements Standing {
         Running after(Outcome outcome, Target.Run target) {
             return switch (outcome) {
-                case UNAIDED_FIRST, UNAIDED_LATER -> new Running(Math.min(target.steps(), steps + (inRow > 0 ? 2 : 1)), inRow + 1);
+                case UNAIDED_FIRST, UNAIDED_LATER ->
+                    new Running(Math.min(target.steps(), steps + (inRow > 0 ? 2 : 1)), inRow + 1);
                 case AIDED -> this;
                 case MISSED -> new Running(Math.max(0, steps - 1), 0);
             };
@@ -42,13 +46,15 @@ public sealed interface Standing {
         }
 
         FixedSet served(int slot, ItemRef ref) {
-            return slot < 0 || slot >= slots.size() ? new FixedSet(slots, -1)
+            return slot < 0 || slot >= slots.size()
+                    ? new FixedSet(slots, -1)
                     : new FixedSet(with(slot, new Slot(slots.get(slot).mark(), Optional.of(ref))), slot);
         }
 
         /** Nothing worked on yet, with the items that were served. */
         FixedSet unmarked() {
-            return new FixedSet(slots.stream().map(s -> new Slot(Mark.OPEN, s.last())).toList(), -1);
+            return new FixedSet(
+                    slots.stream().map(s -> new Slot(Mark.OPEN, s.last())).toList(), -1);
         }
 
         FixedSet at(int slot) {
@@ -71,13 +77,22 @@ public sealed interface Standing {
         }
     }
 
-    /** One place of a fixed set. @param last the item that was served there, to make another like it */
+    /**
+     * One place of a fixed set.
+     *
+     * @param last the item that was served there, to make another like it
+     */
     record Slot(Mark mark, Optional<ItemRef> last) {
         static final Slot FRESH = new Slot(Mark.OPEN, Optional.empty());
     }
 
     /** What came of a slot so far. */
-    enum Mark { OPEN, RIGHT, AIDED, MISSED }
+    enum Mark {
+        OPEN,
+        RIGHT,
+        AIDED,
+        MISSED
+    }
 
     static Standing start(Target target) {
         return switch (target) {
@@ -85,7 +100,8 @@ public sealed interface Standing {
             case Target.Quiz q -> new Scored();
             case Target.Check c -> new Scored();
             case Target.Run r -> new Running(0, 0);
-            case Target.Percent(int percent, int items) -> new FixedSet(java.util.Collections.nCopies(items, Slot.FRESH), -1);
+            case Target.Percent(int percent, int items) ->
+                new FixedSet(java.util.Collections.nCopies(items, Slot.FRESH), -1);
         };
     }
 

@@ -5,14 +5,17 @@ import java.time.Instant;
 /**
  * One closed item in the history of a skill.
  *
- * @param before where the student stood before it, in the target's measure: score, steps, or items right; unread work counted in full
+ * @param before where the student stood before it, in the target's measure: score, steps, or items right; unread work
+ *     counted in full
  * @param after the same after it
  * @param regained whether it brought back what a miss had taken
  * @param terms what it was worth
  */
-public record Step(Instant at, String itemId, int tier, Outcome outcome, int before, int after, boolean regained, Terms terms) {
+public record Step(
+        Instant at, String itemId, int tier, Outcome outcome, int before, int after, boolean regained, Terms terms) {
     /** Work that has not been read yet. */
     public static final int UNREAD = -1;
+
     static final int FULL = 100;
 
     /**
@@ -21,7 +24,8 @@ public record Step(Instant at, String itemId, int tier, Outcome outcome, int bef
      * @param similar whether it was another like a missed one
      * @param guess chance of being right by guessing, 0 to 1
      * @param slot place in a fixed set, −1 for none
-     * @param credit of the work shown for it, 0 to 100 in percent, {@link Step#UNREAD} while it waits; 100 where none was required
+     * @param credit of the work shown for it, 0 to 100 in percent, {@link Step#UNREAD} while it waits; 100 where none
+     *     was required
      */
     public record Terms(boolean similar, double guess, int slot, int credit) {
         static final Terms OLD = new Terms(false, 0, -1, FULL);

@@ -7,10 +7,16 @@ public sealed interface Target {
     /** @param score mastery score to reach, 1 to 100 */
     record Score(int score) implements Target {}
 
-    /** @param inRow right in a row that reach it at once; @param steps steps that reach it otherwise */
+    /**
+     * @param inRow right in a row that reach it at once
+     * @param steps steps that reach it otherwise
+     */
     record Run(int inRow, int steps) implements Target {}
 
-    /** @param percent share right to reach; @param items size of the fixed set */
+    /**
+     * @param percent share right to reach
+     * @param items size of the fixed set
+     */
     record Percent(int percent, int items) implements Target {
         /** Tier of an item of the set, by its place: shares as in the weights of the score. */
         public static int tier(int place, int items) {

@@ -12,8 +12,8 @@ import littlesummit.core.math.Reading;
 import littlesummit.core.math.Syntax;
 
 /**
- * What a student writes about a missed item: a sentence of own words, or lines of work. More than nothing, and not the explanation
- * that stands beside it.
+ * What a student writes about a missed item: a sentence of own words, or lines of work. More than nothing, and not the
+ * explanation that stands beside it.
  */
 public final class CorrectionNote {
     private static final int FEWEST_WORDS = 5;
@@ -22,6 +22,7 @@ public final class CorrectionNote {
     private static final int RUN = 4;
     /** Share of runs that may stand in the explanation too. Decided here; no source. */
     private static final double MOST_TAKEN = 0.6;
+
     private static final Pattern BREAK = Pattern.compile("[^\\p{L}\\p{N}]+");
     private static final Pattern WORD = Pattern.compile("\\p{L}{2,}");
 
@@ -36,20 +37,34 @@ public final class CorrectionNote {
         if (note.isBlank()) {
             return Optional.of("Write how it is done, in your own words or as lines of work.");
         }
-        if (words(note).stream().filter(w -> WORD.matcher(w).matches()).distinct().count() < FEWEST_WORDS && lines(note, letters) < FEWEST_LINES) {
-            return Optional.of("That is too short to help you later. Write a whole sentence, or at least two lines of work.");
+        if (words(note).stream()
+                                .filter(w -> WORD.matcher(w).matches())
+                                .distinct()
+                                .count()
+                        < FEWEST_WORDS
+                && lines(note, letters) < FEWEST_LINES) {
+            return Optional.of(
+                    "That is too short to help you later. Write a whole sentence, or at least two lines of work.");
         }
-        return isTaken(note, explanation) ? Optional.of("These are the words of the explanation. Say it in your own, as you would to a friend.") : Optional.empty();
+        return isTaken(note, explanation)
+                ? Optional.of("These are the words of the explanation. Say it in your own, as you would to a friend.")
+                : Optional.empty();
     }
 
     private static List<String> words(String text) {
-        return BREAK.splitAsStream(text.toLowerCase(Locale.ROOT)).filter(w -> !w.isEmpty()).toList();
+        return BREAK.splitAsStream(text.toLowerCase(Locale.ROOT))
+                .filter(w -> !w.isEmpty())
+                .toList();
     }
 
     /** Different lines that can be read as mathematics with more than one number or letter. */
     private static long lines(String note, Set<String> letters) {
-        return note.lines().map(String::strip).filter(line -> line.length() > 2).distinct()
-                .filter(line -> Parser.read(line, Syntax.line(letters)) instanceof Reading.Understood).count();
+        return note.lines()
+                .map(String::strip)
+                .filter(line -> line.length() > 2)
+                .distinct()
+                .filter(line -> Parser.read(line, Syntax.line(letters)) instanceof Reading.Understood)
+                .count();
     }
 
     private static boolean isTaken(String note, List<String> explanation) {

@@ -12,7 +12,8 @@ public record PointsScheme(List<Step> steps, int weight) {
     private static final int TENTHS = 10;
 
     /** Five, five, ten, and twice the best of ten: 40 in all. Common practice; no source. */
-    public static final PointsScheme DEFAULT = new PointsScheme(List.of(new Step(1, 1, 5), new Step(2, 2, 5), new Step(3, 5, 10)), 2);
+    public static final PointsScheme DEFAULT =
+            new PointsScheme(List.of(new Step(1, 1, 5), new Step(2, 2, 5), new Step(3, 5, 10)), 2);
 
     /** @param from and to, rounds counted from 1, that earn it together */
     public record Step(int from, int to, int points) {
@@ -30,9 +31,16 @@ public record PointsScheme(List<Step> steps, int weight) {
         }
     }
 
-    /** The same scheme for fewer rounds: steps beyond the last round end with it, and those wholly beyond it fall away. */
+    /**
+     * The same scheme for fewer rounds: steps beyond the last round end with it, and those wholly beyond it fall away.
+     */
     public PointsScheme within(int rounds) {
-        return new PointsScheme(steps.stream().filter(s -> s.from() <= rounds).map(s -> new Step(s.from(), Math.min(s.to(), rounds), s.points())).toList(), weight);
+        return new PointsScheme(
+                steps.stream()
+                        .filter(s -> s.from() <= rounds)
+                        .map(s -> new Step(s.from(), Math.min(s.to(), rounds), s.points()))
+                        .toList(),
+                weight);
     }
 
     /** What everything together gives. */

@@ -12,14 +12,21 @@ public sealed interface QuizEvent {
     /** An item of a round. */
     record Given(String itemId, ItemRef ref) {}
 
-    /** A round begins. @param endsAt with the extra time of the student in it */
+    /**
+     * A round begins.
+     *
+     * @param endsAt with the extra time of the student in it
+     */
     record Started(Instant at, Instant endsAt, List<Given> items) implements QuizEvent {
         public Started {
             items = List.copyOf(items);
         }
     }
 
-    /** @param slot from 0; @param entries one map a part, by field id */
+    /**
+     * @param slot from 0
+     * @param entries one map a part, by field id
+     */
     record Saved(Instant at, int slot, List<Map<String, String>> entries) implements QuizEvent {
         public Saved {
             entries = entries.stream().map(Map::copyOf).toList();
@@ -31,6 +38,9 @@ public sealed interface QuizEvent {
     /** The open round ends, by hand or by time. */
     record Submitted(Instant at) implements QuizEvent {}
 
-    /** @param round from 1; @param note that has passed {@link CorrectionNote} */
+    /**
+     * @param round from 1
+     * @param note that has passed {@link CorrectionNote}
+     */
     record Corrected(Instant at, int round, int slot, String note) implements QuizEvent {}
 }

@@ -15,7 +15,14 @@ import littlesummit.core.practice.Target;
  * @param calculator where the calculator is allowed
  * @param workRequired whether work has to be shown for every item
  */
-public record QuizPlan(List<Share> shares, int minutes, int rounds, int target, PointsScheme points, Policy.Calculator calculator, boolean workRequired) {
+public record QuizPlan(
+        List<Share> shares,
+        int minutes,
+        int rounds,
+        int target,
+        PointsScheme points,
+        Policy.Calculator calculator,
+        boolean workRequired) {
     private static final int USUAL_MINUTES = 45;
     private static final int USUAL_ROUNDS = 5;
     private static final int MOST_ITEMS = 40;
@@ -53,7 +60,8 @@ public record QuizPlan(List<Share> shares, int minutes, int rounds, int target, 
                 shares.add(new Share(skills.get(i), own));
             }
         }
-        return new QuizPlan(shares, USUAL_MINUTES, USUAL_ROUNDS, target, PointsScheme.DEFAULT, Policy.Calculator.AS_ITEM, true);
+        return new QuizPlan(
+                shares, USUAL_MINUTES, USUAL_ROUNDS, target, PointsScheme.DEFAULT, Policy.Calculator.AS_ITEM, true);
     }
 
     /** In one round. */

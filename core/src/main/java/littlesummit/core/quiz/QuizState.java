@@ -6,10 +6,19 @@ import java.util.List;
 import java.util.Optional;
 import littlesummit.core.math.Rational;
 
-/** Where a student stands in a quiz: a fold over its log. @param latest time of the last event; time never goes back, whatever a clock says */
+/**
+ * Where a student stands in a quiz: a fold over its log.
+ *
+ * @param latest time of the last event; time never goes back, whatever a clock says
+ */
 public record QuizState(QuizPlan plan, List<Round> rounds, Instant latest) {
     /** What can be done now. */
-    public enum Phase { READY, RUNNING, CORRECTING, FINISHED }
+    public enum Phase {
+        READY,
+        RUNNING,
+        CORRECTING,
+        FINISHED
+    }
 
     public QuizState {
         rounds = List.copyOf(rounds);
@@ -46,12 +55,20 @@ public record QuizState(QuizPlan plan, List<Round> rounds, Instant latest) {
             return Phase.RUNNING;
         }
         boolean over = isReached() || rounds.size() >= plan.rounds();
-        return rounds.isEmpty() ? Phase.READY : !rounds.getLast().isCorrected() && !isReached() ? Phase.CORRECTING : over ? Phase.FINISHED : Phase.READY;
+        return rounds.isEmpty()
+                ? Phase.READY
+                : !rounds.getLast().isCorrected() && !isReached()
+                        ? Phase.CORRECTING
+                        : over ? Phase.FINISHED : Phase.READY;
     }
 
     /** Best share of a round that is done, 0 to 1. */
     public Rational best() {
-        return rounds.stream().filter(r -> !r.isOpen()).map(Round::share).max(Rational::compareTo).orElse(Rational.ZERO);
+        return rounds.stream()
+                .filter(r -> !r.isOpen())
+                .map(Round::share)
+                .max(Rational::compareTo)
+                .orElse(Rational.ZERO);
     }
 
     public boolean isReached() {
@@ -60,7 +77,11 @@ public record QuizState(QuizPlan plan, List<Round> rounds, Instant latest) {
 
     /** The first round that reached the target, counted from 1. */
     Optional<Integer> reachedIn() {
-        return rounds.stream().filter(r -> !r.isOpen() && r.share().times(Rational.of(100)).compareTo(Rational.of(plan.target())) >= 0).map(Round::number).findFirst();
+        return rounds.stream()
+                .filter(r ->
+                        !r.isOpen() && r.share().times(Rational.of(100)).compareTo(Rational.of(plan.target())) >= 0)
+                .map(Round::number)
+                .findFirst();
     }
 
     /** When the target was reached. */
@@ -77,9 +98,14 @@ public record QuizState(QuizPlan plan, List<Round> rounds, Instant latest) {
         Instant at = timeAt(event.at());
         return switch (event) {
             case QuizEvent.Started s when phase() == Phase.READY -> begun(s, at);
-            case QuizEvent.Saved s when isOpen(s.slot(), event.at()) -> changed(s.slot(), slot(s.slot()).saved(s.entries()), at);
-            case QuizEvent.Flagged f when isOpen(f.slot(), event.at()) -> changed(f.slot(), slot(f.slot()).flagged(f.on()), at);
-            case QuizEvent.Submitted s when running().isPresent() -> replaced(rounds.getLast().submitted(s.at(), issued), at);
+            case QuizEvent.Saved s
+            when isOpen(s.slot(), event.at()) ->
+                changed(s.slot(), slot(s.slot()).saved(s.entries()), at);
+            case QuizEvent.Flagged f
+            when isOpen(f.slot(), event.at()) ->
+                changed(f.slot(), slot(f.slot()).flagged(f.on()), at);
+            case QuizEvent.Submitted s
+            when running().isPresent() -> replaced(rounds.getLast().submitted(s.at(), issued), at);
             case QuizEvent.Corrected c when wantsNote(c.round(), c.slot()) -> corrected(c, at);
             case QuizEvent.Started s -> this;
             case QuizEvent.Saved s -> this;
@@ -91,12 +117,21 @@ public record QuizState(QuizPlan plan, List<Round> rounds, Instant latest) {
 
     /** Whether an item of the running round can still be changed at a time. */
     public boolean isOpen(int slot, Instant at) {
-        return running().filter(r -> slot >= 0 && slot < r.slots().size() && timeAt(at).isBefore(r.endsAt())).isPresent();
+        return running()
+                .filter(r -> slot >= 0 && slot < r.slots().size() && timeAt(at).isBefore(r.endsAt()))
+                .isPresent();
     }
 
-    /** Whether an item of a round that is done wants a note, written or not. @param round from 1 */
+    /**
+     * Whether an item of a round that is done wants a note, written or not.
+     *
+     * @param round from 1
+     */
     public boolean wantsNote(int round, int slot) {
-        return round >= 1 && round <= rounds.size() && slot >= 0 && slot < rounds.get(round - 1).slots().size()
+        return round >= 1
+                && round <= rounds.size()
+                && slot >= 0
+                && slot < rounds.get(round - 1).slots().size()
                 && rounds.get(round - 1).slots().get(slot).wantsNote();
     }
 
@@ -106,7 +141,12 @@ public record QuizState(QuizPlan plan, List<Round> rounds, Instant latest) {
 
     private QuizState begun(QuizEvent.Started s, Instant at) {
         List<Round> next = new ArrayList<>(rounds);
-        next.add(new Round(rounds.size() + 1, s.at(), s.endsAt(), s.items().stream().map(Round.Slot::fresh).toList(), Optional.empty()));
+        next.add(new Round(
+                rounds.size() + 1,
+                s.at(),
+                s.endsAt(),
+                s.items().stream().map(Round.Slot::fresh).toList(),
+                Optional.empty()));
         return new QuizState(plan, next, at);
     }
 

@@ -20,7 +20,12 @@ import littlesummit.core.practice.PracticeEvent;
  */
 public record Round(int number, Instant startedAt, Instant endsAt, List<Slot> slots, Optional<Instant> submittedAt) {
     /** What came of an item. */
-    public enum Mark { RIGHT, FORM, WRONG, EMPTY }
+    public enum Mark {
+        RIGHT,
+        FORM,
+        WRONG,
+        EMPTY
+    }
 
     /**
      * One item of the round.
@@ -30,7 +35,13 @@ public record Round(int number, Instant startedAt, Instant endsAt, List<Slot> sl
      * @param mark empty while the round is open
      * @param note the correction, once there is one
      */
-    public record Slot(String itemId, ItemRef ref, List<Map<String, String>> entries, boolean flagged, Optional<Mark> mark, Optional<String> note) {
+    public record Slot(
+            String itemId,
+            ItemRef ref,
+            List<Map<String, String>> entries,
+            boolean flagged,
+            Optional<Mark> mark,
+            Optional<String> note) {
         public Slot {
             entries = entries.stream().map(Map::copyOf).toList();
         }
@@ -103,12 +114,17 @@ public record Round(int number, Instant startedAt, Instant endsAt, List<Slot> sl
 
     /** Whether it is done and nothing is left to correct. */
     public boolean isCorrected() {
-        return !isOpen() && slots.stream().noneMatch(s -> s.wantsNote() && s.note().isEmpty());
+        return !isOpen()
+                && slots.stream().noneMatch(s -> s.wantsNote() && s.note().isEmpty());
     }
 
     /** Share right, 0 to 1; right in value but not in form counts half. */
     public Rational share() {
-        long halves = slots.stream().mapToLong(s -> s.mark().filter(m -> m == Mark.RIGHT).isPresent() ? 2 : s.mark().filter(m -> m == Mark.FORM).isPresent() ? 1 : 0).sum();
+        long halves = slots.stream()
+                .mapToLong(s -> s.mark().filter(m -> m == Mark.RIGHT).isPresent()
+                        ? 2
+                        : s.mark().filter(m -> m == Mark.FORM).isPresent() ? 1 : 0)
+                .sum();
         return Rational.of(halves, 2L * slots.size());
     }
 
@@ -124,6 +140,11 @@ public record Round(int number, Instant startedAt, Instant endsAt, List<Slot> sl
     }
 
     Round submitted(Instant at, IssuedItems issued) {
-        return new Round(number, startedAt, endsAt, slots.stream().map(slot -> slot.graded(issued)).toList(), Optional.of(at));
+        return new Round(
+                number,
+                startedAt,
+                endsAt,
+                slots.stream().map(slot -> slot.graded(issued)).toList(),
+                Optional.of(at));
     }
 }

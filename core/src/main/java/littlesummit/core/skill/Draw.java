@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.function.IntPredicate;
 
 /**
- * Numbers drawn from a seed: SplitMix64 (G. Steele, D. Lea, C. Flood, OOPSLA 2014), written out here so that a seed gives the
- * same item on every machine and Java version. Not shared between threads.
+ * Numbers drawn from a seed: SplitMix64 (G. Steele, D. Lea, C. Flood, OOPSLA 2014), written out here so that a seed
+ * gives the same item on every machine and Java version. Not shared between threads.
  */
 public final class Draw {
     private static final int MOST_TRIES = 10_000;
@@ -31,7 +31,11 @@ public final class Draw {
         return low + (int) Math.floorMod(next() >>> 11, (long) high - low + 1);
     }
 
-    /** A whole number that fits. @throws IllegalStateException when none is found: the condition is our bug */
+    /**
+     * A whole number that fits.
+     *
+     * @throws IllegalStateException when none is found: the condition is our bug
+     */
     public int between(int low, int high, IntPredicate fits) {
         for (int i = 0; i < MOST_TRIES; i++) {
             int n = between(low, high);

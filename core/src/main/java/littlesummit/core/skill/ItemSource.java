@@ -26,7 +26,9 @@ public interface ItemSource {
 
     /** The lesson that leads to a skill. */
     default Optional<Lesson> lessonOn(String skillId) {
-        return lessons().stream().filter(lesson -> lesson.teaches().equals(skillId)).findFirst();
+        return lessons().stream()
+                .filter(lesson -> lesson.teaches().equals(skillId))
+                .findFirst();
     }
 
     /**
@@ -35,13 +37,15 @@ public interface ItemSource {
      * @throws IllegalArgumentException for an id that is neither
      */
     default Skill generator(String id) {
-        return find(id).or(() -> lesson(id).map(Skill.class::cast)).orElseThrow(() -> new IllegalArgumentException("no generator " + id));
+        return find(id).or(() -> lesson(id).map(Skill.class::cast))
+                .orElseThrow(() -> new IllegalArgumentException("no generator " + id));
     }
 
     /**
      * Makes an item again.
      *
-     * @throws IllegalArgumentException when it would be another one: for a version that is not today's, or a variant that there is not
+     * @throws IllegalArgumentException when it would be another one: for a version that is not today's, or a variant
+     *     that there is not
      */
     default Item make(ItemRef ref) {
         Skill skill = generator(ref.skill());

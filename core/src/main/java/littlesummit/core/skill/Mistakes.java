@@ -9,7 +9,10 @@ import littlesummit.core.grading.Grader;
 import littlesummit.core.grading.Verdict;
 import littlesummit.core.item.Mistake;
 
-/** Gathers the mistakes of a field: those that give the right answer by accident, or what another one gives, are left out. */
+/**
+ * Gathers the mistakes of a field: those that give the right answer by accident, or what another one gives, are left
+ * out.
+ */
 public final class Mistakes {
     private final AnswerSpec answer;
     private final List<Mistake> kept = new ArrayList<>();

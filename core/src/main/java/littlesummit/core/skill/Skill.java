@@ -5,8 +5,9 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 
 /**
- * A skill and the generator of its items. Implementations hold no state: the same {@link ItemRef} always gives the same item. What comes before
- * a skill, and where it stands on the map, is the business of a {@link littlesummit.core.curriculum.Course}.
+ * A skill and the generator of its items. Implementations hold no state: the same {@link ItemRef} always gives the same
+ * item. What comes before a skill, and where it stands on the map, is the business of a {@link
+ * littlesummit.core.curriculum.Course}.
  */
 public interface Skill {
     /** Lower case with hyphens; never changes. */
@@ -24,8 +25,8 @@ public interface Skill {
     List<String> variants(int tier);
 
     /**
-     * Variants whose parts may all stand open at once, as in a check or a quiz: short, and no part shows what another one asks. They may be
-     * others than those of practice.
+     * Variants whose parts may all stand open at once, as in a check or a quiz: short, and no part shows what another
+     * one asks. They may be others than those of practice.
      *
      * @param tier from 1 to 3
      */
@@ -38,7 +39,11 @@ public interface Skill {
         return variants(tier).contains(variant) || openVariants(tier).contains(variant);
     }
 
-    /** Makes the item. @throws RuntimeException only for a bug of the generator */
+    /**
+     * Makes the item.
+     *
+     * @throws RuntimeException only for a bug of the generator
+     */
     Item make(ItemRef ref, Draw draw);
 
     /** The item of a tier and seed, its variant drawn from the seed too. */
@@ -52,7 +57,8 @@ public interface Skill {
     }
 
     private Item make(int tier, long seed, List<String> variants) {
-        String variant = variants.get((int) Math.floorMod(new Draw(~seed).between(0, Integer.MAX_VALUE - 1), (long) variants.size()));
+        String variant = variants.get(
+                (int) Math.floorMod(new Draw(~seed).between(0, Integer.MAX_VALUE - 1), (long) variants.size()));
         return make(new ItemRef(id(), version(), tier, variant, seed));
     }
 

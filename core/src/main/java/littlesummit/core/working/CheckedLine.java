@@ -29,7 +29,8 @@ public record CheckedLine(LineVerdict verdict, Optional<Slip> slip, String messa
     }
 
     static CheckedLine fails(Optional<Slip> slip, Optional<String> place) {
-        String message = slip.map(Slip::sentence).orElse("This does not follow from the line before. Compare the two, piece by piece.");
+        String message = slip.map(Slip::sentence)
+                .orElse("This does not follow from the line before. Compare the two, piece by piece.");
         return new CheckedLine(LineVerdict.DOES_NOT_FOLLOW, slip, message, place, -1);
     }
 

@@ -7,7 +7,6 @@ import java.util.Set;
 import littlesummit.core.math.Alternatives;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Expr;
-import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.RealSet;
 import littlesummit.core.math.SolutionSet;
 import littlesummit.core.math.Solver;
@@ -19,7 +18,11 @@ import littlesummit.core.math.Statement.Relation;
 final class Claim {
     private Claim() {}
 
-    /** The one letter of a line. Empty for none; @throws MathProblem (as {@link Undecided}) for several */
+    /**
+     * The one letter of a line. Empty for none;
+     *
+     * @throws MathProblem (as {@link Undecided}) for several
+     */
     static Set<String> letters(Statement statement) {
         return Set.copyOf(lettersOf(statement));
     }
@@ -36,9 +39,12 @@ final class Claim {
         return switch (statement) {
             case Statement.Value(Expr expr) -> List.of(expr);
             case Statement.Relations(List<Expr> sides, var signs) -> sides;
-            case Statement.Sequence(Joiner joiner, List<Statement> items) -> items.stream().flatMap(i -> sides(i).stream()).toList();
-            case Statement.Delimited(char open, List<Statement> items, char close) -> items.stream().flatMap(i -> sides(i).stream()).toList();
-            case Statement.Union(List<Statement> parts) -> parts.stream().flatMap(i -> sides(i).stream()).toList();
+            case Statement.Sequence(Joiner joiner, List<Statement> items) ->
+                items.stream().flatMap(i -> sides(i).stream()).toList();
+            case Statement.Delimited(char open, List<Statement> items, char close) ->
+                items.stream().flatMap(i -> sides(i).stream()).toList();
+            case Statement.Union(List<Statement> parts) ->
+                parts.stream().flatMap(i -> sides(i).stream()).toList();
             case Statement.Continued(Relation sign, Statement rest) -> sides(rest);
             case Statement.Nothing n -> List.of();
             case Statement.Reals(List<Expr> except) -> except;
@@ -47,24 +53,39 @@ final class Claim {
         };
     }
 
-    /** @param letter the unknown; @throws Undecided where it cannot be told */
+    /**
+     * @param letter the unknown
+     * @throws Undecided where it cannot be told
+     */
     static SolutionSet solutions(Statement statement, String letter) {
         return switch (statement) {
             case Statement.Relations(List<Expr> sides, List<Relation> signs) -> chain(sides, signs, letter);
-            case Statement.Sequence(Joiner joiner, List<Statement> items) -> joiner == Joiner.AND
-                    ? items.stream().map(i -> solutions(i, letter)).reduce(SolutionSet.ALL, SolutionSet::intersection) : union(items, letter);
-            case Statement.Delimited(char open, List<Statement> items, char close) when open == '{' -> union(items, letter);
-            case Statement.Value(Expr expr) -> union(Alternatives.of(expr).stream().map(e -> (Statement) new Statement.Relations(
-                    List.of(new Expr.Letter(letter), e), List.of(Relation.EQUAL))).toList(), letter);
+            case Statement.Sequence(Joiner joiner, List<Statement> items) ->
+                joiner == Joiner.AND
+                        ? items.stream()
+                                .map(i -> solutions(i, letter))
+                                .reduce(SolutionSet.ALL, SolutionSet::intersection)
+                        : union(items, letter);
+            case Statement.Delimited(char open, List<Statement> items, char close)
+            when open == '{' -> union(items, letter);
+            case Statement.Value(Expr expr) ->
+                union(
+                        Alternatives.of(expr).stream()
+                                .map(e -> (Statement) new Statement.Relations(
+                                        List.of(new Expr.Letter(letter), e), List.of(Relation.EQUAL)))
+                                .toList(),
+                        letter);
             case Statement.Nothing n -> SolutionSet.EMPTY;
             case Statement.Reals(List<Expr> except) -> reals(except);
-            case Statement.SetBuilder(String name, Statement condition) when name.equals(letter) -> solutions(condition, letter);
+            case Statement.SetBuilder(String name, Statement condition)
+            when name.equals(letter) -> solutions(condition, letter);
             default -> throw new Undecided("this kind of line cannot be checked here");
         };
     }
 
     private static SolutionSet reals(List<Expr> except) {
-        RealSet points = except.stream().map(e -> RealSet.point(Canonical.of(e))).reduce(RealSet.EMPTY, RealSet::union);
+        RealSet points =
+                except.stream().map(e -> RealSet.point(Canonical.of(e))).reduce(RealSet.EMPTY, RealSet::union);
         return new SolutionSet(points.complement(), Set.of());
     }
 
@@ -94,8 +115,10 @@ final class Claim {
 
     /** Two sides of a plain equation, where the statement is one. */
     static Optional<List<Expr>> equation(Statement statement) {
-        return statement instanceof Statement.Relations(List<Expr> sides, List<Relation> signs) && signs.equals(List.of(Relation.EQUAL))
-                ? Optional.of(new ArrayList<>(sides)) : Optional.empty();
+        return statement instanceof Statement.Relations(List<Expr> sides, List<Relation> signs)
+                        && signs.equals(List.of(Relation.EQUAL))
+                ? Optional.of(new ArrayList<>(sides))
+                : Optional.empty();
     }
 
     /** An honest "cannot tell". */

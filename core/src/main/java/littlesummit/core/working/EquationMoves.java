@@ -28,30 +28,41 @@ final class EquationMoves {
     }
 
     private static Stream<Moved> oneWay(Expr from, Expr to) {
-        return Stream.of(signKept(from, to), oneSideOnly(from, to), factorMoves(from, to), wrongWhole(from, to)).flatMap(s -> s);
+        return Stream.of(signKept(from, to), oneSideOnly(from, to), factorMoves(from, to), wrongWhole(from, to))
+                .flatMap(s -> s);
     }
 
     /** A term taken to the other side as it is. */
     private static Stream<Moved> signKept(Expr from, Expr to) {
         List<Expr> terms = terms(from);
-        return terms.size() < 2 ? Stream.empty() : IntStream.range(0, terms.size()).mapToObj(i -> {
-            List<Expr> added = new ArrayList<>(terms(to));
-            added.add(terms.get(i));
-            return new Moved(sum(without(terms, i)), sum(added), terms.get(i), Slip.SIGN_KEPT);
-        });
+        return terms.size() < 2
+                ? Stream.empty()
+                : IntStream.range(0, terms.size()).mapToObj(i -> {
+                    List<Expr> added = new ArrayList<>(terms(to));
+                    added.add(terms.get(i));
+                    return new Moved(sum(without(terms, i)), sum(added), terms.get(i), Slip.SIGN_KEPT);
+                });
     }
 
     /** A term dropped, or a factor divided away, on one side and not on the other. */
     private static Stream<Moved> oneSideOnly(Expr from, Expr to) {
         List<Expr> terms = terms(from);
-        Stream<Moved> dropped = terms.size() < 2 ? Stream.empty()
-                : IntStream.range(0, terms.size()).mapToObj(i -> new Moved(sum(without(terms, i)), to, terms.get(i), Slip.ONE_SIDE_ONLY));
-        Stream<Moved> divided = Stream.concat(coefficients(from), sharedFactor(terms)).map(k -> isMinusOne(k) ? new Moved(negated(from), to, from, Slip.LOST_SIGN) : new Moved(new Expr.Quotient(from, k), to, k, Slip.ONE_SIDE_ONLY));
-        Stream<Moved> partly = terms.size() < 2 ? Stream.empty() : coefficients(from).flatMap(k -> IntStream.range(0, terms.size()).mapToObj(i -> {
-            List<Expr> some = new ArrayList<>(terms);
-            some.set(i, new Expr.Quotient(terms.get(i), k));
-            return new Moved(sum(some), new Expr.Quotient(to, k), k, Slip.ONE_SIDE_ONLY);
-        }));
+        Stream<Moved> dropped = terms.size() < 2
+                ? Stream.empty()
+                : IntStream.range(0, terms.size())
+                        .mapToObj(i -> new Moved(sum(without(terms, i)), to, terms.get(i), Slip.ONE_SIDE_ONLY));
+        Stream<Moved> divided = Stream.concat(coefficients(from), sharedFactor(terms))
+                .map(k -> isMinusOne(k)
+                        ? new Moved(negated(from), to, from, Slip.LOST_SIGN)
+                        : new Moved(new Expr.Quotient(from, k), to, k, Slip.ONE_SIDE_ONLY));
+        Stream<Moved> partly = terms.size() < 2
+                ? Stream.empty()
+                : coefficients(from)
+                        .flatMap(k -> IntStream.range(0, terms.size()).mapToObj(i -> {
+                            List<Expr> some = new ArrayList<>(terms);
+                            some.set(i, new Expr.Quotient(terms.get(i), k));
+                            return new Moved(sum(some), new Expr.Quotient(to, k), k, Slip.ONE_SIDE_ONLY);
+                        }));
         Stream<Moved> multiplied = bottoms(from).map(k -> new Moved(product(from, k), to, k, Slip.ONE_SIDE_ONLY));
         return Stream.of(dropped, divided, partly, multiplied).flatMap(s -> s);
     }
@@ -62,11 +73,21 @@ final class EquationMoves {
 
     /** A factor k undone by multiplying, or by subtracting it; a fraction taken across without being turned over. */
     private static Stream<Moved> factorMoves(Expr from, Expr to) {
-        Stream<Moved> kept = coefficients(from).map(k -> new Moved(new Expr.Quotient(from, k), product(to, k), k, Slip.RECIPROCAL_NOT_TAKEN));
-        Stream<Moved> turned = coefficients(from).map(k -> new Moved(new Expr.Quotient(from, k), new Expr.Quotient(k, to), k, Slip.RECIPROCAL_NOT_TAKEN));
-        Stream<Moved> divided = bottoms(from).map(k -> new Moved(product(from, k), new Expr.Quotient(to, k), k, Slip.RECIPROCAL_NOT_TAKEN));
-        Stream<Moved> sign = coefficients(from).map(k -> new Moved(new Expr.Quotient(from, k), new Expr.Quotient(to, negated(k)), k, Slip.LOST_SIGN));
-        Stream<Moved> taken = coefficients(from).map(k -> new Moved(new Expr.Quotient(from, k), new Expr.Sum(List.of(to, negated(k))), k, Slip.RECIPROCAL_NOT_TAKEN));
+        Stream<Moved> kept = coefficients(from)
+                .map(k -> new Moved(new Expr.Quotient(from, k), product(to, k), k, Slip.RECIPROCAL_NOT_TAKEN));
+        Stream<Moved> turned = coefficients(from)
+                .map(k ->
+                        new Moved(new Expr.Quotient(from, k), new Expr.Quotient(k, to), k, Slip.RECIPROCAL_NOT_TAKEN));
+        Stream<Moved> divided = bottoms(from)
+                .map(k -> new Moved(product(from, k), new Expr.Quotient(to, k), k, Slip.RECIPROCAL_NOT_TAKEN));
+        Stream<Moved> sign = coefficients(from)
+                .map(k -> new Moved(new Expr.Quotient(from, k), new Expr.Quotient(to, negated(k)), k, Slip.LOST_SIGN));
+        Stream<Moved> taken = coefficients(from)
+                .map(k -> new Moved(
+                        new Expr.Quotient(from, k),
+                        new Expr.Sum(List.of(to, negated(k))),
+                        k,
+                        Slip.RECIPROCAL_NOT_TAKEN));
         return Stream.of(kept, turned, divided, sign, taken).flatMap(s -> s);
     }
 
@@ -86,23 +107,34 @@ final class EquationMoves {
 
     private static BigInteger number(Expr term) {
         Expr size = term instanceof Expr.Neg(Expr inner) ? inner : term;
-        return factors(size).stream().flatMap(f -> f.asInteger().stream()).findFirst().orElse(BigInteger.ONE);
+        return factors(size).stream()
+                .flatMap(f -> f.asInteger().stream())
+                .findFirst()
+                .orElse(BigInteger.ONE);
     }
 
     /** Numbers that stand as factors in terms of a side, with their sign. */
     private static Stream<Expr> coefficients(Expr side) {
-        return terms(side).stream().flatMap(t -> {
-            boolean minus = t instanceof Expr.Neg;
-            Expr size = t instanceof Expr.Neg(Expr inner) ? inner : t;
-            if (factors(size).size() < 2) {
-                return minus && !(size instanceof Expr.Num) ? Stream.of((Expr) new Expr.Neg(Expr.Num.of(1))) : Stream.empty();
-            }
-            return factors(size).stream().filter(f -> f instanceof Expr.Num || f instanceof Expr.Quotient(Expr.Num a, Expr.Num b)).map(f -> minus ? new Expr.Neg(f) : f);
-        }).distinct();
+        return terms(side).stream()
+                .flatMap(t -> {
+                    boolean minus = t instanceof Expr.Neg;
+                    Expr size = t instanceof Expr.Neg(Expr inner) ? inner : t;
+                    if (factors(size).size() < 2) {
+                        return minus && !(size instanceof Expr.Num)
+                                ? Stream.of((Expr) new Expr.Neg(Expr.Num.of(1)))
+                                : Stream.empty();
+                    }
+                    return factors(size).stream()
+                            .filter(f -> f instanceof Expr.Num || f instanceof Expr.Quotient(Expr.Num a, Expr.Num b))
+                            .map(f -> minus ? new Expr.Neg(f) : f);
+                })
+                .distinct();
     }
 
     private static Stream<Expr> bottoms(Expr side) {
-        return terms(side).stream().map(t -> t instanceof Expr.Neg(Expr inner) ? inner : t)
-                .flatMap(t -> t instanceof Expr.Quotient(Expr num, Expr den) ? Stream.of(den) : Stream.empty()).distinct();
+        return terms(side).stream()
+                .map(t -> t instanceof Expr.Neg(Expr inner) ? inner : t)
+                .flatMap(t -> t instanceof Expr.Quotient(Expr num, Expr den) ? Stream.of(den) : Stream.empty())
+                .distinct();
     }
 }

@@ -39,20 +39,26 @@ final class Following {
 
     static Link of(Statement before, Statement line) {
         try {
-            return before instanceof Statement.Value(Expr amount) ? afterAmount(amount, line) : afterCondition(before, line);
+            return before instanceof Statement.Value(Expr amount)
+                    ? afterAmount(amount, line)
+                    : afterCondition(before, line);
         } catch (Undecided undecided) {
             return new Link.Unknown(undecided.getMessage());
         } catch (MathProblem problem) {
-            return new Link.Unknown(problem.kind() == MathProblem.Kind.UNDEFINED ? "something here is not defined, such as a division by zero"
-                    : "this is beyond what can be checked here");
+            return new Link.Unknown(
+                    problem.kind() == MathProblem.Kind.UNDEFINED
+                            ? "something here is not defined, such as a division by zero"
+                            : "this is beyond what can be checked here");
         }
     }
 
     private static Link afterAmount(Expr amount, Statement line) {
         return switch (line) {
             case Statement.Value(Expr value) -> equal(amount, value) ? FOLLOWS : FAILS;
-            case Statement.Continued(Relation sign, Statement.Value(Expr value)) -> chain(List.of(amount, value), List.of(sign));
-            case Statement.Continued(Relation sign, Statement.Relations(List<Expr> sides, List<Relation> signs)) -> chain(prepend(amount, sides), prepend(sign, signs));
+            case Statement.Continued(Relation sign, Statement.Value(Expr value)) ->
+                chain(List.of(amount, value), List.of(sign));
+            case Statement.Continued(Relation sign, Statement.Relations(List<Expr> sides, List<Relation> signs)) ->
+                chain(prepend(amount, sides), prepend(sign, signs));
             case Statement.Relations(List<Expr> sides, List<Relation> signs) -> chainFrom(amount, sides, signs);
             default -> throw new Undecided("this kind of line cannot be compared with the one before");
         };
@@ -64,29 +70,42 @@ final class Following {
         return all;
     }
 
-    /** A chain must hold link by link, and one of its ends must be what went before; a letter of its own may name the value. */
+    /**
+     * A chain must hold link by link, and one of its ends must be what went before; a letter of its own may name the
+     * value.
+     */
     private static Link chainFrom(Expr amount, List<Expr> sides, List<Relation> signs) {
-        boolean names = sides.getFirst() instanceof Expr.Letter(String name) && !Claim.letters(new Statement.Value(amount)).contains(name);
+        boolean names = sides.getFirst() instanceof Expr.Letter(String name)
+                && !Claim.letters(new Statement.Value(amount)).contains(name);
         List<Expr> rest = names ? sides.subList(1, sides.size()) : sides;
         List<Relation> links = names ? signs.subList(1, signs.size()) : signs;
-        if (!names && !Claim.letters(new Statement.Value(amount)).containsAll(Claim.letters(new Statement.Relations(sides, signs)))) {
+        if (!names
+                && !Claim.letters(new Statement.Value(amount))
+                        .containsAll(Claim.letters(new Statement.Relations(sides, signs)))) {
             throw new Undecided("an equation cannot be compared with an expression");
         }
         if (names && signs.getFirst() == Relation.ABOUT) {
             return chain(prepend(amount, rest), prepend(Relation.ABOUT, links));
         }
         boolean goesOn = rest.stream().anyMatch(side -> equal(amount, side));
-        if (!goesOn && !Claim.letters(new Statement.Value(names ? amount : sides.getFirst())).isEmpty()) {
+        if (!goesOn
+                && !Claim.letters(new Statement.Value(names ? amount : sides.getFirst()))
+                        .isEmpty()) {
             throw new Undecided("an equation cannot be compared with an expression");
         }
         Link holds = chain(rest, links);
-        return holds != FOLLOWS || goesOn ? holds : isSideComputation(amount, rest) || pieces(rest.getFirst()).anyMatch(p -> equal(p, amount)) ? FOLLOWS : FAILS;
+        return holds != FOLLOWS || goesOn
+                ? holds
+                : isSideComputation(amount, rest) || pieces(rest.getFirst()).anyMatch(p -> equal(p, amount))
+                        ? FOLLOWS
+                        : FAILS;
     }
 
     /** Whether a chain works out a piece of the line before, which then still stands. */
     static boolean isSideComputation(Expr amount, List<Expr> sides) {
         return sides.stream().noneMatch(side -> equal(amount, side))
-                && pieces(amount).filter(p -> !p.children().isEmpty()).anyMatch(p -> sides.stream().anyMatch(side -> equal(p, side)));
+                && pieces(amount).filter(p -> !p.children().isEmpty()).anyMatch(p -> sides.stream()
+                        .anyMatch(side -> equal(p, side)));
     }
 
     /** Everything below the top of a tree. */
@@ -108,7 +127,8 @@ final class Following {
             case EQUAL -> equal(left, right);
             case ABOUT -> roundsTo(Canonical.of(left), right);
             case NOT_EQUAL -> !equal(left, right);
-            case LESS, GREATER, AT_MOST, AT_LEAST -> sign.holds(Equality.compare(Canonical.of(left), Canonical.of(right)));
+            case LESS, GREATER, AT_MOST, AT_LEAST ->
+                sign.holds(Equality.compare(Canonical.of(left), Canonical.of(right)));
         };
     }
 
@@ -136,7 +156,9 @@ final class Following {
         int zeros = places > 0 ? 0 : trailingZeros(digits);
         for (int z = 1; z <= zeros; z++) {
             RationalFunction scale = RationalFunction.of(Rational.of(10).power(z));
-            if (Rounding.halfUp(exact.over(scale), 0).times(Rational.of(10).power(z)).equals(value)) {
+            if (Rounding.halfUp(exact.over(scale), 0)
+                    .times(Rational.of(10).power(z))
+                    .equals(value)) {
                 return true;
             }
         }
@@ -155,42 +177,59 @@ final class Following {
         if (line instanceof Statement.Value(Expr value) && !Claim.letters(line).isEmpty()) {
             throw new Undecided("an expression cannot be compared with an equation");
         }
-        if (line instanceof Statement.Relations(List<Expr> sides, List<Relation> signs) && signs.contains(Relation.ABOUT)) {
+        if (line instanceof Statement.Relations(List<Expr> sides, List<Relation> signs)
+                && signs.contains(Relation.ABOUT)) {
             return about(before, sides, signs);
         }
-        if (line instanceof Statement.Relations(List<Expr> sides, List<Relation> signs) && signs.size() > 1 && signs.stream().allMatch(s -> s == Relation.EQUAL)) {
+        if (line instanceof Statement.Relations(List<Expr> sides, List<Relation> signs)
+                && signs.size() > 1
+                && signs.stream().allMatch(s -> s == Relation.EQUAL)) {
             return longChain(before, sides, signs);
         }
         Set<String> letters = new java.util.TreeSet<>(Claim.letters(before));
-        if (!letters.isEmpty() && !Claim.letters(line).isEmpty() && letters.stream().noneMatch(Claim.letters(line)::contains)) {
+        if (!letters.isEmpty()
+                && !Claim.letters(line).isEmpty()
+                && letters.stream().noneMatch(Claim.letters(line)::contains)) {
             throw new Undecided("it cannot be compared with the line before, which is about another letter");
         }
         letters.addAll(Claim.letters(line));
-        return letters.size() > 1 ? severalLetters(before, line) : oneLetter(before, line, letters.stream().findFirst().orElse("x"));
+        return letters.size() > 1
+                ? severalLetters(before, line)
+                : oneLetter(before, line, letters.stream().findFirst().orElse("x"));
     }
 
     /** x = 12/4 = 3: the first link is the equation, the others are computation. */
     private static Link longChain(Statement before, List<Expr> sides, List<Relation> signs) {
         Link computed = chain(sides.subList(1, sides.size()), signs.subList(1, signs.size()));
-        return computed != FOLLOWS ? computed : afterCondition(before, new Statement.Relations(sides.subList(0, 2), signs.subList(0, 1)));
+        return computed != FOLLOWS
+                ? computed
+                : afterCondition(before, new Statement.Relations(sides.subList(0, 2), signs.subList(0, 1)));
     }
 
     private static Link continued(Statement before, Relation sign, Statement rest) {
-        Expr from = Claim.equation(before).map(List::getLast).orElseThrow(() -> new Undecided("there is nothing that it could go on from"));
+        Expr from = Claim.equation(before)
+                .map(List::getLast)
+                .orElseThrow(() -> new Undecided("there is nothing that it could go on from"));
         return switch (rest) {
             case Statement.Value(Expr value) -> chain(List.of(from, value), List.of(sign));
-            case Statement.Relations(List<Expr> sides, List<Relation> signs) -> chain(prepend(from, sides), prepend(sign, signs));
+            case Statement.Relations(List<Expr> sides, List<Relation> signs) ->
+                chain(prepend(from, sides), prepend(sign, signs));
             default -> throw new Undecided("this kind of line cannot be compared with the one before");
         };
     }
 
     private static Link about(Statement before, List<Expr> sides, List<Relation> signs) {
-        boolean single = signs.size() == 1 && sides.getFirst() instanceof Expr.Letter && Claim.letters(before).size() == 1;
+        boolean single = signs.size() == 1
+                && sides.getFirst() instanceof Expr.Letter
+                && Claim.letters(before).size() == 1;
         if (!single) {
             return signs.getFirst() == Relation.ABOUT ? chain(sides, signs) : longChain(before, sides, signs);
         }
-        SolutionSet solutions = Claim.solutions(before, Claim.letters(before).iterator().next());
-        if (!solutions.isFinite() || !solutions.factors().isEmpty() || solutions.exact().intervals().size() != 1) {
+        SolutionSet solutions =
+                Claim.solutions(before, Claim.letters(before).iterator().next());
+        if (!solutions.isFinite()
+                || !solutions.factors().isEmpty()
+                || solutions.exact().intervals().size() != 1) {
             throw new Undecided("a rounded value is compared with a single solution only");
         }
         return roundsTo(solutions.exact().intervals().getFirst().low().orElseThrow(), sides.get(1)) ? FOLLOWS : FAILS;
@@ -204,8 +243,10 @@ final class Following {
 
     /** Dividing by what may be zero and squaring are worth a word even where nothing was lost. */
     private static String note(Statement before, Statement line, String letter) {
-        Optional<Polynomial> from = Claim.equation(before).filter(Following::isPlain).flatMap(Following::difference);
-        Optional<Polynomial> to = Claim.equation(line).filter(Following::isPlain).flatMap(Following::difference);
+        Optional<Polynomial> from =
+                Claim.equation(before).filter(Following::isPlain).flatMap(Following::difference);
+        Optional<Polynomial> to =
+                Claim.equation(line).filter(Following::isPlain).flatMap(Following::difference);
         if (from.isEmpty() || to.isEmpty() || from.get().isZero() || to.get().isZero()) {
             return "";
         }
@@ -213,7 +254,9 @@ final class Following {
         if (to.get().degree(letter) == 2 * degree && degree > 0) {
             return "You squared both sides, which may bring in solutions. Here it did not.";
         }
-        return to.get().degree(letter) < degree && to.get().degree(letter) > 0 ? "If you divided by something with a letter: it may be zero. Here nothing was lost." : "";
+        return to.get().degree(letter) < degree && to.get().degree(letter) > 0
+                ? "If you divided by something with a letter: it may be zero. Here nothing was lost."
+                : "";
     }
 
     /** Without ±, which stands for two equations at once. */
@@ -227,8 +270,10 @@ final class Following {
     }
 
     private static Link severalLetters(Statement before, Statement line) {
-        List<Expr> was = Claim.equation(before).orElseThrow(() -> new Undecided("several letters in something that is no equation"));
-        List<Expr> is = Claim.equation(line).orElseThrow(() -> new Undecided("several letters in something that is no equation"));
+        List<Expr> was = Claim.equation(before)
+                .orElseThrow(() -> new Undecided("several letters in something that is no equation"));
+        List<Expr> is = Claim.equation(line)
+                .orElseThrow(() -> new Undecided("several letters in something that is no equation"));
         Polynomial a = numerator(was);
         Polynomial b = numerator(is);
         return a.equals(b) || a.equals(b.negate()) ? FOLLOWS : FAILS;
@@ -241,6 +286,8 @@ final class Following {
             throw new Undecided("roots with several letters");
         }
         Polynomial common = f.den().isConstant() ? Polynomial.ONE : Gcd.of(f.num(), f.den());
-        return f.num().isZero() ? f.num() : f.num().exactOver(common).orElse(f.num()).primitive();
+        return f.num().isZero()
+                ? f.num()
+                : f.num().exactOver(common).orElse(f.num()).primitive();
     }
 }

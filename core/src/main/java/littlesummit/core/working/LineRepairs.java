@@ -20,16 +20,26 @@ final class LineRepairs {
     /** The sign of one term or of one whole side turned. */
     static Stream<Changed> oneSign(Expr expr) {
         return Rewriting.oneEach(expr, place -> switch (place) {
-            case Expr.Sum(List<Expr> terms) -> Stream.iterate(0, i -> i < terms.size(), i -> i + 1)
-                    .map(i -> new Local(Rewriting.with(place, i, Rewriting.negated(terms.get(i))), Slip.LOST_SIGN));
+            case Expr.Sum(List<Expr> terms) ->
+                Stream.iterate(0, i -> i < terms.size(), i -> i + 1)
+                        .map(i -> new Local(Rewriting.with(place, i, Rewriting.negated(terms.get(i))), Slip.LOST_SIGN));
             default -> Stream.empty();
         });
     }
 
-    /** The line's piece that a number was put in the place of. @param ask gives how much is missing when {@code t} stands there */
+    /**
+     * The line's piece that a number was put in the place of.
+     *
+     * @param ask gives how much is missing when {@code t} stands there
+     */
     static Stream<Changed> oneNumber(Expr expr, Function<Expr, Stream<Rational>> right) {
-        return Rewriting.oneEach(expr, place -> place instanceof Expr.Num ? Stream.of(new Local(new Expr.Letter(HOLE), Slip.ARITHMETIC)) : Stream.empty())
-                .flatMap(hole -> right.apply(hole.whole()).filter(t -> isClose(t, (Expr.Num) hole.place()))
+        return Rewriting.oneEach(
+                        expr,
+                        place -> place instanceof Expr.Num
+                                ? Stream.of(new Local(new Expr.Letter(HOLE), Slip.ARITHMETIC))
+                                : Stream.empty())
+                .flatMap(hole -> right.apply(hole.whole())
+                        .filter(t -> isClose(t, (Expr.Num) hole.place()))
                         .map(t -> new Changed(filled(hole.whole(), t), hole.place(), Slip.ARITHMETIC)));
     }
 
@@ -41,7 +51,8 @@ final class LineRepairs {
             default -> {
                 Expr filled = withHole;
                 for (int i = 0; i < withHole.children().size(); i++) {
-                    filled = Rewriting.with(filled, i, filled(withHole.children().get(i), value));
+                    filled =
+                            Rewriting.with(filled, i, filled(withHole.children().get(i), value));
                 }
                 yield filled;
             }
@@ -49,12 +60,16 @@ final class LineRepairs {
     }
 
     private static Expr number(Rational value) {
-        Expr size = value.isInteger() ? new Expr.Num(value.num().abs(), 0)
+        Expr size = value.isInteger()
+                ? new Expr.Num(value.num().abs(), 0)
                 : new Expr.Quotient(new Expr.Num(value.num().abs(), 0), new Expr.Num(value.den(), 0));
         return value.signum() < 0 ? new Expr.Neg(size) : size;
     }
 
-    /** A number that a slip in computing or copying could have changed: near it, or with two digits changed round, or one digit off. */
+    /**
+     * A number that a slip in computing or copying could have changed: near it, or with two digits changed round, or
+     * one digit off.
+     */
     private static boolean isClose(Rational right, Expr.Num written) {
         Rational value = written.value();
         Rational scale = Rational.of(10).power(written.places());
@@ -64,15 +79,25 @@ final class LineRepairs {
             return false;
         }
         Rational apart = a.minus(b).abs();
-        return apart.compareTo(Rational.of(CLOSE)) <= 0 || apart.times(Rational.of(3)).compareTo(b.abs()) <= 0 || oneDigit(a.num().toString(), b.num().toString());
+        return apart.compareTo(Rational.of(CLOSE)) <= 0
+                || apart.times(Rational.of(3)).compareTo(b.abs()) <= 0
+                || oneDigit(a.num().toString(), b.num().toString());
     }
 
     private static boolean oneDigit(String a, String b) {
         if (a.length() != b.length()) {
             return false;
         }
-        long different = java.util.stream.IntStream.range(0, a.length()).filter(i -> a.charAt(i) != b.charAt(i)).count();
-        return different == 1 || different == 2 && a.chars().sorted().boxed().toList().equals(b.chars().sorted().boxed().toList());
+        long different = java.util.stream.IntStream.range(0, a.length())
+                .filter(i -> a.charAt(i) != b.charAt(i))
+                .count();
+        return different == 1
+                || different == 2
+                        && a.chars()
+                                .sorted()
+                                .boxed()
+                                .toList()
+                                .equals(b.chars().sorted().boxed().toList());
     }
 
     /** The number for the hole that makes the expression equal to another, where it stands in it only linearly. */
@@ -98,7 +123,9 @@ final class LineRepairs {
         if (left.isZero()) {
             return java.util.Optional.of(Rational.ZERO);
         }
-        return left.num().coefficientLike(right.num()).map(c -> c.over(right.num().anyCoefficient()))
+        return left.num()
+                .coefficientLike(right.num())
+                .map(c -> c.over(right.num().anyCoefficient()))
                 .filter(q -> right.num().times(q).equals(left.num()));
     }
 }

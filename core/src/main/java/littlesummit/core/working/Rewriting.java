@@ -10,7 +10,10 @@ import littlesummit.core.math.Expr;
 final class Rewriting {
     private Rewriting() {}
 
-    /** @param whole the changed tree; @param place what stood there before */
+    /**
+     * @param whole the changed tree
+     * @param place what stood there before
+     */
     record Changed(Expr whole, Expr place, Slip slip) {}
 
     /** What a rule makes of one place. */
@@ -20,8 +23,9 @@ final class Rewriting {
     static Stream<Changed> oneEach(Expr expr, Function<Expr, Stream<Local>> rule) {
         Stream<Changed> here = rule.apply(expr).map(local -> new Changed(local.result(), expr, local.slip()));
         List<Expr> children = expr.children();
-        Stream<Changed> below = Stream.iterate(0, i -> i < children.size(), i -> i + 1).flatMap(i -> oneEach(children.get(i), rule)
-                .map(c -> new Changed(with(expr, i, c.whole()), c.place(), c.slip())));
+        Stream<Changed> below = Stream.iterate(0, i -> i < children.size(), i -> i + 1)
+                .flatMap(i -> oneEach(children.get(i), rule)
+                        .map(c -> new Changed(with(expr, i, c.whole()), c.place(), c.slip())));
         return Stream.concat(here, below);
     }
 
@@ -31,8 +35,10 @@ final class Rewriting {
             case Expr.Neg n -> new Expr.Neg(child);
             case Expr.Sum(List<Expr> terms) -> new Expr.Sum(replaced(terms, i, child));
             case Expr.Product(List<Expr> factors) -> new Expr.Product(replaced(factors, i, child));
-            case Expr.Quotient(Expr num, Expr den) -> i == 0 ? new Expr.Quotient(child, den) : new Expr.Quotient(num, child);
-            case Expr.Power(Expr base, Expr exponent) -> i == 0 ? new Expr.Power(child, exponent) : new Expr.Power(base, child);
+            case Expr.Quotient(Expr num, Expr den) ->
+                i == 0 ? new Expr.Quotient(child, den) : new Expr.Quotient(num, child);
+            case Expr.Power(Expr base, Expr exponent) ->
+                i == 0 ? new Expr.Power(child, exponent) : new Expr.Power(base, child);
             case Expr.Root(int index, Expr radicand) -> new Expr.Root(index, child);
             case Expr.Abs a -> new Expr.Abs(child);
             case Expr.Percent p -> new Expr.Percent(child);
@@ -54,11 +60,15 @@ final class Rewriting {
     }
 
     static Expr sum(List<Expr> terms) {
-        return terms.size() == 1 ? terms.getFirst() : terms.isEmpty() ? new Expr.Num(java.math.BigInteger.ZERO, 0) : new Expr.Sum(terms);
+        return terms.size() == 1
+                ? terms.getFirst()
+                : terms.isEmpty() ? new Expr.Num(java.math.BigInteger.ZERO, 0) : new Expr.Sum(terms);
     }
 
     static Expr product(List<Expr> factors) {
-        return factors.size() == 1 ? factors.getFirst() : factors.isEmpty() ? new Expr.Num(java.math.BigInteger.ONE, 0) : new Expr.Product(factors);
+        return factors.size() == 1
+                ? factors.getFirst()
+                : factors.isEmpty() ? new Expr.Num(java.math.BigInteger.ONE, 0) : new Expr.Product(factors);
     }
 
     static Expr product(Expr... factors) {

@@ -7,7 +7,10 @@ import java.util.stream.Stream;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.Statement;
 
-/** The written form up to spaces, notation, redundant brackets, swapped sides and the order of summands, factors and list members. */
+/**
+ * The written form up to spaces, notation, redundant brackets, swapped sides and the order of summands, factors and
+ * list members.
+ */
 final class SameForm {
     private SameForm() {}
 
@@ -19,12 +22,17 @@ final class SameForm {
         return switch (statement) {
             case Statement.Value(Expr expr) -> print(expr);
             case Statement.Relations(List<Expr> sides, var signs) -> relations(sides, signs);
-            case Statement.Sequence(var joiner, List<Statement> items) -> "list" + sorted(items.stream().map(SameForm::print));
-            case Statement.Delimited(char open, List<Statement> items, char close) when open == '{' -> "list" + sorted(items.stream().map(SameForm::print));
-            case Statement.Delimited(char open, List<Statement> items, char close) -> open + items.stream().map(SameForm::print).collect(Collectors.joining(",")) + close;
-            case Statement.Union(List<Statement> parts) -> "union" + sorted(parts.stream().map(SameForm::print));
+            case Statement.Sequence(var joiner, List<Statement> items) ->
+                "list" + sorted(items.stream().map(SameForm::print));
+            case Statement.Delimited(char open, List<Statement> items, char close)
+            when open == '{' -> "list" + sorted(items.stream().map(SameForm::print));
+            case Statement.Delimited(char open, List<Statement> items, char close) ->
+                open + items.stream().map(SameForm::print).collect(Collectors.joining(",")) + close;
+            case Statement.Union(List<Statement> parts) ->
+                "union" + sorted(parts.stream().map(SameForm::print));
             case Statement.Nothing n -> "nothing";
-            case Statement.Reals(List<Expr> except) -> "reals" + sorted(except.stream().map(SameForm::print));
+            case Statement.Reals(List<Expr> except) ->
+                "reals" + sorted(except.stream().map(SameForm::print));
             case Statement.SetBuilder(String letter, Statement condition) -> letter + "|" + print(condition);
             case Statement.Measure(Expr amount, var unit) -> print(amount) + unit;
             case Statement.Continued(var sign, Statement rest) -> sign.sign() + print(rest);
@@ -32,8 +40,10 @@ final class SameForm {
     }
 
     private static String relations(List<Expr> sides, List<Statement.Relation> signs) {
-        List<String> printed = new ArrayList<>(sides.stream().map(SameForm::print).toList());
-        List<String> marks = new ArrayList<>(signs.stream().map(Statement.Relation::sign).toList());
+        List<String> printed =
+                new ArrayList<>(sides.stream().map(SameForm::print).toList());
+        List<String> marks =
+                new ArrayList<>(signs.stream().map(Statement.Relation::sign).toList());
         boolean both = marks.stream().allMatch(s -> s.equals("=") || s.equals("!="));
         if (both && signs.size() == 1) {
             return marks.getFirst() + sorted(printed.stream());
@@ -60,7 +70,9 @@ final class SameForm {
             case Expr.Mixed(var whole, var num, var den) -> whole + "&" + num + "/" + den;
             case Expr.Money(Expr inner) -> print(inner);
             case Expr.Degrees(Expr inner) -> print(inner);
-            default -> expr.getClass().getSimpleName() + expr.children().stream().map(SameForm::print).toList();
+            default ->
+                expr.getClass().getSimpleName()
+                        + expr.children().stream().map(SameForm::print).toList();
         };
     }
 
@@ -70,7 +82,9 @@ final class SameForm {
     }
 
     private static Stream<Expr> factors(Expr expr) {
-        return expr instanceof Expr.Product(List<Expr> factors) ? factors.stream().flatMap(SameForm::factors) : Stream.of(expr);
+        return expr instanceof Expr.Product(List<Expr> factors)
+                ? factors.stream().flatMap(SameForm::factors)
+                : Stream.of(expr);
     }
 
     /** A sign on the first factor is the sign of the product: (−3)a is −3a. */

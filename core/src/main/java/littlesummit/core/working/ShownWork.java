@@ -12,8 +12,9 @@ import littlesummit.core.math.Statement;
 import littlesummit.core.math.Syntax;
 
 /**
- * What stands on a page, as far as it tells whether it is work at all. It does not judge the work: a person does. One line that works
- * something out, a few words that say how, a drawing or a photo is enough; an empty page, the bare answer or a row of letters is not.
+ * What stands on a page, as far as it tells whether it is work at all. It does not judge the work: a person does. One
+ * line that works something out, a few words that say how, a drawing or a photo is enough; an empty page, the bare
+ * answer or a row of letters is not.
  *
  * @param lines those that count, as typed
  * @param inkLength length of everything that is drawn, in units of the sheet
@@ -22,6 +23,7 @@ import littlesummit.core.math.Syntax;
 public record ShownWork(List<String> lines, double inkLength, int photos) {
     /** About a third of the sheet's width: more than a dot or a slip of the pen. Decided here; no source. */
     private static final double SHORTEST_INK = 120;
+
     private static final int FEWEST_WORDS = 3;
     private static final Pattern BREAK = Pattern.compile("[^\\p{L}]+");
     /** Two letters or more, with a vowel among them. */
@@ -34,36 +36,52 @@ public record ShownWork(List<String> lines, double inkLength, int photos) {
         lines = lines.stream().filter(line -> !line.isBlank()).toList();
     }
 
-    /** @param letters that the item's mathematics knows @return what is missing, in a sentence; empty when it is work */
+    /**
+     * @param letters that the item's mathematics knows
+     * @return what is missing, in a sentence; empty when it is work
+     */
     public Optional<String> refusal(Set<String> letters) {
         if (photos > 0 || inkLength >= SHORTEST_INK || lines.stream().anyMatch(line -> isWork(line, letters))) {
             return Optional.empty();
         }
         if (lines.isEmpty()) {
-            return Optional.of(inkLength > 0 ? "There is only a dot or a short stroke on your page so far. Write or draw how you got your answer."
-                    : "There is nothing on your page yet. Write how you got your answer: a line of work, a drawing or a photo.");
+            return Optional.of(
+                    inkLength > 0
+                            ? "There is only a dot or a short stroke on your page so far. Write or draw how you got"
+                                    + " your answer."
+                            : "There is nothing on your page yet. Write how you got your answer: a line of work, a"
+                                    + " drawing or a photo.");
         }
-        return Optional.of("Your page does not say yet how you got your answer. Write one line that works it out, or a few words.");
+        return Optional.of(
+                "Your page does not say yet how you got your answer. Write one line that works it out, or a few"
+                        + " words.");
     }
 
     private static boolean isWork(String line, Set<String> letters) {
         return switch (Parser.read(line, Syntax.line(letters))) {
             case Reading.Understood(Statement statement) -> works(statement);
-            case Reading.Stopped s -> words(line) >= FEWEST_WORDS || COMPUTATION.matcher(line).find();
+            case Reading.Stopped s ->
+                words(line) >= FEWEST_WORDS || COMPUTATION.matcher(line).find();
         };
     }
 
     private static long words(String line) {
-        return BREAK.splitAsStream(line.toLowerCase(Locale.ROOT)).filter(w -> WORD.matcher(w).matches()).distinct().count();
+        return BREAK.splitAsStream(line.toLowerCase(Locale.ROOT))
+                .filter(w -> WORD.matcher(w).matches())
+                .distinct()
+                .count();
     }
 
     /** More than an answer: something is done to numbers or letters. */
     private static boolean works(Statement statement) {
         return switch (statement) {
             case Statement.Value(Expr expr) -> isComputed(expr);
-            case Statement.Relations(List<Expr> sides, var signs) -> sides.stream().anyMatch(ShownWork::isComputed);
-            case Statement.Sequence(var joiner, List<Statement> items) -> items.stream().anyMatch(ShownWork::works);
-            case Statement.Delimited(char open, List<Statement> items, char close) -> items.stream().anyMatch(ShownWork::works);
+            case Statement.Relations(List<Expr> sides, var signs) ->
+                sides.stream().anyMatch(ShownWork::isComputed);
+            case Statement.Sequence(var joiner, List<Statement> items) ->
+                items.stream().anyMatch(ShownWork::works);
+            case Statement.Delimited(char open, List<Statement> items, char close) ->
+                items.stream().anyMatch(ShownWork::works);
             case Statement.Union u -> true;
             case Statement.SetBuilder b -> true;
             case Statement.Continued(var sign, Statement rest) -> works(rest);

@@ -78,8 +78,12 @@ final class SlipFinder {
     }
 
     private static Optional<FoundSlip> powerOfTen(Expr amount, Expr written) {
-        Optional<Rational> ratio = Canonical.of(written).isZero() ? Optional.empty() : Canonical.of(amount).over(Canonical.of(written)).asRational();
-        boolean power = ratio.filter(r -> !r.isOne() && r.signum() > 0 && (isPowerOfTen(r) || isPowerOfTen(r.reciprocal()))).isPresent();
+        Optional<Rational> ratio = Canonical.of(written).isZero()
+                ? Optional.empty()
+                : Canonical.of(amount).over(Canonical.of(written)).asRational();
+        boolean power = ratio.filter(
+                        r -> !r.isOne() && r.signum() > 0 && (isPowerOfTen(r) || isPowerOfTen(r.reciprocal())))
+                .isPresent();
         return power ? found(Slip.POWER_OF_TEN, written) : Optional.empty();
     }
 
@@ -94,11 +98,16 @@ final class SlipFinder {
         }
         Stream<Rewriting.Changed> one = LineRepairs.oneSign(written);
         Stream<Rewriting.Changed> two = LineRepairs.oneSign(written).flatMap(c -> LineRepairs.oneSign(c.whole()));
-        return Stream.concat(one, two).filter(c -> equal(amount, c.whole())).findFirst().flatMap(c -> found(Slip.LOST_SIGN, written));
+        return Stream.concat(one, two)
+                .filter(c -> equal(amount, c.whole()))
+                .findFirst()
+                .flatMap(c -> found(Slip.LOST_SIGN, written));
     }
 
     private static Optional<FoundSlip> otherNumber(Expr amount, Expr written) {
-        return LineRepairs.oneNumber(written, hole -> LineRepairs.solving(hole, amount)).filter(c -> equal(amount, c.whole())).findFirst()
+        return LineRepairs.oneNumber(written, hole -> LineRepairs.solving(hole, amount))
+                .filter(c -> equal(amount, c.whole()))
+                .findFirst()
                 .flatMap(c -> found(Slip.ARITHMETIC, c.place()));
     }
 
@@ -110,7 +119,8 @@ final class SlipFinder {
             return Optional.empty();
         }
         Rational apart = right.get().minus(is.get()).abs();
-        boolean near = apart.times(Rational.of(4)).compareTo(right.get().abs()) <= 0 || right.get().isInteger() && is.get().isInteger() && apart.compareTo(Rational.of(10)) <= 0;
+        boolean near = apart.times(Rational.of(4)).compareTo(right.get().abs()) <= 0
+                || right.get().isInteger() && is.get().isInteger() && apart.compareTo(Rational.of(10)) <= 0;
         return near ? found(Slip.ARITHMETIC, written) : Optional.empty();
     }
 
@@ -124,7 +134,9 @@ final class SlipFinder {
 
     /** Two sides with one sign between them. */
     private static Optional<List<Expr>> sides(Statement statement) {
-        return statement instanceof Statement.Relations(List<Expr> sides, List<Relation> signs) && signs.size() == 1 ? Optional.of(sides) : Optional.empty();
+        return statement instanceof Statement.Relations(List<Expr> sides, List<Relation> signs) && signs.size() == 1
+                ? Optional.of(sides)
+                : Optional.empty();
     }
 
     private Statement with(Expr left, Expr right) {
@@ -134,10 +146,18 @@ final class SlipFinder {
     private Optional<FoundSlip> moved(List<Expr> sides) {
         Expr left = sides.get(0);
         Expr right = sides.get(1);
-        Optional<FoundSlip> inPlace = Stream.concat(Rewriting.oneEach(left, WrongMoves::at).map(c -> new EquationMoves.Moved(c.whole(), right, c.place(), c.slip())),
-                Rewriting.oneEach(right, WrongMoves::at).map(c -> new EquationMoves.Moved(left, c.whole(), c.place(), c.slip())))
-                .filter(m -> leads(m)).findFirst().flatMap(m -> found(m.slip(), m.place()));
-        return inPlace.or(this::turnedRound).or(() -> EquationMoves.of(left, right).filter(this::leads).findFirst().flatMap(m -> found(m.slip(), m.place())));
+        Optional<FoundSlip> inPlace = Stream.concat(
+                        Rewriting.oneEach(left, WrongMoves::at)
+                                .map(c -> new EquationMoves.Moved(c.whole(), right, c.place(), c.slip())),
+                        Rewriting.oneEach(right, WrongMoves::at)
+                                .map(c -> new EquationMoves.Moved(left, c.whole(), c.place(), c.slip())))
+                .filter(m -> leads(m))
+                .findFirst()
+                .flatMap(m -> found(m.slip(), m.place()));
+        return inPlace.or(this::turnedRound).or(() -> EquationMoves.of(left, right)
+                .filter(this::leads)
+                .findFirst()
+                .flatMap(m -> found(m.slip(), m.place())));
     }
 
     private boolean leads(EquationMoves.Moved moved) {
@@ -146,20 +166,22 @@ final class SlipFinder {
 
     /** A wrong move that leaves no letter would explain any line without a solution. */
     private boolean isTelling(EquationMoves.Moved moved) {
-        return Claim.letters(line).isEmpty() == Claim.letters(with(moved.left(), moved.right())).isEmpty();
+        return Claim.letters(line).isEmpty()
+                == Claim.letters(with(moved.left(), moved.right())).isEmpty();
     }
 
     private Optional<FoundSlip> turnedRound() {
         if (!(before instanceof Statement.Relations(List<Expr> sides, List<Relation> signs)) || signs.size() != 1) {
             return Optional.empty();
         }
-        Relation other = switch (signs.getFirst()) {
-            case LESS -> Relation.GREATER;
-            case GREATER -> Relation.LESS;
-            case AT_MOST -> Relation.AT_LEAST;
-            case AT_LEAST -> Relation.AT_MOST;
-            case EQUAL, NOT_EQUAL, ABOUT -> signs.getFirst();
-        };
+        Relation other =
+                switch (signs.getFirst()) {
+                    case LESS -> Relation.GREATER;
+                    case GREATER -> Relation.LESS;
+                    case AT_MOST -> Relation.AT_LEAST;
+                    case AT_LEAST -> Relation.AT_MOST;
+                    case EQUAL, NOT_EQUAL, ABOUT -> signs.getFirst();
+                };
         boolean turned = other != signs.getFirst() && follows(new Statement.Relations(sides, List.of(other)), line);
         return turned ? Optional.of(new FoundSlip(Slip.INEQUALITY_NOT_TURNED, Optional.empty())) : Optional.empty();
     }
@@ -178,7 +200,9 @@ final class SlipFinder {
             return Optional.empty();
         }
         Slip slip = is.isWithin(was) ? Slip.LOST_ROOT : Slip.EXTRA_ROOT;
-        return is.isWithin(was) || was.isWithin(is) ? Optional.of(new FoundSlip(slip, Optional.empty())) : Optional.empty();
+        return is.isWithin(was) || was.isWithin(is)
+                ? Optional.of(new FoundSlip(slip, Optional.empty()))
+                : Optional.empty();
     }
 
     /** The wrong line mended by a sign or by a number. */
@@ -201,7 +225,8 @@ final class SlipFinder {
             return found(Slip.LOST_SIGN, right);
         }
         Expr all = new Expr.Quotient(left, right);
-        Stream<Rewriting.Changed> two = Stream.concat(LineRepairs.oneSign(all), LineRepairs.oneSign(all).flatMap(c -> LineRepairs.oneSign(c.whole())));
+        Stream<Rewriting.Changed> two = Stream.concat(
+                LineRepairs.oneSign(all), LineRepairs.oneSign(all).flatMap(c -> LineRepairs.oneSign(c.whole())));
         boolean mended = two.anyMatch(c -> c.whole() instanceof Expr.Quotient(Expr l, Expr r) && mends(l, r));
         return mended ? Optional.of(new FoundSlip(Slip.LOST_SIGN, Optional.empty())) : Optional.empty();
     }
@@ -209,7 +234,9 @@ final class SlipFinder {
     /** With the solution put in, the number that would be right can be worked out. */
     private Optional<FoundSlip> number(Expr left, Expr right) {
         Expr all = new Expr.Quotient(left, right);
-        return LineRepairs.oneNumber(all, this::fitting).filter(c -> c.whole() instanceof Expr.Quotient(Expr l, Expr r) && mends(l, r)).findFirst()
+        return LineRepairs.oneNumber(all, this::fitting)
+                .filter(c -> c.whole() instanceof Expr.Quotient(Expr l, Expr r) && mends(l, r))
+                .findFirst()
                 .flatMap(c -> found(Slip.ARITHMETIC, c.place()));
     }
 
@@ -220,8 +247,13 @@ final class SlipFinder {
         }
         String letter = letters.iterator().next();
         SolutionSet solutions = Claim.solutions(before, letter);
-        return solutions.exact().intervals().stream().limit(1).flatMap(i -> i.low().stream()).flatMap(root -> root.asRational().stream())
-                .flatMap(root -> LineRepairs.solving(new Expr.Sum(List.of(put(l, letter, root), new Expr.Neg(put(r, letter, root)))), Expr.Num.of(0)));
+        return solutions.exact().intervals().stream()
+                .limit(1)
+                .flatMap(i -> i.low().stream())
+                .flatMap(root -> root.asRational().stream())
+                .flatMap(root -> LineRepairs.solving(
+                        new Expr.Sum(List.of(put(l, letter, root), new Expr.Neg(put(r, letter, root)))),
+                        Expr.Num.of(0)));
     }
 
     private static Expr put(Expr expr, String letter, Rational value) {

@@ -8,8 +8,32 @@ import java.util.regex.Pattern;
 final class Words {
     private static final int ENOUGH = 3;
     private static final Pattern WORD = Pattern.compile("(?<![\\\\A-Za-z])[A-Za-z][A-Za-z'’]+");
-    private static final Set<String> OF_MATHEMATICS = Set.of("sqrt", "root", "pi", "inf", "infinity", "and", "or", "mod", "abs", "cbrt", "no", "solution", "solutions",
-            "none", "all", "real", "numbers", "except", "frac", "left", "right", "cdot", "times", "text", "mathrm");
+    private static final Set<String> OF_MATHEMATICS = Set.of(
+            "sqrt",
+            "root",
+            "pi",
+            "inf",
+            "infinity",
+            "and",
+            "or",
+            "mod",
+            "abs",
+            "cbrt",
+            "no",
+            "solution",
+            "solutions",
+            "none",
+            "all",
+            "real",
+            "numbers",
+            "except",
+            "frac",
+            "left",
+            "right",
+            "cdot",
+            "times",
+            "text",
+            "mathrm");
 
     private Words() {}
 

@@ -25,6 +25,7 @@ public final class WorkCheck {
     private static final long SLIP = 500_000;
     /** What a page may cost, however many lines it has. */
     static final long PAGE = 10_000_000;
+
     private static final Link TOO_MUCH = new Link.Unknown("there is too much to compute in it");
     private final Syntax syntax;
     private long left = PAGE;
@@ -36,13 +37,16 @@ public final class WorkCheck {
     }
 
     /**
-     * @param given an expression or an equation to start from, in entry syntax; empty for nothing: then the first line stands unchecked
+     * @param given an expression or an equation to start from, in entry syntax; empty for nothing: then the first line
+     *     stands unchecked
      * @param letters that may occur
      * @return one for each line, in order
      */
     public static List<CheckedLine> check(String given, Set<String> letters, List<String> lines) {
         Syntax syntax = Syntax.line(letters);
-        Optional<Statement> start = Parser.read(given, syntax) instanceof Reading.Understood(Statement statement) ? Optional.of(statement) : Optional.empty();
+        Optional<Statement> start = Parser.read(given, syntax) instanceof Reading.Understood(Statement statement)
+                ? Optional.of(statement)
+                : Optional.empty();
         WorkCheck check = new WorkCheck(syntax, start);
         List<CheckedLine> checked = new ArrayList<>();
         for (String line : lines) {
@@ -77,7 +81,8 @@ public final class WorkCheck {
         return switch (link) {
             case Link.Follows(String note) -> kept(statement, CheckedLine.follows(note));
             case Link.Fails(Optional<List<Expr>> bad) -> failed(statement, broken(from, statement, bad));
-            case Link.Unknown(String why) -> CheckedLine.unreadable("This line is fine to keep, but it cannot be checked here: " + why + ".", -1);
+            case Link.Unknown(String why) ->
+                CheckedLine.unreadable("This line is fine to keep, but it cannot be checked here: " + why + ".", -1);
         };
     }
 
@@ -113,31 +118,45 @@ public final class WorkCheck {
 
     /** What the next line is compared with: of a chain that only computes, its end. */
     private CheckedLine kept(Statement statement, CheckedLine checked) {
-        if (before.orElseThrow() instanceof Statement.Value(Expr amount) && statement instanceof Statement.Relations(List<Expr> sides, var signs)
-                && checked.verdict() == LineVerdict.FOLLOWS && !(sides.getFirst() instanceof Expr.Letter) && Following.isSideComputation(amount, sides)) {
+        if (before.orElseThrow() instanceof Statement.Value(Expr amount)
+                && statement instanceof Statement.Relations(List<Expr> sides, var signs)
+                && checked.verdict() == LineVerdict.FOLLOWS
+                && !(sides.getFirst() instanceof Expr.Letter)
+                && Following.isSideComputation(amount, sides)) {
             return checked;
         }
-        before = Optional.of(before.filter(Statement.Value.class::isInstance).isPresent() ? standing(statement) : condition(statement));
+        before = Optional.of(
+                before.filter(Statement.Value.class::isInstance).isPresent()
+                        ? standing(statement)
+                        : condition(statement));
         return checked;
     }
 
     private static Statement standing(Statement statement) {
         return switch (statement) {
             case Statement.Continued(Relation sign, Statement rest) -> standing(rest);
-            case Statement.Relations(List<Expr> sides, List<Relation> signs) when signs.stream().allMatch(s -> s == Relation.EQUAL || s == Relation.ABOUT)
-                    && (signs.size() > 1 || sides.getFirst() instanceof Expr.Letter || Claim.letters(statement).isEmpty()) -> new Statement.Value(sides.getLast());
+            case Statement.Relations(List<Expr> sides, List<Relation> signs)
+            when signs.stream().allMatch(s -> s == Relation.EQUAL || s == Relation.ABOUT)
+                    && (signs.size() > 1
+                            || sides.getFirst() instanceof Expr.Letter
+                            || Claim.letters(statement).isEmpty()) -> new Statement.Value(sides.getLast());
             default -> statement;
         };
     }
 
     /** A line that goes on from an equation stands for that equation with its new end. */
     private Statement condition(Statement statement) {
-        if (statement instanceof Statement.Continued(Relation sign, Statement rest) && before.flatMap(Claim::equation).isPresent()) {
+        if (statement instanceof Statement.Continued(Relation sign, Statement rest)
+                && before.flatMap(Claim::equation).isPresent()) {
             Expr left = before.flatMap(Claim::equation).orElseThrow().getFirst();
-            Expr end = rest instanceof Statement.Relations(List<Expr> sides, var signs) ? sides.getLast() : ((Statement.Value) rest).expr();
+            Expr end = rest instanceof Statement.Relations(List<Expr> sides, var signs)
+                    ? sides.getLast()
+                    : ((Statement.Value) rest).expr();
             return new Statement.Relations(List.of(left, end), List.of(Relation.EQUAL));
         }
-        if (statement instanceof Statement.Relations(List<Expr> sides, List<Relation> signs) && signs.size() > 1 && signs.stream().allMatch(s -> s == Relation.EQUAL)) {
+        if (statement instanceof Statement.Relations(List<Expr> sides, List<Relation> signs)
+                && signs.size() > 1
+                && signs.stream().allMatch(s -> s == Relation.EQUAL)) {
             return new Statement.Relations(List.of(sides.getFirst(), sides.getLast()), List.of(Relation.EQUAL));
         }
         return statement;

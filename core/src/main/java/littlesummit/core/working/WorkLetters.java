@@ -15,7 +15,8 @@ public final class WorkLetters {
     /** Those of its fields and of what it gives, and x, which always may name the unknown. */
     public static Set<String> of(Item item) {
         Set<String> letters = new TreeSet<>(Set.of("x"));
-        item.parts().forEach(p -> p.fields().forEach(f -> letters.addAll(f.answer().letters())));
+        item.parts()
+                .forEach(p -> p.fields().forEach(f -> letters.addAll(f.answer().letters())));
         Matcher letter = ALONE.matcher(item.given());
         while (letter.find()) {
             letters.add(letter.group());

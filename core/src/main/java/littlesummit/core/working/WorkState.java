@@ -7,6 +7,7 @@ import java.util.Optional;
 public sealed interface WorkState {
     /** Credit for work that shows everything. */
     int FULL = 100;
+
     WorkState START = new None();
 
     /** Nothing was written yet. */

@@ -20,13 +20,27 @@ final class WrongMoves {
 
     static Stream<Local> at(Expr place) {
         return switch (place) {
-            case Expr.Product p -> Stream.of(halfDistributed(p), exponentsMultiplied(p), coefficientRaised(p), timesAFraction(p), wrongShare(p)).flatMap(s -> s);
-            case Expr.Neg(Expr.Sum(List<Expr> terms)) -> Stream.of(new Local(sum(withFirst(terms, negated(terms.getFirst()))), Slip.LOST_SIGN));
-            case Expr.Neg(Expr.Product(List<Expr> factors)) -> halfDistributed(new Expr.Product(withFirst(factors, negated(factors.getFirst()))));
+            case Expr.Product p ->
+                Stream.of(
+                                halfDistributed(p),
+                                exponentsMultiplied(p),
+                                coefficientRaised(p),
+                                timesAFraction(p),
+                                wrongShare(p))
+                        .flatMap(s -> s);
+            case Expr.Neg(Expr.Sum(List<Expr> terms)) ->
+                Stream.of(new Local(sum(withFirst(terms, negated(terms.getFirst()))), Slip.LOST_SIGN));
+            case Expr.Neg(Expr.Product(List<Expr> factors)) ->
+                halfDistributed(new Expr.Product(withFirst(factors, negated(factors.getFirst()))));
             case Expr.Power(Expr base, Expr exponent) -> power(base, exponent);
             case Expr.Quotient(Expr num, Expr den) -> quotient(num, den);
             case Expr.Sum(List<Expr> terms) -> Stream.concat(addedDenominators(terms), unlikeTerms(terms));
-            case Expr.Root(int index, Expr.Sum(List<Expr> terms)) -> Stream.of(new Local(sum(terms.stream().map(t -> (Expr) new Expr.Root(index, t)).toList()), Slip.MIDDLE_TERM));
+            case Expr.Root(int index, Expr.Sum(List<Expr> terms)) ->
+                Stream.of(new Local(
+                        sum(terms.stream()
+                                .map(t -> (Expr) new Expr.Root(index, t))
+                                .toList()),
+                        Slip.MIDDLE_TERM));
             default -> Stream.empty();
         };
     }
@@ -39,32 +53,38 @@ final class WrongMoves {
 
     /** a(b + c) as ab + c, whichever term was multiplied. */
     private static Stream<Local> halfDistributed(Expr.Product p) {
-        return IntStream.range(0, p.factors().size()).boxed().flatMap(i -> p.factors().get(i) instanceof Expr.Sum(List<Expr> terms)
-                ? IntStream.range(0, terms.size()).mapToObj(k -> {
-                    List<Expr> some = new ArrayList<>(terms);
-                    List<Expr> rest = new ArrayList<>(without(p.factors(), i));
-                    rest.add(terms.get(k));
-                    some.set(k, product(rest));
-                    return new Local(sum(some), Slip.HALF_DISTRIBUTED);
-                }) : Stream.empty());
+        return IntStream.range(0, p.factors().size())
+                .boxed()
+                .flatMap(i -> p.factors().get(i) instanceof Expr.Sum(List<Expr> terms)
+                        ? IntStream.range(0, terms.size()).mapToObj(k -> {
+                            List<Expr> some = new ArrayList<>(terms);
+                            List<Expr> rest = new ArrayList<>(without(p.factors(), i));
+                            rest.add(terms.get(k));
+                            some.set(k, product(rest));
+                            return new Local(sum(some), Slip.HALF_DISTRIBUTED);
+                        })
+                        : Stream.empty());
     }
 
     /** Powers of the same base multiplied: exponents multiplied instead of added. */
     private static Stream<Local> exponentsMultiplied(Expr.Product p) {
         List<Expr> f = p.factors();
-        return pairs(f.size()).filter(ij -> base(f.get(ij[0])).equals(base(f.get(ij[1])))).flatMap(ij -> {
-            Expr b = base(f.get(ij[0]));
-            Expr x = exponent(f.get(ij[0]));
-            Expr y = exponent(f.get(ij[1]));
-            List<Expr> rest = without(without(f, Math.max(ij[0], ij[1])), Math.min(ij[0], ij[1]));
-            List<Expr> all = new ArrayList<>(rest);
-            all.add(new Expr.Power(b, product(x, y)));
-            return Stream.of(new Local(product(all), Slip.EXPONENTS_MULTIPLIED));
-        });
+        return pairs(f.size())
+                .filter(ij -> base(f.get(ij[0])).equals(base(f.get(ij[1]))))
+                .flatMap(ij -> {
+                    Expr b = base(f.get(ij[0]));
+                    Expr x = exponent(f.get(ij[0]));
+                    Expr y = exponent(f.get(ij[1]));
+                    List<Expr> rest = without(without(f, Math.max(ij[0], ij[1])), Math.min(ij[0], ij[1]));
+                    List<Expr> all = new ArrayList<>(rest);
+                    all.add(new Expr.Power(b, product(x, y)));
+                    return Stream.of(new Local(product(all), Slip.EXPONENTS_MULTIPLIED));
+                });
     }
 
     private static Stream<int[]> pairs(int n) {
-        return IntStream.range(0, n).boxed().flatMap(i -> IntStream.range(i + 1, n).mapToObj(j -> new int[] {i, j}));
+        return IntStream.range(0, n).boxed().flatMap(i -> IntStream.range(i + 1, n)
+                .mapToObj(j -> new int[] {i, j}));
     }
 
     private static Expr base(Expr expr) {
@@ -78,28 +98,39 @@ final class WrongMoves {
     /** c·bⁿ as (c·b)ⁿ. */
     private static Stream<Local> coefficientRaised(Expr.Product p) {
         List<Expr> f = p.factors();
-        return pairs(f.size()).filter(ij -> f.get(ij[0]) instanceof Expr.Num && f.get(ij[1]) instanceof Expr.Power).map(ij -> {
-            Expr.Power power = (Expr.Power) f.get(ij[1]);
-            List<Expr> rest = new ArrayList<>(without(without(f, ij[1]), ij[0]));
-            rest.add(new Expr.Power(product(f.get(ij[0]), power.base()), power.exponent()));
-            return new Local(product(rest), Slip.COEFFICIENT_RAISED_TOO);
-        });
+        return pairs(f.size())
+                .filter(ij -> f.get(ij[0]) instanceof Expr.Num && f.get(ij[1]) instanceof Expr.Power)
+                .map(ij -> {
+                    Expr.Power power = (Expr.Power) f.get(ij[1]);
+                    List<Expr> rest = new ArrayList<>(without(without(f, ij[1]), ij[0]));
+                    rest.add(new Expr.Power(product(f.get(ij[0]), power.base()), power.exponent()));
+                    return new Local(product(rest), Slip.COEFFICIENT_RAISED_TOO);
+                });
     }
 
     /** A factor b/c taken as c/b. */
     private static Stream<Local> timesAFraction(Expr.Product p) {
-        return IntStream.range(0, p.factors().size()).boxed().flatMap(i -> p.factors().get(i) instanceof Expr.Quotient(Expr num, Expr den)
-                ? Stream.of(new Local(Rewriting.with(p, i, new Expr.Quotient(den, num)), Slip.RECIPROCAL_NOT_TAKEN)) : Stream.empty());
+        return IntStream.range(0, p.factors().size())
+                .boxed()
+                .flatMap(i -> p.factors().get(i) instanceof Expr.Quotient(Expr num, Expr den)
+                        ? Stream.of(
+                                new Local(Rewriting.with(p, i, new Expr.Quotient(den, num)), Slip.RECIPROCAL_NOT_TAKEN))
+                        : Stream.empty());
     }
 
     /** A share 1 − p of something taken as p of it, or as 1 + p. */
     private static Stream<Local> wrongShare(Expr.Product p) {
         return IntStream.range(0, p.factors().size()).boxed().flatMap(i -> {
             Expr f = p.factors().get(i);
-            if (f instanceof Expr.Sum(List<Expr> terms) && terms.size() == 2 && terms.getFirst().equals(Expr.Num.of(1))) {
+            if (f instanceof Expr.Sum(List<Expr> terms)
+                    && terms.size() == 2
+                    && terms.getFirst().equals(Expr.Num.of(1))) {
                 Expr share = terms.get(1) instanceof Expr.Neg(Expr inner) ? inner : terms.get(1);
-                return Stream.of(Rewriting.with(p, i, share), Rewriting.with(p, i, new Expr.Sum(List.of(terms.getFirst(), negated(terms.get(1))))),
-                        new Expr.Quotient(product(without(p.factors(), i)), f)).map(e -> new Local(e, Slip.WRONG_WHOLE));
+                return Stream.of(
+                                Rewriting.with(p, i, share),
+                                Rewriting.with(p, i, new Expr.Sum(List.of(terms.getFirst(), negated(terms.get(1))))),
+                                new Expr.Quotient(product(without(p.factors(), i)), f))
+                        .map(e -> new Local(e, Slip.WRONG_WHOLE));
             }
             return Stream.empty();
         });
@@ -129,13 +160,24 @@ final class WrongMoves {
     }
 
     private static Stream<Local> powerOfProduct(List<Expr> factors, Expr exponent) {
-        List<Expr> notRaised = factors.stream().map(f -> f instanceof Expr.Num ? f : raised(f, exponent)).toList();
-        List<Expr> times = factors.stream().map(f -> f instanceof Expr.Num ? product(f, exponent) : raised(f, exponent)).toList();
+        List<Expr> notRaised = factors.stream()
+                .map(f -> f instanceof Expr.Num ? f : raised(f, exponent))
+                .toList();
+        List<Expr> times = factors.stream()
+                .map(f -> f instanceof Expr.Num ? product(f, exponent) : raised(f, exponent))
+                .toList();
         List<Expr> onlyFirst = new ArrayList<>(factors);
         onlyFirst.set(0, raised(factors.getFirst(), exponent));
-        List<Expr> added = factors.stream().map(f -> f instanceof Expr.Power(Expr b, Expr e) ? new Expr.Power(b, new Expr.Sum(List.of(e, exponent))) : raised(f, exponent)).toList();
-        return Stream.of(new Local(product(notRaised), Slip.COEFFICIENT_NOT_RAISED), new Local(product(times), Slip.COEFFICIENT_TIMES_EXPONENT),
-                new Local(product(onlyFirst), Slip.COEFFICIENT_NOT_RAISED), new Local(product(added), Slip.EXPONENTS_ADDED));
+        List<Expr> added = factors.stream()
+                .map(f -> f instanceof Expr.Power(Expr b, Expr e)
+                        ? new Expr.Power(b, new Expr.Sum(List.of(e, exponent)))
+                        : raised(f, exponent))
+                .toList();
+        return Stream.of(
+                new Local(product(notRaised), Slip.COEFFICIENT_NOT_RAISED),
+                new Local(product(times), Slip.COEFFICIENT_TIMES_EXPONENT),
+                new Local(product(onlyFirst), Slip.COEFFICIENT_NOT_RAISED),
+                new Local(product(added), Slip.EXPONENTS_ADDED));
     }
 
     private static Expr raised(Expr base, Expr exponent) {
@@ -144,13 +186,26 @@ final class WrongMoves {
 
     private static Stream<Local> powerOfSum(List<Expr> terms, Expr exponent) {
         List<Expr> each = terms.stream().map(t -> raised(t, exponent)).toList();
-        List<Expr> eachWithSign = terms.stream().map(t -> t instanceof Expr.Neg(Expr inner) ? new Expr.Neg(raised(inner, exponent)) : raised(t, exponent)).toList();
-        List<Expr> plus = terms.stream().map(t -> t instanceof Expr.Neg(Expr inner) ? inner : t).toList();
-        Stream<Local> ends = Stream.of(new Local(sum(each), Slip.MIDDLE_TERM), new Local(sum(eachWithSign), Slip.MIDDLE_TERM));
+        List<Expr> eachWithSign = terms.stream()
+                .map(t ->
+                        t instanceof Expr.Neg(Expr inner) ? new Expr.Neg(raised(inner, exponent)) : raised(t, exponent))
+                .toList();
+        List<Expr> plus = terms.stream()
+                .map(t -> t instanceof Expr.Neg(Expr inner) ? inner : t)
+                .toList();
+        Stream<Local> ends =
+                Stream.of(new Local(sum(each), Slip.MIDDLE_TERM), new Local(sum(eachWithSign), Slip.MIDDLE_TERM));
         Stream<Local> single = exponent.equals(Expr.Num.of(2)) && terms.size() == 2
-                ? Stream.of(new Local(sum(List.of(each.get(0), product(terms), each.get(1))), Slip.MIDDLE_TERM)) : Stream.empty();
+                ? Stream.of(new Local(sum(List.of(each.get(0), product(terms), each.get(1))), Slip.MIDDLE_TERM))
+                : Stream.empty();
         boolean hadMinus = !plus.equals(terms);
-        return Stream.of(ends, single, hadMinus ? Stream.of(new Local(raised(sum(plus), exponent), Slip.ALTERNATE_SIGNS)) : Stream.<Local>empty()).flatMap(s -> s);
+        return Stream.of(
+                        ends,
+                        single,
+                        hadMinus
+                                ? Stream.of(new Local(raised(sum(plus), exponent), Slip.ALTERNATE_SIGNS))
+                                : Stream.<Local>empty())
+                .flatMap(s -> s);
     }
 
     private static Stream<Local> quotient(Expr num, Expr den) {
@@ -165,9 +220,15 @@ final class WrongMoves {
         for (Expr n : factors(num)) {
             for (Expr d : factors(den)) {
                 if (base(n).equals(base(d)) && !(n.equals(d))) {
-                    found.add(new Local(new Expr.Power(base(n), new Expr.Quotient(exponent(n), exponent(d))), Slip.EXPONENTS_DIVIDED));
-                    found.add(new Local(new Expr.Power(base(n), new Expr.Sum(List.of(exponent(n), exponent(d)))), Slip.EXPONENTS_ADDED));
-                    found.add(new Local(new Expr.Power(base(n), new Expr.Sum(List.of(exponent(d), negated(exponent(n))))), Slip.NEGATIVE_EXPONENT));
+                    found.add(new Local(
+                            new Expr.Power(base(n), new Expr.Quotient(exponent(n), exponent(d))),
+                            Slip.EXPONENTS_DIVIDED));
+                    found.add(new Local(
+                            new Expr.Power(base(n), new Expr.Sum(List.of(exponent(n), exponent(d)))),
+                            Slip.EXPONENTS_ADDED));
+                    found.add(new Local(
+                            new Expr.Power(base(n), new Expr.Sum(List.of(exponent(d), negated(exponent(n))))),
+                            Slip.NEGATIVE_EXPONENT));
                 }
             }
         }
@@ -210,25 +271,38 @@ final class WrongMoves {
     private static Stream<Local> wrongWhole(Expr num, Expr den) {
         Stream<Expr> others = numbers(num).filter(n -> !n.equals(den));
         Stream<Local> share = others.map(n -> new Local(new Expr.Quotient(num, n), Slip.WRONG_WHOLE));
-        if (!(den instanceof Expr.Sum(List<Expr> terms) && terms.getFirst().equals(Expr.Num.of(1)) && terms.size() == 2)) {
-            return Stream.concat(share, numbers(den).filter(n -> terms(den).size() > 1).map(n -> new Local(new Expr.Quotient(num, n), Slip.WRONG_WHOLE)));
+        if (!(den instanceof Expr.Sum(List<Expr> terms)
+                && terms.getFirst().equals(Expr.Num.of(1))
+                && terms.size() == 2)) {
+            return Stream.concat(
+                    share,
+                    numbers(den)
+                            .filter(n -> terms(den).size() > 1)
+                            .map(n -> new Local(new Expr.Quotient(num, n), Slip.WRONG_WHOLE)));
         }
-        return Stream.of(new Local(product(num, den), Slip.WRONG_WHOLE),
+        return Stream.of(
+                new Local(product(num, den), Slip.WRONG_WHOLE),
                 new Local(product(num, new Expr.Sum(List.of(terms.get(0), negated(terms.get(1))))), Slip.WRONG_WHOLE));
     }
 
     private static Stream<Expr> numbers(Expr expr) {
-        return expr instanceof Expr.Num ? Stream.of(expr) : expr.children().stream().flatMap(WrongMoves::numbers);
+        return expr instanceof Expr.Num
+                ? Stream.of(expr)
+                : expr.children().stream().flatMap(WrongMoves::numbers);
     }
 
     private static Stream<Local> addedDenominators(List<Expr> terms) {
-        return pairs(terms.size()).filter(ij -> size(terms.get(ij[0])) instanceof Expr.Quotient || size(terms.get(ij[1])) instanceof Expr.Quotient).map(ij -> {
-            Expr a = terms.get(ij[0]);
-            Expr b = terms.get(ij[1]);
-            List<Expr> rest = new ArrayList<>(without(without(terms, ij[1]), ij[0]));
-            rest.add(new Expr.Quotient(sum(List.of(top(a), top(b))), new Expr.Sum(List.of(bottom(a), bottom(b)))));
-            return new Local(sum(rest), Slip.ADDED_DENOMINATORS);
-        });
+        return pairs(terms.size())
+                .filter(ij -> size(terms.get(ij[0])) instanceof Expr.Quotient
+                        || size(terms.get(ij[1])) instanceof Expr.Quotient)
+                .map(ij -> {
+                    Expr a = terms.get(ij[0]);
+                    Expr b = terms.get(ij[1]);
+                    List<Expr> rest = new ArrayList<>(without(without(terms, ij[1]), ij[0]));
+                    rest.add(new Expr.Quotient(
+                            sum(List.of(top(a), top(b))), new Expr.Sum(List.of(bottom(a), bottom(b)))));
+                    return new Local(sum(rest), Slip.ADDED_DENOMINATORS);
+                });
     }
 
     private static Expr size(Expr expr) {
@@ -268,11 +342,14 @@ final class WrongMoves {
     }
 
     private static List<Expr> letters(Expr term) {
-        return factors(size(term)).stream().filter(f -> !(f instanceof Expr.Num)).toList();
+        return factors(size(term)).stream()
+                .filter(f -> !(f instanceof Expr.Num))
+                .toList();
     }
 
     private static Expr coefficient(Expr term) {
-        Expr number = product(factors(size(term)).stream().filter(Expr.Num.class::isInstance).toList());
+        Expr number = product(
+                factors(size(term)).stream().filter(Expr.Num.class::isInstance).toList());
         return term instanceof Expr.Neg ? new Expr.Neg(number) : number;
     }
 }

@@ -12,27 +12,41 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class CourseTest {
     private static String refusal(String lines) {
-        return assertThrows(IllegalArgumentException.class, () -> SampleCourse.course(lines)).getMessage();
+        return assertThrows(IllegalArgumentException.class, () -> SampleCourse.course(lines))
+                .getMessage();
     }
 
     @Test
     void keepsTheOrderOfTheMap() {
         Course course = SampleCourse.course("a: late after early\nb: early");
-        assertEquals(List.of("late", "early"), course.skills().stream().map(CourseSkill::id).toList());
-        assertEquals(List.of("early", "late"), course.inOrder().stream().map(CourseSkill::id).toList());
+        assertEquals(
+                List.of("late", "early"),
+                course.skills().stream().map(CourseSkill::id).toList());
+        assertEquals(
+                List.of("early", "late"),
+                course.inOrder().stream().map(CourseSkill::id).toList());
     }
 
     @Test
     void everySkillComesAfterItsPrerequisites() {
-        List<String> ids = SampleCourse.COURSE.inOrder().stream().map(CourseSkill::id).toList();
+        List<String> ids =
+                SampleCourse.COURSE.inOrder().stream().map(CourseSkill::id).toList();
         assertEquals(28, ids.size());
         for (CourseSkill skill : SampleCourse.COURSE.skills()) {
-            skill.prerequisites().forEach(before -> assertTrue(ids.indexOf(before) < ids.indexOf(skill.id()), skill.id()));
+            skill.prerequisites()
+                    .forEach(before -> assertTrue(ids.indexOf(before) < ids.indexOf(skill.id()), skill.id()));
         }
     }
 
     @ParameterizedTest
-    @CsvSource({"place-value,0", "prime-factors,1", "fraction-lowest,2", "both-sides,4", "angle-pairs,5", "scientific-notation,4"})
+    @CsvSource({
+        "place-value,0",
+        "prime-factors,1",
+        "fraction-lowest,2",
+        "both-sides,4",
+        "angle-pairs,5",
+        "scientific-notation,4"
+    })
     void theDepthIsThatOfTheLongestChain(String skill, int depth) {
         assertEquals(depth, SampleCourse.COURSE.depth(skill));
     }
@@ -44,12 +58,15 @@ class CourseTest {
 
     @Test
     void aPrerequisiteThatIsNotThereIsRefused() {
-        assertEquals("“place-value” comes before “mean” but is not in the course.", refusal("a: mean after place-value"));
+        assertEquals(
+                "“place-value” comes before “mean” but is not in the course.", refusal("a: mean after place-value"));
     }
 
     @Test
     void aCircleIsRefusedWithAllThatAreInIt() {
-        assertEquals("These skills come before each other in a circle: one, two, three.", refusal("a: one after two\na: two after three\na: three after one"));
+        assertEquals(
+                "These skills come before each other in a circle: one, two, three.",
+                refusal("a: one after two\na: two after three\na: three after one"));
         assertEquals("These skills come before each other in a circle: self.", refusal("a: self after self"));
     }
 
@@ -57,7 +74,9 @@ class CourseTest {
     void aSkillIsFoundByItsId() {
         assertEquals("Skill mean", SampleCourse.COURSE.require("mean").name());
         assertEquals(Optional.empty(), SampleCourse.COURSE.find("meaning"));
-        assertTrue(assertThrows(IllegalArgumentException.class, () -> SampleCourse.COURSE.require("meaning")).getMessage().contains("meaning"));
+        assertTrue(assertThrows(IllegalArgumentException.class, () -> SampleCourse.COURSE.require("meaning"))
+                .getMessage()
+                .contains("meaning"));
     }
 
     @Test

@@ -21,7 +21,8 @@ class SceneFaultsTest {
 
     @Test
     void nothingIsWrongWithWordsSideBySide() {
-        assertEquals(List.of(), faults(List.of(word("one", 0), word("two", 40)), List.of(field("a", 0), field("b", 30))));
+        assertEquals(
+                List.of(), faults(List.of(word("one", 0), word("two", 40)), List.of(field("a", 0), field("b", 30))));
     }
 
     @Test
@@ -37,11 +38,14 @@ class SceneFaultsTest {
 
     @Test
     void fieldsOnOneAnotherAreNamed() {
-        assertEquals(List.of("the field b lies on the field a."), faults(List.of(), List.of(field("a", 0), field("b", 20))));
+        assertEquals(
+                List.of("the field b lies on the field a."), faults(List.of(), List.of(field("a", 0), field("b", 20))));
     }
 
     @Test
     void aPictureIsDescribed() {
-        assertEquals(List.of("The picture is not described in words."), SceneFaults.of(new Scene(" ", 10, 10, List.of(), List.of(), Optional.empty())));
+        assertEquals(
+                List.of("The picture is not described in words."),
+                SceneFaults.of(new Scene(" ", 10, 10, List.of(), List.of(), Optional.empty())));
     }
 }

@@ -28,7 +28,10 @@ class ScenesTest {
     }
 
     private static Shape.Text text(Scene scene, String text) {
-        return all(scene, Shape.Text.class).stream().filter(t -> t.text().equals(text)).findFirst().orElseThrow(() -> new AssertionError(text + " is not in " + texts(scene)));
+        return all(scene, Shape.Text.class).stream()
+                .filter(t -> t.text().equals(text))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(text + " is not in " + texts(scene)));
     }
 
     private static Figure.Grid grid(double from, double to, Drawn... drawn) {
@@ -36,11 +39,14 @@ class ScenesTest {
     }
 
     private static double area(List<Point> corners) {
-        return Math.abs(IntStream.range(0, corners.size()).mapToDouble(i -> {
-            Point a = corners.get(i);
-            Point b = corners.get((i + 1) % corners.size());
-            return a.x() * b.y() - b.x() * a.y();
-        }).sum()) / 2;
+        return Math.abs(IntStream.range(0, corners.size())
+                        .mapToDouble(i -> {
+                            Point a = corners.get(i);
+                            Point b = corners.get((i + 1) % corners.size());
+                            return a.x() * b.y() - b.x() * a.y();
+                        })
+                        .sum())
+                / 2;
     }
 
     private static void check(Scene scene, String at) {
@@ -56,70 +62,104 @@ class ScenesTest {
         assertEquals(plot.top() + 120, at.y(), NEAR);
         assertEquals(400, plot.width(), NEAR);
         Box label = text(scene, "P").bounds();
-        assertTrue(Math.abs(label.left() - at.x()) < 15 && label.bottom() <= at.y(), "its label is beside it: " + label);
+        assertTrue(
+                Math.abs(label.left() - at.x()) < 15 && label.bottom() <= at.y(), "its label is beside it: " + label);
     }
 
     @Test
     void pointsAreFilledAndHolesOpen() {
-        List<Shape.Disc> dots = all(Scenes.of(grid(-5, 5, new Drawn.Point(1, 2, ""), new Drawn.Hole(2, 2))), Shape.Disc.class);
-        assertEquals(List.of(Paint.MAIN, Paint.PAPER), dots.stream().map(Shape.Disc::fill).toList());
+        List<Shape.Disc> dots =
+                all(Scenes.of(grid(-5, 5, new Drawn.Point(1, 2, ""), new Drawn.Hole(2, 2))), Shape.Disc.class);
+        assertEquals(
+                List.of(Paint.MAIN, Paint.PAPER),
+                dots.stream().map(Shape.Disc::fill).toList());
         assertTrue(dots.stream().allMatch(d -> d.stroke().paint() == Paint.MAIN));
     }
 
     @Test
     void labelsOfNeighboursKeepApart() {
-        Drawn[] crowd = IntStream.range(0, 9).mapToObj(i -> new Drawn.Point(i % 3, i / 3, "P" + i)).toArray(Drawn[]::new);
+        Drawn[] crowd = IntStream.range(0, 9)
+                .mapToObj(i -> new Drawn.Point(i % 3, i / 3, "P" + i))
+                .toArray(Drawn[]::new);
         Scene scene = Scenes.of(grid(-5, 5, crowd));
         check(scene, "nine points");
-        assertTrue(texts(scene).containsAll(List.of("P0", "P4", "P8")), texts(scene).toString());
+        assertTrue(
+                texts(scene).containsAll(List.of("P0", "P4", "P8")),
+                texts(scene).toString());
     }
 
     @Test
     void aCircleHasItsRadius() {
-        Shape.Disc circle = all(Scenes.of(grid(-5, 5, new Drawn.Circle(1, -1, 3))), Shape.Disc.class).getFirst();
+        Shape.Disc circle = all(Scenes.of(grid(-5, 5, new Drawn.Circle(1, -1, 3))), Shape.Disc.class)
+                .getFirst();
         assertEquals(120, circle.radius(), NEAR);
         assertEquals(Paint.NONE, circle.fill());
     }
 
     @Test
     void whatLeavesTheGridIsCutOff() {
-        Scene scene = Scenes.of(grid(-5, 5, new Drawn.Circle(4, 4, 3), new Drawn.Curve(List.of(List.of(-1.0, -9.0, 0.0, 0.0, 1.0, 9.0))), new Drawn.Point(9, 0, "far")));
+        Scene scene = Scenes.of(grid(
+                -5,
+                5,
+                new Drawn.Circle(4, 4, 3),
+                new Drawn.Curve(List.of(List.of(-1.0, -9.0, 0.0, 0.0, 1.0, 9.0))),
+                new Drawn.Point(9, 0, "far")));
         check(scene, "cut");
         assertFalse(texts(scene).contains("far"));
-        List<Shape.Path> main = all(scene, Shape.Path.class).stream().filter(p -> p.stroke().paint() == Paint.MAIN).toList();
+        List<Shape.Path> main = all(scene, Shape.Path.class).stream()
+                .filter(p -> p.stroke().paint() == Paint.MAIN)
+                .toList();
         assertEquals(2, main.size(), "part of a circle and of a curve");
     }
 
     @Test
     void aCurveThatLeavesAndComesBackIsInPieces() {
         List<Double> wave = List.of(-4.0, 0.0, -2.0, 9.0, 0.0, 0.0, 2.0, 9.0, 4.0, 0.0);
-        long pieces = all(Scenes.of(grid(-5, 5, new Drawn.Curve(List.of(wave)))), Shape.Path.class).stream().filter(p -> p.stroke().paint() == Paint.MAIN).count();
+        long pieces = all(Scenes.of(grid(-5, 5, new Drawn.Curve(List.of(wave)))), Shape.Path.class).stream()
+                .filter(p -> p.stroke().paint() == Paint.MAIN)
+                .count();
         assertEquals(3, pieces);
     }
 
     @Test
     void asymptotesAreDashedAndLinesAreAsTheySay() {
-        Scene scene = Scenes.of(grid(-5, 5, new Drawn.Asymptote(1, 0, 2, "x = 2"), new Drawn.Line(-1, 1, 0, false), new Drawn.Line(0, 1, 3, true)));
-        List<Shape.Path> lines = all(scene, Shape.Path.class).stream().filter(p -> p.stroke().width() >= 2).toList();
-        assertEquals(List.of(true, false, true), lines.stream().map(p -> p.stroke().dashed()).toList());
+        Scene scene = Scenes.of(grid(
+                -5,
+                5,
+                new Drawn.Asymptote(1, 0, 2, "x = 2"),
+                new Drawn.Line(-1, 1, 0, false),
+                new Drawn.Line(0, 1, 3, true)));
+        List<Shape.Path> lines = all(scene, Shape.Path.class).stream()
+                .filter(p -> p.stroke().width() >= 2)
+                .toList();
+        assertEquals(
+                List.of(true, false, true),
+                lines.stream().map(p -> p.stroke().dashed()).toList());
         Plot plot = scene.plot().orElseThrow();
-        assertTrue(lines.getFirst().points().stream().allMatch(p -> Math.abs(p.x() - plot.left() - 280) < NEAR), "x = 2 stands upright");
+        assertTrue(
+                lines.getFirst().points().stream().allMatch(p -> Math.abs(p.x() - plot.left() - 280) < NEAR),
+                "x = 2 stands upright");
         Box diagonal = lines.get(1).bounds();
         assertEquals(diagonal.right() - diagonal.left(), diagonal.bottom() - diagonal.top(), NEAR, "y = x");
-        assertTrue(lines.get(2).points().stream().allMatch(p -> Math.abs(p.y() - plot.top() - 80) < NEAR), "y = 3 lies flat");
+        assertTrue(
+                lines.get(2).points().stream().allMatch(p -> Math.abs(p.y() - plot.top() - 80) < NEAR),
+                "y = 3 lies flat");
         assertFalse(texts(scene).contains("x = 2"), "it may be what is asked");
     }
 
     @ParameterizedTest
     @CsvSource(delimiter = ';', textBlock = """
-            -5; 5; 1; −4 −3 −2 −1 1 2 3 4
-            -10; 10; 1; −8 −6 −4 −2 2 4 6 8
-            -20; 20; 2; −16 −12 −8 −4 4 8 12 16
-            """)
+        -5; 5; 1; −4 −3 −2 −1 1 2 3 4
+        -10; 10; 1; −8 −6 −4 −2 2 4 6 8
+        -20; 20; 2; −16 −12 −8 −4 4 8 12 16
+        """)
     void aGridIsNumberedWhereThereIsRoom(double from, double to, double step, String numbers) {
         Scene scene = Scenes.of(new Figure.Grid("A grid.", from, to, from, to, step, List.of()));
         for (String number : numbers.split(" ")) {
-            assertEquals(2, texts(scene).stream().filter(number::equals).count(), number + " on both axes of " + texts(scene));
+            assertEquals(
+                    2,
+                    texts(scene).stream().filter(number::equals).count(),
+                    number + " on both axes of " + texts(scene));
         }
         assertTrue(texts(scene).containsAll(List.of("x", "y")));
         assertFalse(texts(scene).contains("0"));
@@ -134,64 +174,107 @@ class ScenesTest {
 
     @Test
     void aNumberLineIsEven() {
-        Scene scene = Scenes.of(new Figure.NumberLine("A line.", -3, 5, 1, List.of(new Figure.Mark(-2, "A", false), new Figure.Mark(2, "B", true), new Figure.Mark(4, "C", false))));
+        Scene scene = Scenes.of(new Figure.NumberLine(
+                "A line.",
+                -3,
+                5,
+                1,
+                List.of(
+                        new Figure.Mark(-2, "A", false),
+                        new Figure.Mark(2, "B", true),
+                        new Figure.Mark(4, "C", false))));
         List<Shape.Disc> marks = all(scene, Shape.Disc.class);
         double unit = (marks.get(2).centre().x() - marks.get(1).centre().x()) / 2;
         assertEquals(4 * unit, marks.get(1).centre().x() - marks.get(0).centre().x(), NEAR);
-        assertEquals(List.of(Paint.MAIN, Paint.PAPER, Paint.MAIN), marks.stream().map(Shape.Disc::fill).toList());
+        assertEquals(
+                List.of(Paint.MAIN, Paint.PAPER, Paint.MAIN),
+                marks.stream().map(Shape.Disc::fill).toList());
         assertEquals(marks.get(0).centre().x(), text(scene, "−2").at().x(), NEAR);
         assertEquals(marks.get(0).centre().x(), text(scene, "A").at().x(), NEAR);
     }
 
     @Test
     void labelsOfPointsThatAreCloseStandAboveOneAnother() {
-        Scene scene = Scenes.of(new Figure.NumberLine("A line.", -30, 30, 1, List.of(new Figure.Mark(4, "start", false), new Figure.Mark(5, "end", false))));
+        Scene scene = Scenes.of(new Figure.NumberLine(
+                "A line.", -30, 30, 1, List.of(new Figure.Mark(4, "start", false), new Figure.Mark(5, "end", false))));
         check(scene, "close");
         assertTrue(text(scene, "end").at().y() < text(scene, "start").at().y());
     }
 
     @Test
     void angleMarksGoFromRayToRay() {
-        Scene scene = Scenes.of(new Figure.Angles("Two lines.", List.of(new Figure.Ray(10, "", true), new Figure.Ray(70, "", true)), List.of(new Figure.Arc(10, 70, "60°", false), new Figure.Arc(0, 90, "", true))));
+        Scene scene = Scenes.of(new Figure.Angles(
+                "Two lines.",
+                List.of(new Figure.Ray(10, "", true), new Figure.Ray(70, "", true)),
+                List.of(new Figure.Arc(10, 70, "60°", false), new Figure.Arc(0, 90, "", true))));
         Shape.Arc arc = all(scene, Shape.Arc.class).getFirst();
         assertEquals(List.of(10.0, 70.0), List.of(arc.from(), arc.to()));
         Point label = text(scene, "60°").at();
-        double degrees = Math.toDegrees(Math.atan2(arc.centre().y() - label.y() + 6, label.x() - arc.centre().x()));
+        double degrees = Math.toDegrees(Math.atan2(
+                arc.centre().y() - label.y() + 6, label.x() - arc.centre().x()));
         assertEquals(40, degrees, 0.01, "the label lies in the middle of the angle");
-        assertTrue(Math.hypot(arc.centre().y() - label.y() + 6, label.x() - arc.centre().x()) > arc.radius() + 15, "outside of its arc");
+        assertTrue(
+                Math.hypot(
+                                arc.centre().y() - label.y() + 6,
+                                label.x() - arc.centre().x())
+                        > arc.radius() + 15,
+                "outside of its arc");
     }
 
     @ParameterizedTest
     @CsvSource({"4", "8", "15"})
     void aNarrowAngleHasItsLabelFartherOut(double degrees) {
-        Scene scene = Scenes.of(new Figure.Angles("Two lines.", List.of(new Figure.Ray(0, "", true), new Figure.Ray(degrees, "", true)), List.of(new Figure.Arc(0, degrees, degrees + "°", false))));
+        Scene scene = Scenes.of(new Figure.Angles(
+                "Two lines.",
+                List.of(new Figure.Ray(0, "", true), new Figure.Ray(degrees, "", true)),
+                List.of(new Figure.Arc(0, degrees, degrees + "°", false))));
         check(scene, degrees + "");
     }
 
     @ParameterizedTest
     @CsvSource({"BAR,5,3", "CIRCLE,3,1", "CIRCLE,8,8", "CIRCLE,1,1"})
     void equalPartsHaveEqualAreas(Figure.Shape shape, int parts, int shaded) {
-        Scene scene = Scenes.of(new Figure.FractionPicture("A picture.", shape, 2, Collections.nCopies(parts, 1.0), shaded));
+        Scene scene =
+                Scenes.of(new Figure.FractionPicture("A picture.", shape, 2, Collections.nCopies(parts, 1.0), shaded));
         assertEquals(2 * parts, scene.spots().size());
         assertEquals(shaded, scene.spots().stream().filter(Spot::marked).count());
-        assertEquals(shaded, all(scene, Shape.Path.class).stream().filter(p -> p.fill() == Paint.HATCH).count());
+        assertEquals(
+                shaded,
+                all(scene, Shape.Path.class).stream()
+                        .filter(p -> p.fill() == Paint.HATCH)
+                        .count());
         double first = area(scene.spots().getFirst().outline());
         scene.spots().forEach(spot -> assertEquals(first, area(spot.outline()), first * 0.001, spot.id()));
-        assertEquals(List.of("0", "1"), scene.spots().stream().limit(2).map(Spot::id).toList().subList(0, Math.min(2, scene.spots().size())));
+        assertEquals(
+                List.of("0", "1"),
+                scene.spots().stream()
+                        .limit(2)
+                        .map(Spot::id)
+                        .toList()
+                        .subList(0, Math.min(2, scene.spots().size())));
     }
 
     @Test
     void unequalPartsAreAsLargeAsTheySay() {
         Scene scene = Scenes.of(new Figure.FractionPicture("A picture.", Figure.Shape.CIRCLE, 1, List.of(1.0, 3.0), 0));
-        assertEquals(3, area(scene.spots().get(1).outline()) / area(scene.spots().get(0).outline()), 0.01);
+        assertEquals(
+                3,
+                area(scene.spots().get(1).outline()) / area(scene.spots().get(0).outline()),
+                0.01);
     }
 
     @Test
     void aBarIsCutInProportion() {
-        Scene scene = Scenes.of(new Figure.Bar("A bar.", "100%", List.of(new Figure.Piece(70, "left", true, ""), new Figure.Piece(30, "gone", false, "gone"))));
-        List<Shape.Path> pieces = all(scene, Shape.Path.class).stream().filter(Shape.Path::closed).toList();
+        Scene scene = Scenes.of(new Figure.Bar(
+                "A bar.",
+                "100%",
+                List.of(new Figure.Piece(70, "left", true, ""), new Figure.Piece(30, "gone", false, "gone"))));
+        List<Shape.Path> pieces =
+                all(scene, Shape.Path.class).stream().filter(Shape.Path::closed).toList();
         assertEquals(7.0 / 3, area(pieces.get(0).points()) / area(pieces.get(1).points()), NEAR);
-        assertEquals(List.of(Paint.HATCH, Paint.PAPER), pieces.stream().map(Shape.Path::fill).toList());
+        assertEquals(
+                List.of(Paint.HATCH, Paint.PAPER),
+                pieces.stream().map(Shape.Path::fill).toList());
         Box gone = pieces.get(1).bounds();
         assertEquals((gone.left() + gone.right()) / 2, text(scene, "gone").at().x(), NEAR);
         assertTrue(text(scene, "100%").at().y() < gone.top());
@@ -207,18 +290,29 @@ class ScenesTest {
 
     @Test
     void longLabelsOfNarrowPiecesDoNotMeet() {
-        check(Scenes.of(new Figure.Bar("A bar.", "all of it", List.of(new Figure.Piece(1, "a long label here", true, ""), new Figure.Piece(1, "another long one", false, ""), new Figure.Piece(18, "rest", false, "")))), "bar");
+        check(
+                Scenes.of(new Figure.Bar(
+                        "A bar.",
+                        "all of it",
+                        List.of(
+                                new Figure.Piece(1, "a long label here", true, ""),
+                                new Figure.Piece(1, "another long one", false, ""),
+                                new Figure.Piece(18, "rest", false, "")))),
+                "bar");
     }
 
     @Test
     void aRayHasAnArrowAtOneEndOnly() {
-        Figure.Straight ray = new Figure.Straight("A ray.", List.of(new Figure.Named("A", 10, 50), new Figure.Named("B", 60, 50)), false, true, 0);
+        Figure.Straight ray = new Figure.Straight(
+                "A ray.", List.of(new Figure.Named("A", 10, 50), new Figure.Named("B", 60, 50)), false, true, 0);
         List<Shape.Path> paths = all(Scenes.of(ray), Shape.Path.class);
         assertEquals(2, paths.size(), "the line and one arrow");
         Box line = paths.getFirst().bounds();
         Point tip = paths.get(1).points().get(1);
         assertEquals(line.right(), tip.x() + 1, NEAR);
-        List<Double> dots = all(Scenes.of(ray), Shape.Disc.class).stream().map(d -> d.centre().x()).toList();
+        List<Double> dots = all(Scenes.of(ray), Shape.Disc.class).stream()
+                .map(d -> d.centre().x())
+                .toList();
         assertEquals(line.left() + 1, dots.getFirst(), NEAR, "it begins at A");
         assertTrue(line.right() > dots.getLast() + 20, "and goes on past B");
         assertEquals(List.of("A", "B"), texts(Scenes.of(ray)));
@@ -226,8 +320,10 @@ class ScenesTest {
 
     @Test
     void ticksCountAndSegmentsStandBelowOneAnother() {
-        Figure.Straight one = new Figure.Straight("AB.", List.of(new Figure.Named("A", 10, 50), new Figure.Named("B", 60, 50)), false, false, 2);
-        Figure.Straight two = new Figure.Straight("CD.", List.of(new Figure.Named("C", 10, 20), new Figure.Named("D", 60, 60)), false, false, 1);
+        Figure.Straight one = new Figure.Straight(
+                "AB.", List.of(new Figure.Named("A", 10, 50), new Figure.Named("B", 60, 50)), false, false, 2);
+        Figure.Straight two = new Figure.Straight(
+                "CD.", List.of(new Figure.Named("C", 10, 20), new Figure.Named("D", 60, 60)), false, false, 1);
         Scene scene = Scenes.of(new Figure.Straights("Two.", List.of(one, two)));
         assertEquals(2 + 3, all(scene, Shape.Path.class).size(), "two segments, three ticks");
         assertTrue(text(scene, "C").at().y() > text(scene, "A").at().y());
@@ -235,7 +331,8 @@ class ScenesTest {
 
     @Test
     void aShapeHasItsMarks() {
-        Figure.Polygon shape = new Figure.Polygon("c", "a right triangle", List.of(0.0, 80.0, 60.0, 80.0, 0.0, 0.0), List.of(1, 0, 1), List.of(0));
+        Figure.Polygon shape = new Figure.Polygon(
+                "c", "a right triangle", List.of(0.0, 80.0, 60.0, 80.0, 0.0, 0.0), List.of(1, 0, 1), List.of(0));
         Scene scene = Scenes.of(shape);
         List<Shape.Path> paths = all(scene, Shape.Path.class);
         assertEquals(1 + 2 + 1 + 1, paths.size(), "the triangle, two ticks, one square and the room");
@@ -246,10 +343,15 @@ class ScenesTest {
     @Test
     void theHandOfADialPointsAtTheReading() {
         Scene scene = Scenes.of(new Figure.Scale("A dial.", 1000, 100, 500, "g"));
-        Shape.Path hand = all(scene, Shape.Path.class).stream().filter(p -> p.stroke().paint() == Paint.HAND).findFirst().orElseThrow();
+        Shape.Path hand = all(scene, Shape.Path.class).stream()
+                .filter(p -> p.stroke().paint() == Paint.HAND)
+                .findFirst()
+                .orElseThrow();
         assertEquals(hand.points().getFirst().x(), hand.points().getLast().x(), NEAR);
         assertTrue(hand.points().getLast().y() < hand.points().getFirst().y(), "half of it is straight up");
-        assertTrue(texts(scene).containsAll(List.of("0", "200", "1000", "g")), texts(scene).toString());
+        assertTrue(
+                texts(scene).containsAll(List.of("0", "200", "1000", "g")),
+                texts(scene).toString());
     }
 
     @Test
@@ -272,10 +374,16 @@ class ScenesTest {
 
     static Stream<Figure> kinds() {
         return Stream.of(
-                new Figure.Bar("A bar.", "100%", List.of(new Figure.Piece(70, "left", true, ""), new Figure.Piece(30, "gone", false, ""))),
+                new Figure.Bar(
+                        "A bar.",
+                        "100%",
+                        List.of(new Figure.Piece(70, "left", true, ""), new Figure.Piece(30, "gone", false, ""))),
                 new Figure.FractionPicture("A picture.", Figure.Shape.CIRCLE, 5, List.of(1.0, 1.0), 3),
                 new Figure.NumberLine("A line.", 0, 40, 10, List.of(new Figure.Mark(20, "20", false))),
-                new Figure.Angles("Angles.", List.of(new Figure.Ray(0, "p", false), new Figure.Ray(90, "q", false)), List.of(new Figure.Arc(0, 90, "", true))),
+                new Figure.Angles(
+                        "Angles.",
+                        List.of(new Figure.Ray(0, "p", false), new Figure.Ray(90, "q", false)),
+                        List.of(new Figure.Arc(0, 90, "", true))),
                 grid(-10, 10, new Drawn.Point(-9, 9, "corner"), new Drawn.Point(9, -9, "other")),
                 new Figure.Balance("A balance.", List.of("x", "x"), List.of("12"), true),
                 new Figure.Scale("A dial.", 2.5, 0.1, 1.2, "kg"),

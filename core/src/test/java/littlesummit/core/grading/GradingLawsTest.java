@@ -22,7 +22,8 @@ class GradingLawsTest {
     }
 
     private static AnswerSpec expression(Form form, Expr expected) {
-        return AnswerSpec.of(Kind.EXPRESSION, form, PlainPrinter.plain(expected)).withLetters("x", "y");
+        return AnswerSpec.of(Kind.EXPRESSION, form, PlainPrinter.plain(expected))
+                .withLetters("x", "y");
     }
 
     private static boolean correct(Expr expected, Expr entry) {
@@ -59,9 +60,12 @@ class GradingLawsTest {
         RandomTrees trees = new RandomTrees(seed, "x", "y");
         Expr expected = trees.polynomial(2);
         Expr entry = seed % 2 == 0 ? new Expr.Sum(List.of(expected, Expr.Num.of(0))) : trees.polynomial(2);
-        for (Form form : List.of(Form.Shape.ANY, Form.Shape.EXPANDED, Form.Shape.FACTORED, Form.Shape.SINGLE_FRACTION)) {
+        for (Form form :
+                List.of(Form.Shape.ANY, Form.Shape.EXPANDED, Form.Shape.FACTORED, Form.Shape.SINGLE_FRACTION)) {
             AnswerSpec spec = expression(form, expected);
-            assertEquals(Grader.grade(spec, PlainPrinter.plain(entry)), Grader.grade(spec, LatexPrinter.latex(entry)),
+            assertEquals(
+                    Grader.grade(spec, PlainPrinter.plain(entry)),
+                    Grader.grade(spec, LatexPrinter.latex(entry)),
                     () -> "seed " + seed + " " + form.code() + " " + PlainPrinter.plain(entry));
         }
     }
@@ -73,9 +77,13 @@ class GradingLawsTest {
         String left = PlainPrinter.plain(trees.polynomial(2));
         String right = PlainPrinter.plain(trees.polynomial(2));
         int factor = new Random(seed).nextInt(9) + 2;
-        AnswerSpec spec = AnswerSpec.of(Kind.EQUATION, Form.Shape.ANY, left + " = " + right).withLetters("x", "y");
+        AnswerSpec spec = AnswerSpec.of(Kind.EQUATION, Form.Shape.ANY, left + " = " + right)
+                .withLetters("x", "y");
 
-        assertEquals(Verdict.CORRECT, Grader.grade(spec, factor + "(" + right + ") = " + factor + "(" + left + ")"), () -> "seed " + seed);
+        assertEquals(
+                Verdict.CORRECT,
+                Grader.grade(spec, factor + "(" + right + ") = " + factor + "(" + left + ")"),
+                () -> "seed " + seed);
     }
 
     @ParameterizedTest

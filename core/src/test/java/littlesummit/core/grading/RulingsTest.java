@@ -18,11 +18,17 @@ class RulingsTest {
         }
     }
 
-    /** A trailing % or unit behind the form stands for the suffix that the field shows; letters stand in brackets behind the kind. */
+    /**
+     * A trailing % or unit behind the form stands for the suffix that the field shows; letters stand in brackets behind
+     * the kind.
+     */
     private static AnswerSpec spec(String kind, String form, String expected) {
         String[] kindAndLetters = kind.split("\\[|]");
         String[] formAndSuffix = form.split(" ");
-        AnswerSpec spec = AnswerSpec.of(Kind.of(kindAndLetters[0]).orElseThrow(), Form.of(formAndSuffix[0]).orElseThrow(), expected);
+        AnswerSpec spec = AnswerSpec.of(
+                Kind.of(kindAndLetters[0]).orElseThrow(),
+                Form.of(formAndSuffix[0]).orElseThrow(),
+                expected);
         AnswerSpec lettered = kindAndLetters.length > 1 ? spec.withLetters(kindAndLetters[1].split("")) : spec;
         return formAndSuffix.length > 1 ? lettered.withSuffix(formAndSuffix[1]) : lettered;
     }

@@ -22,10 +22,13 @@ class EffortTest {
 
     @Test
     void largerNumbersCostMore() {
-        assertEquals(30, Effort.limited(100, () -> {
-            Effort.spend(10, 128);
-            return "done";
-        }).spent());
+        assertEquals(
+                30,
+                Effort.limited(100, () -> {
+                            Effort.spend(10, 128);
+                            return "done";
+                        })
+                        .spent());
     }
 
     @Test

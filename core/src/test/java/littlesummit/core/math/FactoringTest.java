@@ -28,20 +28,27 @@ class FactoringTest {
 
     @ParameterizedTest
     @CsvSource({
-        "x^4+x^3+x^2+x+1, true", "x^4+4, false", "x^8+x^7-x^5-x^4-x^3+x+1, true", "x^8-1, false", "x^6+x^5+x^4+x^3+x^2+x+1, true",
+        "x^4+x^3+x^2+x+1, true", "x^4+4, false", "x^8+x^7-x^5-x^4-x^3+x+1, true", "x^8-1, false",
+                "x^6+x^5+x^4+x^3+x^2+x+1, true",
         "x^4-10x^2+1, true", "x^2+x*y+y^2, true", "x^3+y^3+z^3-3x*y*z, false", "x^2*y^2-4, false", "x^2+y^2*z, true",
         "x^4+x^2*y^2+y^4, false", "x^5+x*y+y, true", "x^8+x^4+1, false", "x^2-2, true", "6x^2+x-2, false",
-        "x^2*y+x*y^2+x*z^2+z*x^2+y^2*z+y*z^2+2x*y*z, false"})
+        "x^2*y+x*y^2+x*z^2+z*x^2+y^2*z+y*z^2+2x*y*z, false"
+    })
     void knownCases(String text, boolean irreducible) {
         assertEquals(irreducible, Irreducible.test(polynomial(text)), text);
     }
 
-    /** The eighth cyclotomic-like sextics above are textbook cases from memory; products are checked against what made them. */
+    /**
+     * The eighth cyclotomic-like sextics above are textbook cases from memory; products are checked against what made
+     * them.
+     */
     @ParameterizedTest
     @MethodSource("seeds")
     void aProductIsNeverIrreducible(long seed) {
         Random random = new Random(seed);
-        String[] letters = seed % 3 == 0 ? new String[] {"x"} : seed % 3 == 1 ? new String[] {"x", "y"} : new String[] {"x", "y", "z"};
+        String[] letters = seed % 3 == 0
+                ? new String[] {"x"}
+                : seed % 3 == 1 ? new String[] {"x", "y"} : new String[] {"x", "y", "z"};
         Polynomial a = random(random, letters);
         Polynomial b = random(random, letters);
 
@@ -107,6 +114,9 @@ class FactoringTest {
         Polynomial gcd = Gcd.of(a, b);
 
         assertEquals(Polynomial.ZERO, a.minus(a.exactOver(gcd).orElseThrow().times(gcd)), () -> "seed " + seed);
-        assertEquals(true, gcd.exactOver(common.primitive()).isPresent(), () -> "seed " + seed + " gcd " + gcd + " of " + common);
+        assertEquals(
+                true,
+                gcd.exactOver(common.primitive()).isPresent(),
+                () -> "seed " + seed + " gcd " + gcd + " of " + common);
     }
 }

@@ -9,7 +9,9 @@ public final class Library {
     private final ExprEvaluator evaluator = new ExprEvaluator(false, (short) 5);
 
     public boolean findsEqual(Expr a, Expr b) {
-        return evaluator.eval("Together[Expand[(" + text(a) + ")-(" + text(b) + ")]]").isZero();
+        return evaluator
+                .eval("Together[Expand[(" + text(a) + ")-(" + text(b) + ")]]")
+                .isZero();
     }
 
     /** What the library makes of a command in its own language, as text. */
@@ -33,7 +35,8 @@ public final class Library {
             case Expr.Letter(String name) -> name;
             case Expr.Neg(Expr inner) -> "(-1*" + text(inner) + ")";
             case Expr.Sum(var terms) -> terms.stream().map(Library::text).collect(Collectors.joining("+", "(", ")"));
-            case Expr.Product(var factors) -> factors.stream().map(Library::text).collect(Collectors.joining("*", "(", ")"));
+            case Expr.Product(var factors) ->
+                factors.stream().map(Library::text).collect(Collectors.joining("*", "(", ")"));
             case Expr.Quotient(Expr num, Expr den) -> "(" + text(num) + "/" + text(den) + ")";
             case Expr.Power(Expr base, Expr exponent) -> "(" + text(base) + "^" + text(exponent) + ")";
             case Expr.Pi p -> "Pi";

@@ -21,35 +21,55 @@ class PrinterTest {
     void whatIsPrintedIsReadBackToTheSameTree(long seed) {
         Expr tree = new RandomTrees(seed, "x", "y").any(4);
         if (LatexPrinter.latex(tree).length() < Limits.ENTRY_LENGTH) {
-            assertEquals(tree, Parser.expr(LatexPrinter.latex(tree), LETTERS), () -> "seed " + seed + ": " + LatexPrinter.latex(tree));
-            assertEquals(tree, Parser.expr(PlainPrinter.plain(tree), LETTERS), () -> "seed " + seed + ": " + PlainPrinter.plain(tree));
+            assertEquals(
+                    tree,
+                    Parser.expr(LatexPrinter.latex(tree), LETTERS),
+                    () -> "seed " + seed + ": " + LatexPrinter.latex(tree));
+            assertEquals(
+                    tree,
+                    Parser.expr(PlainPrinter.plain(tree), LETTERS),
+                    () -> "seed " + seed + ": " + PlainPrinter.plain(tree));
             assertFalse(SpokenPrinter.spoken(tree).contains("\\"), () -> "seed " + seed);
         }
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = ';', value = {
-        "(-inf, -4) U [2, 5)", "{2, 3}", "x != -4 and x != 2", "x < 2 or x >= 5", "all real numbers except -4 and 2", "none",
-        "-2 < x <= 5", "{x | x != 4}", "(3, -2)"})
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "(-inf, -4) U [2, 5)",
+                "{2, 3}",
+                "x != -4 and x != 2",
+                "x < 2 or x >= 5",
+                "all real numbers except -4 and 2",
+                "none",
+                "-2 < x <= 5",
+                "{x | x != 4}",
+                "(3, -2)"
+            })
     void statementsComeBackToo(String entry) {
         Statement read = Parser.require(entry, Syntax.domain(Set.of("x")));
 
-        assertEquals(read, Parser.require(LatexPrinter.latex(read), Syntax.domain(Set.of("x"))), LatexPrinter.latex(read));
+        assertEquals(
+                read, Parser.require(LatexPrinter.latex(read), Syntax.domain(Set.of("x"))), LatexPrinter.latex(read));
     }
 
     /** What is said aloud: pairs, so that a change is seen. */
     @ParameterizedTest
-    @CsvSource(delimiter = ';', value = {
-        "3.85*10^4; 3.85 times 10 to the power 4",
-        "x^2 - 3x + 1; x squared minus 3 x plus 1",
-        "1/2; 1 over 2",
-        "(x+1)/(x-2); the fraction x plus 1, over, x minus 2, end fraction",
-        "2(x+1); 2 times open bracket x plus 1 close bracket",
-        "sqrt(x); the square root of x",
-        "|x-3|; the absolute value of x minus 3, end absolute value",
-        "2 1/3; 2 and 1 over 3",
-        "-5; negative 5",
-        "35%; 35 percent"})
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "3.85*10^4; 3.85 times 10 to the power 4",
+                "x^2 - 3x + 1; x squared minus 3 x plus 1",
+                "1/2; 1 over 2",
+                "(x+1)/(x-2); the fraction x plus 1, over, x minus 2, end fraction",
+                "2(x+1); 2 times open bracket x plus 1 close bracket",
+                "sqrt(x); the square root of x",
+                "|x-3|; the absolute value of x minus 3, end absolute value",
+                "2 1/3; 2 and 1 over 3",
+                "-5; negative 5",
+                "35%; 35 percent"
+            })
     void spoken(String entry, String sentence) {
         assertEquals(sentence, SpokenPrinter.spoken(Parser.expr(entry, LETTERS)));
     }

@@ -41,7 +41,11 @@ public final class RandomTrees {
             case 0 -> Expr.Num.of(random.nextInt(200));
             case 1 -> new Expr.Letter(letters.get(random.nextInt(letters.size())));
             case 2 -> new Expr.Num(BigInteger.valueOf(random.nextInt(10_000)), 1 + random.nextInt(3));
-            case 3 -> new Expr.Mixed(BigInteger.valueOf(1 + random.nextInt(9)), BigInteger.valueOf(1 + random.nextInt(9)), BigInteger.TEN);
+            case 3 ->
+                new Expr.Mixed(
+                        BigInteger.valueOf(1 + random.nextInt(9)),
+                        BigInteger.valueOf(1 + random.nextInt(9)),
+                        BigInteger.TEN);
             case 4 -> new Expr.Neg(any(depth - 1));
             case 5 -> new Expr.Sum(List.of(any(depth - 1), any(depth - 1)));
             case 6 -> new Expr.Product(List.of(any(depth - 1), any(depth - 1), any(depth - 1)));

@@ -45,8 +45,12 @@ class RationalTest {
         Random random = new Random(seed);
         BigDecimal number = BigDecimal.valueOf(random.nextInt(2_000_001) - 1_000_000, random.nextInt(6));
         for (int places = 0; places < 5; places++) {
-            assertEquals(Rational.of(number.setScale(places, java.math.RoundingMode.HALF_UP)), Rational.of(number).roundHalfUp(places));
-            assertEquals(Rational.of(number.setScale(places, java.math.RoundingMode.DOWN)), Rational.of(number).truncate(places));
+            assertEquals(
+                    Rational.of(number.setScale(places, java.math.RoundingMode.HALF_UP)),
+                    Rational.of(number).roundHalfUp(places));
+            assertEquals(
+                    Rational.of(number.setScale(places, java.math.RoundingMode.DOWN)),
+                    Rational.of(number).truncate(places));
         }
     }
 
@@ -64,9 +68,20 @@ class RationalTest {
 
     @Test
     void whatIsUndefinedOrTooLargeIsSaid() {
-        assertEquals(MathProblem.Kind.UNDEFINED, assertThrows(MathProblem.class, () -> Rational.ONE.over(Rational.ZERO)).kind());
-        assertEquals(MathProblem.Kind.UNDEFINED, assertThrows(MathProblem.class, () -> Rational.ZERO.power(0)).kind());
-        assertEquals(MathProblem.Kind.TOO_LARGE, assertThrows(MathProblem.class, () -> Rational.of(2).power(1001)).kind());
-        assertEquals(MathProblem.Kind.TOO_LARGE, assertThrows(MathProblem.class, () -> Rational.of(99).power(999)).kind());
+        assertEquals(
+                MathProblem.Kind.UNDEFINED,
+                assertThrows(MathProblem.class, () -> Rational.ONE.over(Rational.ZERO))
+                        .kind());
+        assertEquals(
+                MathProblem.Kind.UNDEFINED,
+                assertThrows(MathProblem.class, () -> Rational.ZERO.power(0)).kind());
+        assertEquals(
+                MathProblem.Kind.TOO_LARGE,
+                assertThrows(MathProblem.class, () -> Rational.of(2).power(1001))
+                        .kind());
+        assertEquals(
+                MathProblem.Kind.TOO_LARGE,
+                assertThrows(MathProblem.class, () -> Rational.of(99).power(999))
+                        .kind());
     }
 }

@@ -23,7 +23,9 @@ class RealSetTest {
                 case 0 -> set.union(RealSet.point(at));
                 case 1 -> set.union(RealSet.below(at, random.nextBoolean()));
                 case 2 -> set.union(RealSet.above(at, random.nextBoolean()));
-                default -> set.union(RealSet.above(at, random.nextBoolean()).intersection(RealSet.below(at.plus(RationalFunction.ONE), random.nextBoolean())));
+                default ->
+                    set.union(RealSet.above(at, random.nextBoolean())
+                            .intersection(RealSet.below(at.plus(RationalFunction.ONE), random.nextBoolean())));
             };
         }
         return set;
@@ -49,7 +51,8 @@ class RealSetTest {
         RationalFunction root = Canonical.of(Parser.expr("sqrt(2)", Syntax.number()));
         RationalFunction near = Canonical.of(Parser.expr("1.4142135623730950488", Syntax.number()));
 
-        assertTrue(RealSet.above(root, true).sameAs(RealSet.above(Canonical.of(Parser.expr("2/sqrt(2)", Syntax.number())), true)));
+        assertTrue(RealSet.above(root, true)
+                .sameAs(RealSet.above(Canonical.of(Parser.expr("2/sqrt(2)", Syntax.number())), true)));
         assertEquals(1, Equality.compare(root, near));
     }
 }

@@ -18,7 +18,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class BeliefTest {
     /** @param before by skill, what comes directly before it */
     private static SkillOrder order(List<Set<Integer>> before) {
-        return SkillOrder.of(IntStream.range(0, before.size()).mapToObj(i -> "s" + i).toList(), before);
+        return SkillOrder.of(
+                IntStream.range(0, before.size()).mapToObj(i -> "s" + i).toList(), before);
     }
 
     private static SkillOrder chainOfThree() {
@@ -41,7 +42,8 @@ class BeliefTest {
     private static List<Evidence> answers(int size, int count, Random random) {
         List<Evidence> answers = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            answers.add(new Evidence(random.nextInt(size), Kind.values()[random.nextInt(3)], random.nextBoolean() ? 0.02 : 0.25));
+            answers.add(new Evidence(
+                    random.nextInt(size), Kind.values()[random.nextInt(3)], random.nextBoolean() ? 0.02 : 0.25));
         }
         return answers;
     }
@@ -49,7 +51,12 @@ class BeliefTest {
     /** Three skills in a chain have the four states of a chain: {}, {0}, {0,1}, {0,1,2}. */
     @Test
     void aChainHasOneStateMoreThanSkills() {
-        assertEquals(List.of(0, 1, 3, 7), java.util.Arrays.stream(ExactBelief.states(chainOfThree())).sorted().boxed().toList());
+        assertEquals(
+                List.of(0, 1, 3, 7),
+                java.util.Arrays.stream(ExactBelief.states(chainOfThree()))
+                        .sorted()
+                        .boxed()
+                        .toList());
     }
 
     /** Worked by hand: each of the four states is as likely as the others before anything is answered. */
@@ -76,7 +83,10 @@ class BeliefTest {
         assertTrue(ExactBelief.chances(chainOfThree(), List.of(new Evidence(0, Kind.NEW, 0.02)))[0] < 0.04);
     }
 
-    /** For graphs of up to twenty skills all states can be gone through: the sampled chances must be the same but for noise. */
+    /**
+     * For graphs of up to twenty skills all states can be gone through: the sampled chances must be the same but for
+     * noise.
+     */
     @ParameterizedTest
     @ValueSource(ints = {3, 6, 9, 12, 16, 20})
     void sampledChancesAgreeWithExactOnes(int size) {
@@ -87,7 +97,8 @@ class BeliefTest {
             double[] exact = ExactBelief.chances(order, answers);
             double[] sampled = Sampler.chances(order, answers, seed);
             for (int skill = 0; skill < size; skill++) {
-                assertEquals(exact[skill], sampled[skill], 0.06, "size " + size + ", seed " + seed + ", skill " + skill);
+                assertEquals(
+                        exact[skill], sampled[skill], 0.06, "size " + size + ", seed " + seed + ", skill " + skill);
             }
         }
     }
@@ -107,7 +118,8 @@ class BeliefTest {
     void theSameSeedGivesTheSameChances() {
         SkillOrder order = random(30, new Random(5));
         List<Evidence> answers = answers(30, 10, new Random(6));
-        assertEquals(List.of(boxed(Sampler.chances(order, answers, 9))), List.of(boxed(Sampler.chances(order, answers, 9))));
+        assertEquals(
+                List.of(boxed(Sampler.chances(order, answers, 9))), List.of(boxed(Sampler.chances(order, answers, 9))));
     }
 
     private static List<Double> boxed(double[] values) {
@@ -120,7 +132,8 @@ class BeliefTest {
         for (int state : ExactBelief.states(order)) {
             for (int skill = 0; skill < 12; skill++) {
                 for (int other = 0; other < 12; other++) {
-                    assertTrue((state >> skill & 1) == 0 || !order.comesBefore(other, skill) || (state >> other & 1) == 1);
+                    assertTrue(
+                            (state >> skill & 1) == 0 || !order.comesBefore(other, skill) || (state >> other & 1) == 1);
                 }
             }
         }

@@ -48,7 +48,12 @@ class CheckStateTest {
 
     @Test
     void evenATypedAnswerIsLuckyAtTimes() {
-        assertTrue(asked(CheckState.ofCourse(), "mean").answered(Kind.RIGHT, NOW).evidence(COURSE).getFirst().guess() > 0);
+        assertTrue(asked(CheckState.ofCourse(), "mean")
+                        .answered(Kind.RIGHT, NOW)
+                        .evidence(COURSE)
+                        .getFirst()
+                        .guess()
+                > 0);
     }
 
     @Test
@@ -57,13 +62,18 @@ class CheckStateTest {
         Optional<Instant> longAgo = Optional.of(NOW.minus(Duration.ofDays(3)));
         assertEquals(Optional.empty(), RetakeRules.refusal(0, Optional.empty(), Duration.ZERO, NOW));
         assertEquals(Optional.empty(), RetakeRules.refusal(1, longAgo, enough, NOW));
-        assertTrue(RetakeRules.refusal(1, longAgo, Duration.ofMinutes(40), NOW).orElseThrow().contains("40 minutes"));
-        assertTrue(RetakeRules.refusal(1, Optional.of(NOW.minus(Duration.ofDays(1))), enough, NOW).orElseThrow().contains("two days"));
+        assertTrue(RetakeRules.refusal(1, longAgo, Duration.ofMinutes(40), NOW)
+                .orElseThrow()
+                .contains("40 minutes"));
+        assertTrue(RetakeRules.refusal(1, Optional.of(NOW.minus(Duration.ofDays(1))), enough, NOW)
+                .orElseThrow()
+                .contains("two days"));
         assertTrue(RetakeRules.refusal(3, longAgo, enough, NOW).orElseThrow().contains("3 times"));
     }
 
     private static Placement.Verdict said(String skill, double chance) {
-        return new Placement.Verdict(skill, chance >= Placement.SURE ? Placement.Standing.KNOWN : Placement.Standing.READY, chance, "why");
+        return new Placement.Verdict(
+                skill, chance >= Placement.SURE ? Placement.Standing.KNOWN : Placement.Standing.READY, chance, "why");
     }
 
     @Test
@@ -73,7 +83,12 @@ class CheckStateTest {
         check = asked(check, "both-sides").answered(Kind.NEW, NOW);
         check = asked(check, "line-kinds").answered(Kind.WRONG, NOW);
         check = asked(check, "place-value").answered(Kind.RIGHT, NOW);
-        List<Placement.Verdict> verdicts = List.of(said("mean", 0.05), said("both-sides", 0.2), said("line-kinds", 0.6), said("place-value", 0.1), said("prime-factors", 0.01));
+        List<Placement.Verdict> verdicts = List.of(
+                said("mean", 0.05),
+                said("both-sides", 0.2),
+                said("line-kinds", 0.6),
+                said("place-value", 0.1),
+                said("prime-factors", 0.01));
         assertEquals(List.of("mean", "both-sides"), check.lowered(verdicts));
     }
 }

@@ -36,7 +36,9 @@ class PlacementTest {
     }
 
     private static long rightly(List<Verdict> verdicts, BitSet state) {
-        return IntStream.range(0, verdicts.size()).filter(i -> (verdicts.get(i).standing() == Standing.KNOWN) == state.get(i)).count();
+        return IntStream.range(0, verdicts.size())
+                .filter(i -> (verdicts.get(i).standing() == Standing.KNOWN) == state.get(i))
+                .count();
     }
 
     /** Whatever one knows: an answer settles what it settles. */
@@ -58,9 +60,15 @@ class PlacementTest {
             for (int i = 0; i < evidence.size(); i++) {
                 int skill = evidence.get(i).skill();
                 List<Evidence> before = evidence.subList(0, i);
-                assertTrue(before.stream().noneMatch(e -> e.kind() == Kind.NEW && (e.skill() == skill || COURSE.comesBefore(e.skill(), skill))), COURSE.ids().get(skill));
+                assertTrue(
+                        before.stream()
+                                .noneMatch(e -> e.kind() == Kind.NEW
+                                        && (e.skill() == skill || COURSE.comesBefore(e.skill(), skill))),
+                        COURSE.ids().get(skill));
                 double chance = Placement.verdicts(COURSE, before, 1).get(skill).chance();
-                assertTrue(chance > Placement.UNLIKELY && chance < Placement.SURE, COURSE.ids().get(skill) + " was settled: " + chance);
+                assertTrue(
+                        chance > Placement.UNLIKELY && chance < Placement.SURE,
+                        COURSE.ids().get(skill) + " was settled: " + chance);
             }
         }
     }
@@ -68,7 +76,9 @@ class PlacementTest {
     @Test
     void oneWhoSaysNewToEverythingIsDoneSoon() {
         List<Evidence> evidence = new ArrayList<>();
-        for (Optional<Integer> next = Placement.next(COURSE, evidence, 1); next.isPresent(); next = Placement.next(COURSE, evidence, 1)) {
+        for (Optional<Integer> next = Placement.next(COURSE, evidence, 1);
+                next.isPresent();
+                next = Placement.next(COURSE, evidence, 1)) {
             evidence.add(new Evidence(next.get(), Kind.NEW, 0.02));
         }
         assertTrue(evidence.size() <= 2 * COURSE.size() / 3, evidence.size() + " items");
@@ -76,10 +86,19 @@ class PlacementTest {
 
     @Test
     void whatWasSolvedIsNeverSaidToBeContradicted() {
-        SkillOrder three = SkillOrder.of(List.of("mean", "place-value", "absolute-value"), List.of(Set.of(), Set.of(0), Set.of()));
-        List<Verdict> verdicts = Placement.verdicts(three, List.of(new Evidence(0, Kind.NEW, 0.02), new Evidence(1, Kind.RIGHT, 0.02), new Evidence(2, Kind.RIGHT, 0.5)), 1);
-        assertTrue(verdicts.get(1).why().contains("It builds on"), verdicts.get(1).why());
-        assertTrue(verdicts.get(2).why().contains("right by luck"), verdicts.get(2).why());
+        SkillOrder three =
+                SkillOrder.of(List.of("mean", "place-value", "absolute-value"), List.of(Set.of(), Set.of(0), Set.of()));
+        List<Verdict> verdicts = Placement.verdicts(
+                three,
+                List.of(
+                        new Evidence(0, Kind.NEW, 0.02),
+                        new Evidence(1, Kind.RIGHT, 0.02),
+                        new Evidence(2, Kind.RIGHT, 0.5)),
+                1);
+        assertTrue(
+                verdicts.get(1).why().contains("It builds on"), verdicts.get(1).why());
+        assertTrue(
+                verdicts.get(2).why().contains("right by luck"), verdicts.get(2).why());
     }
 
     @Test
@@ -113,19 +132,25 @@ class PlacementTest {
 
     @Test
     void everyVerdictHasAReasonAndNotYetNamesWhatComesFirst() {
-        List<Verdict> verdicts = Placement.verdicts(COURSE, check(Simulation.state(COURSE, new Random(4)), new Random(5)), 1);
+        List<Verdict> verdicts =
+                Placement.verdicts(COURSE, check(Simulation.state(COURSE, new Random(4)), new Random(5)), 1);
         for (Verdict v : verdicts) {
             assertFalse(v.why().isBlank(), v.skill());
             assertTrue(v.chance() >= 0 && v.chance() <= 1);
         }
-        assertTrue(verdicts.stream().filter(v -> v.standing() == Standing.NOT_YET).allMatch(v -> v.chance() < Placement.SURE));
+        assertTrue(verdicts.stream()
+                .filter(v -> v.standing() == Standing.NOT_YET)
+                .allMatch(v -> v.chance() < Placement.SURE));
     }
 
     @Test
     void askingStopsWhenEverythingIsClear() {
         SkillOrder two = SkillOrder.of(List.of("a", "b"), List.of(Set.of(), Set.of(0)));
-        assertEquals(Optional.empty(), Placement.next(two, List.of(new Evidence(1, Kind.RIGHT, 0.02), new Evidence(1, Kind.RIGHT, 0.02)), 1));
-        assertTrue(Placement.next(two, List.of(new Evidence(0, Kind.RIGHT, 0.02)), 1).isPresent());
+        assertEquals(
+                Optional.empty(),
+                Placement.next(two, List.of(new Evidence(1, Kind.RIGHT, 0.02), new Evidence(1, Kind.RIGHT, 0.02)), 1));
+        assertTrue(Placement.next(two, List.of(new Evidence(0, Kind.RIGHT, 0.02)), 1)
+                .isPresent());
     }
 
     @Test
@@ -159,7 +184,9 @@ class PlacementTest {
         SkillOrder school = school();
         BitSet state = Simulation.state(school, new Random(2));
         List<Evidence> evidence = new ArrayList<>();
-        for (Optional<Integer> next = Placement.next(school, evidence, 1); next.isPresent(); next = Placement.next(school, evidence, 1)) {
+        for (Optional<Integer> next = Placement.next(school, evidence, 1);
+                next.isPresent();
+                next = Placement.next(school, evidence, 1)) {
             evidence.add(new Evidence(next.get(), state.get(next.get()) ? Kind.RIGHT : Kind.WRONG, 0.02));
         }
         assertEquals(Placement.MOST, evidence.size());

@@ -37,8 +37,13 @@ class ActiveTimeTest {
 
     @Test
     void whatReachesOverMidnightCountsForTheLaterDay() {
-        List<Instant> night = List.of(Instant.parse("2026-05-04T21:58:00Z"), Instant.parse("2026-05-04T22:03:00Z"), Instant.parse("2026-05-04T22:04:00Z"));
-        assertEquals(Map.of(LocalDate.of(2026, 5, 5), Duration.ofMinutes(6)), ActiveTime.byDay(night, ZoneId.of("Europe/Vienna")));
+        List<Instant> night = List.of(
+                Instant.parse("2026-05-04T21:58:00Z"),
+                Instant.parse("2026-05-04T22:03:00Z"),
+                Instant.parse("2026-05-04T22:04:00Z"));
+        assertEquals(
+                Map.of(LocalDate.of(2026, 5, 5), Duration.ofMinutes(6)),
+                ActiveTime.byDay(night, ZoneId.of("Europe/Vienna")));
         assertEquals(Map.of(LocalDate.of(2026, 5, 4), Duration.ofMinutes(6)), ActiveTime.byDay(night, ZoneId.of("Z")));
     }
 
@@ -46,9 +51,15 @@ class ActiveTimeTest {
     @ValueSource(longs = {1, 2, 3, 4, 5})
     void theOrderAndTheZoneDoNotMatterForTheSum(long seed) {
         Random random = new Random(seed);
-        List<Instant> moments = random.longs(200, 0, 40_000).mapToObj(s -> Instant.parse("2026-05-04T00:00:00Z").plusSeconds(s)).toList();
+        List<Instant> moments = random.longs(200, 0, 40_000)
+                .mapToObj(s -> Instant.parse("2026-05-04T00:00:00Z").plusSeconds(s))
+                .toList();
         Duration inOrder = ActiveTime.of(moments.stream().sorted().toList());
         assertEquals(inOrder, ActiveTime.of(moments), "seed " + seed);
-        assertEquals(inOrder, ActiveTime.byDay(moments, ZoneId.of("Asia/Tokyo")).values().stream().reduce(Duration.ZERO, Duration::plus), "seed " + seed);
+        assertEquals(
+                inOrder,
+                ActiveTime.byDay(moments, ZoneId.of("Asia/Tokyo")).values().stream()
+                        .reduce(Duration.ZERO, Duration::plus),
+                "seed " + seed);
     }
 }

@@ -10,12 +10,24 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class LastLineTest {
     @ParameterizedTest
-    @CsvSource(delimiter = ';', value = {
-        "36; 63; true", "36; 36; false", "36.0; 36; false", "x = 36; 63; true", "12*3 = 36; 36; false", "just words here; 63; false",
-        "x + 1; 63; false", "36; six; false", "1/0; 63; false"})
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "36; 63; true",
+                "36; 36; false",
+                "36.0; 36; false",
+                "x = 36; 63; true",
+                "12*3 = 36; 36; false",
+                "just words here; 63; false",
+                "x + 1; 63; false",
+                "36; six; false",
+                "1/0; 63; false"
+            })
     void asksOnlyWhenTheNumbersDiffer(String lastLine, String entry, boolean asks) {
         AnswerSpec spec = AnswerSpec.number(Form.Shape.ANY, "36");
 
-        assertEquals(asks, LastLine.conflict(spec, List.of("3*12", lastLine, " "), entry).isPresent());
+        assertEquals(
+                asks,
+                LastLine.conflict(spec, List.of("3*12", lastLine, " "), entry).isPresent());
     }
 }

@@ -49,7 +49,9 @@ class MasteryTest {
         Random random = new Random(seed);
         Mastery m = Mastery.NONE;
         for (int i = 0; i < 500; i++) {
-            m = random.nextBoolean() ? m.right(1 + random.nextInt(3), random.nextDouble(), random.nextBoolean()) : m.missed(1 + random.nextInt(3));
+            m = random.nextBoolean()
+                    ? m.right(1 + random.nextInt(3), random.nextDouble(), random.nextBoolean())
+                    : m.missed(1 + random.nextInt(3));
             assertTrue(m.score() >= 0 && m.score() <= 100, "seed " + seed + " step " + i);
         }
     }

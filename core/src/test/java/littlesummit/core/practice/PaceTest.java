@@ -27,16 +27,16 @@ class PaceTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            10 | 50  | 10 of 20 skills are known, on the pace. From now on it takes 1.4 skills a week.
-            13 | 50  | 13 of 20 skills are known, 3 skills ahead of the pace. From now on it takes 1 skill a week.
-            8  | 50  | 8 of 20 skills are known, 2 skills behind the pace. From now on it takes 1.7 skills a week.
-            9  | 52  | 9 of 20 skills are known, one skill behind the pace. From now on it takes 1.6 skills a week.
-            18 | 50  | 18 of 20 skills are known, 8 skills ahead of the pace. From now on it takes one skill in 4 weeks.
-            13 | 37  | 13 of 20 skills are known, 5 skills ahead of the pace. From now on it takes about one skill a week.
-            20 | 50  | The goal of 20 skills is reached.
-            25 | 50  | The goal of 20 skills is reached.
-            12 | 100 | The day of the goal is over: 12 of 20 skills are known.
-            """)
+        10 | 50  | 10 of 20 skills are known, on the pace. From now on it takes 1.4 skills a week.
+        13 | 50  | 13 of 20 skills are known, 3 skills ahead of the pace. From now on it takes 1 skill a week.
+        8  | 50  | 8 of 20 skills are known, 2 skills behind the pace. From now on it takes 1.7 skills a week.
+        9  | 52  | 9 of 20 skills are known, one skill behind the pace. From now on it takes 1.6 skills a week.
+        18 | 50  | 18 of 20 skills are known, 8 skills ahead of the pace. From now on it takes one skill in 4 weeks.
+        13 | 37  | 13 of 20 skills are known, 5 skills ahead of the pace. From now on it takes about one skill a week.
+        20 | 50  | The goal of 20 skills is reached.
+        25 | 50  | The goal of 20 skills is reached.
+        12 | 100 | The day of the goal is over: 12 of 20 skills are known.
+        """)
     void whereOneStandsIsSaid(int known, int day, String words) {
         assertEquals(words, PACE.says(known, START.plusDays(day)));
     }

@@ -20,42 +20,73 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class PartCheckTest {
-    private static final Part PART = new Part("Two numbers", List.of(
-            Field.typed("a", "a", "", AnswerSpec.number(Form.Shape.FRACTION_LOWEST, "1/2"), new Mistake("2/3", "slip", "aimed")),
-            Field.typed("b", "b", "", AnswerSpec.number(Form.Shape.ANY, "5"))), new Layout.Stacked(), List.of("1", "2", "3"));
+    private static final Part PART = new Part(
+            "Two numbers",
+            List.of(
+                    Field.typed(
+                            "a",
+                            "a",
+                            "",
+                            AnswerSpec.number(Form.Shape.FRACTION_LOWEST, "1/2"),
+                            new Mistake("2/3", "slip", "aimed")),
+                    Field.typed("b", "b", "", AnswerSpec.number(Form.Shape.ANY, "5"))),
+            new Layout.Stacked(),
+            List.of("1", "2", "3"));
 
     @Test
     void rightOnlyIfEveryFieldIs() {
-        assertEquals(Result.CORRECT, PartCheck.of(PART, Map.of("a", "1/2", "b", "5")).result());
-        assertEquals(Result.INCORRECT, PartCheck.of(PART, Map.of("a", "1/2", "b", "6")).result());
-        assertEquals(Result.FORM, PartCheck.of(PART, Map.of("a", "2/4", "b", "5")).result());
+        assertEquals(
+                Result.CORRECT, PartCheck.of(PART, Map.of("a", "1/2", "b", "5")).result());
+        assertEquals(
+                Result.INCORRECT,
+                PartCheck.of(PART, Map.of("a", "1/2", "b", "6")).result());
+        assertEquals(
+                Result.FORM, PartCheck.of(PART, Map.of("a", "2/4", "b", "5")).result());
     }
 
     @Test
     void anUnreadableFieldMakesThePartUnreadable() {
-        assertEquals(Result.UNREADABLE, PartCheck.of(PART, Map.of("a", "3/4", "b", "5+")).result());
+        assertEquals(
+                Result.UNREADABLE,
+                PartCheck.of(PART, Map.of("a", "3/4", "b", "5+")).result());
         assertEquals(Result.UNREADABLE, PartCheck.of(PART, Map.of("b", "5")).result());
     }
 
     @Test
     void withoutAKnownMistakeOrSlipTheFirstNudgeIsGiven() {
-        assertEquals("1", PartCheck.of(PART, Map.of("a", "5/7", "b", "5")).fields().getFirst().message());
+        assertEquals(
+                "1",
+                PartCheck.of(PART, Map.of("a", "5/7", "b", "5"))
+                        .fields()
+                        .getFirst()
+                        .message());
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = ';', value = {"(0, 1), (1, 3); CORRECT", "(2, 5), (-1, -1); CORRECT", "(0, 1), (1, 4); INCORRECT", "(0, 1); UNREADABLE",
-        "(0, 1), (0, 1); UNREADABLE", "forged; UNREADABLE"})
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "(0, 1), (1, 3); CORRECT",
+                "(2, 5), (-1, -1); CORRECT",
+                "(0, 1), (1, 4); INCORRECT",
+                "(0, 1); UNREADABLE",
+                "(0, 1), (0, 1); UNREADABLE",
+                "forged; UNREADABLE"
+            })
     void aPlottedLineIsGradedByItsEquation(String points, Result result) {
         Figure.Grid grid = new Figure.Grid("grid", -10, 10, -10, 10, 1, List.of());
-        AnswerSpec answer = AnswerSpec.of(Kind.EQUATION, Form.Shape.ANY, "y = 2x + 1").withLetters("x", "y");
-        Part part = Part.of("Draw", Field.typed("line", "Line", "", answer).by(new Response.PlotLine(grid)), "1", "2", "3");
+        AnswerSpec answer =
+                AnswerSpec.of(Kind.EQUATION, Form.Shape.ANY, "y = 2x + 1").withLetters("x", "y");
+        Part part =
+                Part.of("Draw", Field.typed("line", "Line", "", answer).by(new Response.PlotLine(grid)), "1", "2", "3");
 
         assertEquals(result, PartCheck.of(part, Map.of("line", points)).result());
     }
 
     @Test
     void aKnownMistakeIsRecognisedInAnyForm() {
-        PartCheck.OfField field = PartCheck.of(PART, Map.of("a", "4/6", "b", "5")).fields().getFirst();
+        PartCheck.OfField field =
+                PartCheck.of(PART, Map.of("a", "4/6", "b", "5")).fields().getFirst();
 
         assertTrue(field.mistake().isPresent());
         assertEquals("aimed", field.message());

@@ -31,8 +31,17 @@ class RefreshSetTest {
 
     @Test
     void theLongestWaitingComeFirstAndWhatIsFreshOrUnknownDoesNotCome() {
-        Map<String, SkillMap.Record> records = Map.of("mean", shown(9, 0), "place-value", shown(30, 0), "absolute-value", shown(3, 0), "prime-factors", shown(20, 2),
-                "both-sides", new SkillMap.Record(true, Optional.empty(), Optional.of(NOW.minus(Duration.ofDays(50))), 0));
+        Map<String, SkillMap.Record> records = Map.of(
+                "mean",
+                shown(9, 0),
+                "place-value",
+                shown(30, 0),
+                "absolute-value",
+                shown(3, 0),
+                "prime-factors",
+                shown(20, 2),
+                "both-sides",
+                new SkillMap.Record(true, Optional.empty(), Optional.of(NOW.minus(Duration.ofDays(50))), 0));
         assertEquals(List.of("place-value", "mean"), ids(RefreshSet.due(map(records), NOW)));
     }
 
@@ -41,7 +50,9 @@ class RefreshSetTest {
         for (int refreshes = 0; refreshes < 4; refreshes++) {
             int days = 7 << refreshes;
             assertTrue(SkillMap.isDue(shown(days, refreshes), NOW), "after " + days);
-            assertEquals(NOW.plus(Duration.ofDays(1)), SkillMap.dueAt(shown(days - 1, refreshes)).orElseThrow());
+            assertEquals(
+                    NOW.plus(Duration.ofDays(1)),
+                    SkillMap.dueAt(shown(days - 1, refreshes)).orElseThrow());
         }
         assertEquals(Optional.of(NOW), SkillMap.dueAt(shown(56, 9)));
     }
@@ -55,23 +66,41 @@ class RefreshSetTest {
 
     @Test
     void noTwoOfAStrandFollowEachOtherWhereThatCanBeHelped() {
-        Map<String, SkillMap.Record> records = Map.of("place-value", shown(9, 0), "compare-whole", shown(9, 0), "prime-factors", shown(9, 0), "mean", shown(9, 0), "tile-length", shown(9, 0));
-        List<String> mixed = RefreshSet.of(RefreshSet.due(map(records), NOW)).places().stream().map(RefreshSet.Place::skill).toList();
+        Map<String, SkillMap.Record> records = Map.of(
+                "place-value",
+                shown(9, 0),
+                "compare-whole",
+                shown(9, 0),
+                "prime-factors",
+                shown(9, 0),
+                "mean",
+                shown(9, 0),
+                "tile-length",
+                shown(9, 0));
+        List<String> mixed = RefreshSet.of(RefreshSet.due(map(records), NOW)).places().stream()
+                .map(RefreshSet.Place::skill)
+                .toList();
         assertEquals(5, mixed.size());
         for (int i = 1; i < mixed.size(); i++) {
-            assertNotEquals(SampleCourse.COURSE.require(mixed.get(i)).strand(), SampleCourse.COURSE.require(mixed.get(i - 1)).strand(), mixed.toString());
+            assertNotEquals(
+                    SampleCourse.COURSE.require(mixed.get(i)).strand(),
+                    SampleCourse.COURSE.require(mixed.get(i - 1)).strand(),
+                    mixed.toString());
         }
     }
 
     @Test
     void oneSkillAfterTheOtherUntilTheSetIsDone() {
-        RefreshSet set = RefreshSet.of(RefreshSet.due(map(Map.of("mean", shown(9, 0), "place-value", shown(30, 0))), NOW));
+        RefreshSet set =
+                RefreshSet.of(RefreshSet.due(map(Map.of("mean", shown(9, 0), "place-value", shown(30, 0))), NOW));
         assertEquals(Optional.of("place-value"), set.current());
         RefreshSet next = set.after(Outcome.MISSED);
         assertEquals(Optional.of("mean"), next.current());
         RefreshSet done = next.after(Outcome.UNAIDED_FIRST);
         assertEquals(Optional.empty(), done.current());
-        assertEquals(List.of(Outcome.MISSED, Outcome.UNAIDED_FIRST), done.places().stream().map(p -> p.outcome().orElseThrow()).toList());
+        assertEquals(
+                List.of(Outcome.MISSED, Outcome.UNAIDED_FIRST),
+                done.places().stream().map(p -> p.outcome().orElseThrow()).toList());
         assertEquals(done, done.after(Outcome.MISSED));
     }
 }

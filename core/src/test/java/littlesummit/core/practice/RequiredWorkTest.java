@@ -20,7 +20,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Work that has to be shown: right and waiting, until it has been read. */
 class RequiredWorkTest {
     private static final Instant NOW = Instant.parse("2030-01-10T09:00:00Z");
-    private static final Policy REQUIRED = new Policy(3, 1, 2, 1, true, true, true, Policy.LineCheck.AFTER_MISS, Policy.Calculator.AS_ITEM, Policy.Work.REQUIRED);
+    private static final Policy REQUIRED = new Policy(
+            3, 1, 2, 1, true, true, true, Policy.LineCheck.AFTER_MISS, Policy.Calculator.AS_ITEM, Policy.Work.REQUIRED);
     private final List<PracticeEvent> log = new ArrayList<>();
     private SkillState state = SkillState.start(REQUIRED, new Target.Score(80));
     private int items;
@@ -32,7 +33,8 @@ class RequiredWorkTest {
 
     private String serve(boolean similar) {
         String id = "item-" + items++;
-        happens(new PracticeEvent.Served(NOW, id, new ItemRef("s", 1, state.nextTier(), "v", items), similar, 0, List.of(1), state.nextSlot()));
+        happens(new PracticeEvent.Served(
+                NOW, id, new ItemRef("s", 1, state.nextTier(), "v", items), similar, 0, List.of(1), state.nextSlot()));
         return id;
     }
 
@@ -65,7 +67,9 @@ class RequiredWorkTest {
     void withWorkItIsRightAndWaiting() {
         right();
 
-        assertEquals(Optional.of(Outcome.UNAIDED_FIRST), state.current().orElseThrow().outcome());
+        assertEquals(
+                Optional.of(Outcome.UNAIDED_FIRST),
+                state.current().orElseThrow().outcome());
         assertEquals(1, state.waiting());
         assertEquals(18, state.measure());
         assertEquals(0, state.sureMeasure());

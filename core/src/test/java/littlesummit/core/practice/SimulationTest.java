@@ -25,7 +25,10 @@ class SimulationTest {
 
     @Test
     void whoNeverKnowsAndNeverGuessesNeverReaches() {
-        assertEquals(1, Simulation.run(new Target.Run(3, 5), new Learner(0, 0, 0, 0), 30, 7).unreached());
+        assertEquals(
+                1,
+                Simulation.run(new Target.Run(3, 5), new Learner(0, 0, 0, 0), 30, 7)
+                        .unreached());
     }
 
     @Test
@@ -41,7 +44,9 @@ class SimulationTest {
     @Test
     void theSameSeedGivesTheSameTable() {
         Learner learner = new Learner(0.2, 0.15, 0.1, 0.1);
-        assertEquals(Simulation.run(new Target.Score(80), learner, 100, 3), Simulation.run(new Target.Score(80), learner, 100, 3));
+        assertEquals(
+                Simulation.run(new Target.Score(80), learner, 100, 3),
+                Simulation.run(new Target.Score(80), learner, 100, 3));
     }
 
     @Test

@@ -8,9 +8,9 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import littlesummit.core.curriculum.SampleCourse;
 import littlesummit.core.practice.SkillMap.Record;
 import littlesummit.core.practice.SkillMap.Status;
-import littlesummit.core.curriculum.SampleCourse;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,32 +24,60 @@ class SkillMapTest {
     }
 
     private static SkillMap.Node node(String id, Map<String, Record> records) {
-        return SkillMap.of(SampleCourse.COURSE, records, NOW).stream().filter(n -> n.skill().id().equals(id)).findFirst().orElseThrow();
+        return SkillMap.of(SampleCourse.COURSE, records, NOW).stream()
+                .filter(n -> n.skill().id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
     void aSkillIsLockedUntilEveryPrerequisiteIsKnown() {
         assertEquals(Status.LOCKED, node("percent-discount", Map.of()).status());
-        assertEquals(List.of("percent-parts"), node("percent-discount", Map.of()).missing());
-        assertEquals(Status.READY, node("percent-discount", Map.of("percent-parts", known(1, 0))).status());
+        assertEquals(
+                List.of("percent-parts"), node("percent-discount", Map.of()).missing());
+        assertEquals(
+                Status.READY,
+                node("percent-discount", Map.of("percent-parts", known(1, 0))).status());
     }
 
     @Test
     void oneBegunIsInProgressEvenWhenLocked() {
-        assertEquals(Status.IN_PROGRESS, node("percent-discount", Map.of("percent-discount", new Record(true, Optional.empty(), Optional.empty(), 0))).status());
+        assertEquals(
+                Status.IN_PROGRESS,
+                node(
+                                "percent-discount",
+                                Map.of("percent-discount", new Record(true, Optional.empty(), Optional.empty(), 0)))
+                        .status());
     }
 
     @ParameterizedTest
-    @CsvSource({"6,0,KNOWN", "7,0,REFRESH", "13,1,KNOWN", "14,1,REFRESH", "27,2,KNOWN", "28,2,REFRESH", "55,3,KNOWN", "56,3,REFRESH", "56,9,REFRESH"})
+    @CsvSource({
+        "6,0,KNOWN",
+        "7,0,REFRESH",
+        "13,1,KNOWN",
+        "14,1,REFRESH",
+        "27,2,KNOWN",
+        "28,2,REFRESH",
+        "55,3,KNOWN",
+        "56,3,REFRESH",
+        "56,9,REFRESH"
+    })
     void refreshesComeAfterOneTwoFourAndEightWeeks(int daysAgo, int refreshes, Status status) {
-        assertEquals(status, node("place-value", Map.of("place-value", known(daysAgo, refreshes))).status());
+        assertEquals(
+                status,
+                node("place-value", Map.of("place-value", known(daysAgo, refreshes)))
+                        .status());
     }
 
     @Test
     void everySkillLiesDeeperThanItsPrerequisites() {
-        Map<String, SkillMap.Node> nodes = SkillMap.of(SampleCourse.COURSE, Map.of(), NOW).stream().collect(java.util.stream.Collectors.toMap(n -> n.skill().id(), n -> n));
+        Map<String, SkillMap.Node> nodes = SkillMap.of(SampleCourse.COURSE, Map.of(), NOW).stream()
+                .collect(java.util.stream.Collectors.toMap(n -> n.skill().id(), n -> n));
 
         assertEquals(28, nodes.size());
-        nodes.values().forEach(n -> n.skill().prerequisites().forEach(p -> assertTrue(nodes.get(p).depth() < n.depth(), n.skill().id())));
+        nodes.values().forEach(n -> n.skill()
+                .prerequisites()
+                .forEach(p ->
+                        assertTrue(nodes.get(p).depth() < n.depth(), n.skill().id())));
     }
 }

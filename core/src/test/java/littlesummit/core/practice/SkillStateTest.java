@@ -28,7 +28,8 @@ class SkillStateTest {
 
     private String serve(boolean similar, Integer... tries) {
         String id = "item-" + items++;
-        happens(new PracticeEvent.Served(NOW, id, new ItemRef("s", 1, state.nextTier(), "v", items), similar, 0, List.of(tries), -1));
+        happens(new PracticeEvent.Served(
+                NOW, id, new ItemRef("s", 1, state.nextTier(), "v", items), similar, 0, List.of(tries), -1));
         return id;
     }
 
@@ -203,7 +204,8 @@ class SkillStateTest {
             Forecast forecast = Forecast.of(state);
             boolean right = random.nextInt(3) > 0;
             tries(id, 0, right ? Result.CORRECT : Result.INCORRECT);
-            assertEquals(right ? forecast.ifRight() : forecast.ifMissed(), state.score(), "seed " + seed + " item " + i);
+            assertEquals(
+                    right ? forecast.ifRight() : forecast.ifMissed(), state.score(), "seed " + seed + " item " + i);
         }
         assertEquals(state, SkillState.replay(Policy.DEFAULT, new Target.Score(80), log), "seed " + seed);
     }

@@ -29,16 +29,31 @@ class TargetTest {
     private static SkillState item(SkillState state, int number, char how) {
         String id = "item-" + number;
         boolean redo = state.toRedo().isPresent();
-        SkillState now = state.after(new PracticeEvent.Served(NOW, id, new ItemRef("s", 1, state.nextTier(), "v", number), redo, 0, List.of(1), state.nextSlot()));
+        SkillState now = state.after(new PracticeEvent.Served(
+                NOW, id, new ItemRef("s", 1, state.nextTier(), "v", number), redo, 0, List.of(1), state.nextSlot()));
         if (how == 'a') {
             now = now.after(new PracticeEvent.HintOpened(NOW, id, 0, 1));
         }
-        return now.after(new PracticeEvent.Tried(NOW, id, 0, how == 'm' ? Result.INCORRECT : Result.CORRECT, Map.of("answer", id)));
+        return now.after(new PracticeEvent.Tried(
+                NOW, id, 0, how == 'm' ? Result.INCORRECT : Result.CORRECT, Map.of("answer", id)));
     }
 
     @ParameterizedTest
-    @CsvSource({"r,1,false", "rr,3,false", "rrr,5,true", "rmr,1,false", "m,0,false", "rrm,2,false", "rrmr,3,false", "rrmrr,5,true",
-        "rarr,5,true", "ra,1,false", "aaa,0,false", "rmrmrm,0,false", "rrmrmrr,5,true"})
+    @CsvSource({
+        "r,1,false",
+        "rr,3,false",
+        "rrr,5,true",
+        "rmr,1,false",
+        "m,0,false",
+        "rrm,2,false",
+        "rrmr,3,false",
+        "rrmrr,5,true",
+        "rarr,5,true",
+        "ra,1,false",
+        "aaa,0,false",
+        "rmrmrm,0,false",
+        "rrmrmrr,5,true"
+    })
     void runOfThreeOrFiveSteps(String course, int steps, boolean reached) {
         SkillState state = work(new Target.Run(3, 5), course);
 
@@ -57,7 +72,15 @@ class TargetTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"rrrm,3,true,0", "rrm,2,false,1", "mmmm,0,false,3", "rrmmr,3,true,0", "rramr,3,true,0", "rmmmmm,1,false,2", "rmmarr,3,true,0"})
+    @CsvSource({
+        "rrrm,3,true,0",
+        "rrm,2,false,1",
+        "mmmm,0,false,3",
+        "rrmmr,3,true,0",
+        "rramr,3,true,0",
+        "rmmmmm,1,false,2",
+        "rmmarr,3,true,0"
+    })
     void threeQuartersOfFour(String course, int right, boolean reached, int atLeast) {
         SkillState state = work(new Target.Percent(75, 4), course);
 
@@ -93,21 +116,35 @@ class TargetTest {
     @CsvSource({"'',1,0,3", "r,3,0,2", "rr,5,2,1", "rrm,3,1,2"})
     void forecastOfARun(String course, int ifRight, int ifMissed, int atLeast) {
         SkillState state = work(new Target.Run(3, 5), course);
-        SkillState open = state.after(new PracticeEvent.Served(NOW, "now", new ItemRef("s", 1, 1, "v", 99), false, 0, List.of(1), -1));
+        SkillState open = state.after(
+                new PracticeEvent.Served(NOW, "now", new ItemRef("s", 1, 1, "v", 99), false, 0, List.of(1), -1));
 
         assertEquals(new Forecast(ifRight, ifMissed, atLeast), Forecast.of(open));
     }
 
     @Test
     void everyStepSaysWhy() {
-        for (Target target : List.of(new Target.Score(80), new Target.Run(3, 5), new Target.Percent(75, 4), new Target.Quiz(90))) {
-            work(target, "rramrmrr").history().forEach(step -> assertFalse(Explain.step(target, step).isBlank()));
+        for (Target target :
+                List.of(new Target.Score(80), new Target.Run(3, 5), new Target.Percent(75, 4), new Target.Quiz(90))) {
+            work(target, "rramrmrr")
+                    .history()
+                    .forEach(step -> assertFalse(Explain.step(target, step).isBlank()));
             assertFalse(Explain.target(target).isBlank());
         }
     }
 
     @ParameterizedTest
-    @CsvSource({"score:80,true", "run:3/5,true", "percent:75/10,true", "quiz:90,true", "score:0,false", "run:3,false", "percent:75/99,false", "peak:3,false", "score:x,false"})
+    @CsvSource({
+        "score:80,true",
+        "run:3/5,true",
+        "percent:75/10,true",
+        "quiz:90,true",
+        "score:0,false",
+        "run:3,false",
+        "percent:75/99,false",
+        "peak:3,false",
+        "score:x,false"
+    })
     void namesOfTargetsAreReadBack(String code, boolean isOne) {
         assertEquals(isOne, Target.of(code).isPresent());
         Target.of(code).ifPresent(t -> assertEquals(code, t.code()));

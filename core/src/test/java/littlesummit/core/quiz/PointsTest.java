@@ -20,10 +20,20 @@ class PointsTest {
     private static final ItemRef REF = new ItemRef("scientific-notation", 1, 1, "any", 1);
 
     private static QuizPlan plan(int items, int rounds, int target) {
-        return new QuizPlan(List.of(new QuizPlan.Share("scientific-notation", items)), 45, rounds, target, PointsScheme.DEFAULT, Policy.Calculator.AS_ITEM, true);
+        return new QuizPlan(
+                List.of(new QuizPlan.Share("scientific-notation", items)),
+                45,
+                rounds,
+                target,
+                PointsScheme.DEFAULT,
+                Policy.Calculator.AS_ITEM,
+                true);
     }
 
-    /** @param code such as {@code 7c}: seven right, corrected; {@code 7u}: not; {@code 6+2c}: two more right in value but not in form */
+    /**
+     * @param code such as {@code 7c}: seven right, corrected; {@code 7u}: not; {@code 6+2c}: two more right in value
+     *     but not in form
+     */
     private static Round round(int number, String code, int items) {
         boolean corrected = code.endsWith("c");
         String[] counts = code.substring(0, code.length() - 1).split("\\+");
@@ -31,8 +41,16 @@ class PointsTest {
         int forms = counts.length > 1 ? Integer.parseInt(counts[1]) : 0;
         List<Round.Slot> slots = new ArrayList<>();
         for (int i = 0; i < items; i++) {
-            Round.Mark mark = i < right ? Round.Mark.RIGHT : i < right + forms ? Round.Mark.FORM : i % 2 == 0 ? Round.Mark.WRONG : Round.Mark.EMPTY;
-            slots.add(new Round.Slot("i" + i, REF, List.of(), false, Optional.of(mark), corrected && mark != Round.Mark.RIGHT ? Optional.of("a note") : Optional.empty()));
+            Round.Mark mark = i < right
+                    ? Round.Mark.RIGHT
+                    : i < right + forms ? Round.Mark.FORM : i % 2 == 0 ? Round.Mark.WRONG : Round.Mark.EMPTY;
+            slots.add(new Round.Slot(
+                    "i" + i,
+                    REF,
+                    List.of(),
+                    false,
+                    Optional.of(mark),
+                    corrected && mark != Round.Mark.RIGHT ? Optional.of("a note") : Optional.empty()));
         }
         return new Round(number, NOON, NOON.plusSeconds(2700), slots, Optional.of(NOON));
     }
@@ -44,7 +62,9 @@ class PointsTest {
         return new QuizState(plan, done, NOON);
     }
 
-    /** Worked by hand: five for round 1, five for round 2, ten for rounds 3 to 5 together, and twice the best of ten. */
+    /**
+     * Worked by hand: five for round 1, five for round 2, ten for rounds 3 to 5 together, and twice the best of ten.
+     */
     @ParameterizedTest
     @CsvSource({
         "'',                     0, nothing done",
@@ -64,7 +84,8 @@ class PointsTest {
         "5c 6c 7c 8c 9u,        28, the fifth is not corrected",
         "5c 4c 3c 2c 1c,        30, the best one counts",
         "6+2c,                  19, two in another form count half: twice seven",
-        "9+1c,                  24, a form slip keeps it from being all"})
+        "9+1c,                  24, a form slip keeps it from being all"
+    })
     void theUsualSchemeGivesWhatIsWorkedByHand(String rounds, int points, String why) {
         Points table = Points.of(state(plan(10, 5, 100), rounds));
         assertEquals(Rational.of(points), table.have(), why);
@@ -74,13 +95,19 @@ class PointsTest {
 
     @Test
     void aLowerTargetGivesTheRestWhenItIsReachedAndItsMistakesAreCorrected() {
-        assertEquals(Rational.of(5 + 10 + 16), Points.of(state(plan(10, 5, 80), "8u")).have());
-        assertEquals(Rational.of(5 + 5 + 10 + 16), Points.of(state(plan(10, 5, 80), "8c")).have());
+        assertEquals(
+                Rational.of(5 + 10 + 16),
+                Points.of(state(plan(10, 5, 80), "8u")).have());
+        assertEquals(
+                Rational.of(5 + 5 + 10 + 16),
+                Points.of(state(plan(10, 5, 80), "8c")).have());
     }
 
     @Test
     void anyNumberOfItemsCountsInTenthsExactly() {
-        assertEquals(Rational.of(5).plus(Rational.of(20 * 7, 12)), Points.of(state(plan(12, 5, 100), "7c")).have());
+        assertEquals(
+                Rational.of(5).plus(Rational.of(20 * 7, 12)),
+                Points.of(state(plan(12, 5, 100), "7c")).have());
     }
 
     @Test

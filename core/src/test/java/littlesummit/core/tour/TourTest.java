@@ -22,20 +22,34 @@ class TourTest {
     @MethodSource("stops")
     void whatIsToldToEnterIsRight(Tour.Stop stop) {
         Map<String, String> entries = new HashMap<>();
-        stop.part().fields().forEach(f -> entries.put(f.id(), f.id().equals("answer") && stop.id().equals("line") ? "(0,1),(2,3)" : f.answer().key()));
+        stop.part()
+                .fields()
+                .forEach(f -> entries.put(
+                        f.id(),
+                        f.id().equals("answer") && stop.id().equals("line")
+                                ? "(0,1),(2,3)"
+                                : f.answer().key()));
 
-        assertEquals(PracticeEvent.Result.CORRECT, PartCheck.of(stop.part(), entries).result());
+        assertEquals(
+                PracticeEvent.Result.CORRECT, PartCheck.of(stop.part(), entries).result());
     }
 
     @ParameterizedTest
     @MethodSource("stops")
     void nothingEnteredIsNotUnderstood(Tour.Stop stop) {
-        assertEquals(PracticeEvent.Result.UNREADABLE, PartCheck.of(stop.part(), Map.of()).result());
+        assertEquals(
+                PracticeEvent.Result.UNREADABLE,
+                PartCheck.of(stop.part(), Map.of()).result());
     }
 
     @Test
     void everyStopHasItsOwnName() {
-        assertEquals(Tour.stops().size(), Tour.stops().stream().map(Tour.Stop::id).collect(Collectors.toSet()).size());
+        assertEquals(
+                Tour.stops().size(),
+                Tour.stops().stream()
+                        .map(Tour.Stop::id)
+                        .collect(Collectors.toSet())
+                        .size());
         assertTrue(Tour.stops().size() >= 12);
     }
 }

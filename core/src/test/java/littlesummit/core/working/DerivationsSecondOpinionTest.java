@@ -13,7 +13,10 @@ import littlesummit.core.math.Library;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Lines that a general-purpose algebra library (Symja) derives must follow; with one of its solutions or terms changed they must not. */
+/**
+ * Lines that a general-purpose algebra library (Symja) derives must follow; with one of its solutions or terms changed
+ * they must not.
+ */
 class DerivationsSecondOpinionTest {
     private static final Library LIBRARY = new Library();
     private static final Pattern SOLUTION = Pattern.compile("x->([^}]*)}");
@@ -23,15 +26,22 @@ class DerivationsSecondOpinionTest {
     }
 
     private static List<LineVerdict> verdicts(String given, String... lines) {
-        return WorkCheck.check(given, Set.of("x"), List.of(lines)).stream().map(CheckedLine::verdict).toList();
+        return WorkCheck.check(given, Set.of("x"), List.of(lines)).stream()
+                .map(CheckedLine::verdict)
+                .toList();
     }
 
     /** A product of linear factors, now and then with one that has no real root. */
     private static String product(Random random) {
-        StringBuilder product = new StringBuilder(random.nextInt(4) == 0 ? "(x^2+" + (1 + random.nextInt(5)) + ")" : "1");
+        StringBuilder product =
+                new StringBuilder(random.nextInt(4) == 0 ? "(x^2+" + (1 + random.nextInt(5)) + ")" : "1");
         int size = 1 + random.nextInt(3);
         for (int i = 0; i < size; i++) {
-            product.append("*(").append(1 + random.nextInt(3)).append("*x+(").append(random.nextInt(15) - 7).append("))");
+            product.append("*(")
+                    .append(1 + random.nextInt(3))
+                    .append("*x+(")
+                    .append(random.nextInt(15) - 7)
+                    .append("))");
         }
         return product.toString();
     }
@@ -44,10 +54,17 @@ class DerivationsSecondOpinionTest {
         List<String> solutions = solutions(LIBRARY.eval("Solve[" + product + "==0,x,Reals]"));
         String at = "seed " + seed + ": " + expanded + " " + solutions;
 
-        assertEquals(List.of(LineVerdict.FOLLOWS, LineVerdict.FOLLOWS),
-                verdicts(product + "=0", expanded + " = 0", String.join(", ", solutions)).stream().map(v -> v == LineVerdict.SAME ? LineVerdict.FOLLOWS : v).toList(), at);
+        assertEquals(
+                List.of(LineVerdict.FOLLOWS, LineVerdict.FOLLOWS),
+                verdicts(product + "=0", expanded + " = 0", String.join(", ", solutions)).stream()
+                        .map(v -> v == LineVerdict.SAME ? LineVerdict.FOLLOWS : v)
+                        .toList(),
+                at);
         if (solutions.size() > 1) {
-            assertEquals(List.of(LineVerdict.DOES_NOT_FOLLOW), verdicts(product + "=0", String.join(", ", solutions.subList(1, solutions.size()))), at);
+            assertEquals(
+                    List.of(LineVerdict.DOES_NOT_FOLLOW),
+                    verdicts(product + "=0", String.join(", ", solutions.subList(1, solutions.size()))),
+                    at);
         }
     }
 
@@ -69,7 +86,10 @@ class DerivationsSecondOpinionTest {
         String together = LIBRARY.eval("Together[" + quotient + "]");
         String expanded = LIBRARY.eval("Expand[" + top + "]");
 
-        assertEquals(List.of(LineVerdict.FOLLOWS), verdicts(quotient, together), () -> "seed " + seed + ": " + quotient + " -> " + together);
+        assertEquals(
+                List.of(LineVerdict.FOLLOWS),
+                verdicts(quotient, together),
+                () -> "seed " + seed + ": " + quotient + " -> " + together);
         assertEquals(List.of(LineVerdict.DOES_NOT_FOLLOW), verdicts(top, expanded + " + 1"), () -> "seed " + seed);
     }
 }

@@ -19,14 +19,43 @@ class ShownWorkTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"3 + 4 = 7", "2x = 12", "169*0.18", "= 12 - 5", "x/2 = 3", "sqrt(16)", "|-3|", "I took three away from both sides", "first the brackets, then the sum",
-        "3^4", "2x + 3 = 9 | -3 both sides now", "5 km + 3 km is eight kilometres", "4.7 x 1000", "12 : 4 makes 3"})
+    @ValueSource(
+            strings = {
+                "3 + 4 = 7",
+                "2x = 12",
+                "169*0.18",
+                "= 12 - 5",
+                "x/2 = 3",
+                "sqrt(16)",
+                "|-3|",
+                "I took three away from both sides",
+                "first the brackets, then the sum",
+                "3^4",
+                "2x + 3 = 9 | -3 both sides now",
+                "5 km + 3 km is eight kilometres",
+                "4.7 x 1000",
+                "12 : 4 makes 3"
+            })
     void oneLineThatSaysHowIsWork(String line) {
         assertEquals(Optional.empty(), typed(line));
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"7", "x = 1", "3/4", "-5", "asdf", "x", "qwrt plk dfgh", "???", "yes yes yes", "none", "2 1/2", "ok done"})
+    @ValueSource(
+            strings = {
+                "7",
+                "x = 1",
+                "3/4",
+                "-5",
+                "asdf",
+                "x",
+                "qwrt plk dfgh",
+                "???",
+                "yes yes yes",
+                "none",
+                "2 1/2",
+                "ok done"
+            })
     void theAnswerAloneOrARowOfLettersIsNot(String line) {
         assertTrue(typed(line).orElseThrow().contains("how you got"), line);
     }

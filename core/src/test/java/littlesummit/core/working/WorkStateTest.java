@@ -28,7 +28,8 @@ class WorkStateTest {
     void handedInItWaitsUntilItIsRead() {
         WorkState waiting = new WorkState.Kept().handIn(NOW).orElseThrow();
         assertEquals(Optional.of(NOW), waiting.waitingSince());
-        WorkState read = waiting.read(LATER, 75, "the last step is missing", "Orla").orElseThrow();
+        WorkState read =
+                waiting.read(LATER, 75, "the last step is missing", "Orla").orElseThrow();
         assertEquals(Optional.empty(), read.waitingSince());
         assertEquals(new WorkState.Read(LATER, 75, "the last step is missing", "Orla"), read);
     }
@@ -41,14 +42,17 @@ class WorkStateTest {
 
     @Test
     void sentBackItCanBeHandedInAgain() {
-        WorkState back = new WorkState.HandedIn(NOW).sendBack(NOW, "show the second step", "Orla").orElseThrow();
+        WorkState back = new WorkState.HandedIn(NOW)
+                .sendBack(NOW, "show the second step", "Orla")
+                .orElseThrow();
         assertEquals(back, back.edited(true));
         assertEquals(Optional.of(new WorkState.HandedIn(LATER)), back.handIn(LATER));
     }
 
     @Test
     void nobodyReadsOrSendsBackWhatWasNotHandedIn() {
-        for (WorkState state : new WorkState[] {WorkState.START, new WorkState.Kept(), new WorkState.SentBack(NOW, "more", "Orla")}) {
+        for (WorkState state :
+                new WorkState[] {WorkState.START, new WorkState.Kept(), new WorkState.SentBack(NOW, "more", "Orla")}) {
             assertTrue(state.read(NOW, 100, "", "Orla").isEmpty());
             assertTrue(state.sendBack(NOW, "more", "Orla").isEmpty());
         }
@@ -57,7 +61,9 @@ class WorkStateTest {
     @Test
     void aCreditCanBePutRightButReadWorkIsNotHandedInAgain() {
         WorkState read = new WorkState.Read(NOW, 50, "", "Orla");
-        assertEquals(Optional.of(new WorkState.Read(LATER, 100, "seen now", "Orla")), read.read(LATER, 100, "seen now", "Orla"));
+        assertEquals(
+                Optional.of(new WorkState.Read(LATER, 100, "seen now", "Orla")),
+                read.read(LATER, 100, "seen now", "Orla"));
         assertEquals(Optional.empty(), read.handIn(LATER));
     }
 

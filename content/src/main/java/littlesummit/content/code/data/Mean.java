@@ -31,28 +31,55 @@ public final class Mean extends SkillDefinition {
         Rational sum = data.stream().reduce(Rational.ZERO, Rational::plus);
         Rational mean = sum.over(Rational.of(n));
         Rational rounded = mean.roundHalfUp(1);
-        String head = ref.variant().equals("snow") ? "The snow at the trail sign was measured on " + n + " days, in centimetres."
+        String head = ref.variant().equals("snow")
+                ? "The snow at the trail sign was measured on " + n + " days, in centimetres."
                 : "The goat dairy noted the milk of " + n + " mornings, in litres.";
         AnswerSpec answer = AnswerSpec.number(new Form.Rounded(1, false), Linear.fraction(mean));
         Rational median = median(data);
         Mistakes mistakes = Mistakes.of(answer)
-                .add(Tex.plain(median.roundHalfUp(1)), "median", "That is the one in the middle. The mean shares the sum equally.")
-                .add(Tex.plain(sum.over(Rational.of(n - 1)).roundHalfUp(1)), "wrong-count", "Count the values again: by how many do you divide?")
+                .add(
+                        Tex.plain(median.roundHalfUp(1)),
+                        "median",
+                        "That is the one in the middle. The mean shares the sum equally.")
+                .add(
+                        Tex.plain(sum.over(Rational.of(n - 1)).roundHalfUp(1)),
+                        "wrong-count",
+                        "Count the values again: by how many do you divide?")
                 .add(Tex.plain(sum), "not-divided", "That is the sum. Divide it by how many values there are.")
-                .addIf(!mean.truncate(1).equals(rounded), Tex.plain(mean.truncate(1)), "cut-off", "The digits were cut off. Look at the next digit before you round.")
-                .addIf(!mean.equals(rounded), Tex.plain(mean.roundHalfUp(2)), "not-rounded", "Round to one place after the point.");
+                .addIf(
+                        !mean.truncate(1).equals(rounded),
+                        Tex.plain(mean.truncate(1)),
+                        "cut-off",
+                        "The digits were cut off. Look at the next digit before you round.")
+                .addIf(
+                        !mean.equals(rounded),
+                        Tex.plain(mean.roundHalfUp(2)),
+                        "not-rounded",
+                        "Round to one place after the point.");
         Field field = Field.typed("answer", "Mean", "a decimal number rounded to tenths", answer, mistakes.list());
         String list = data.stream().map(Tex::plain).collect(Collectors.joining(" + "));
-        Items item = Items.of(ref).text(head).table(days(n), List.of(data.stream().map(Tex::plain).toList()))
-                .part(Part.of("What is the mean? Round to the nearest tenth.", field, "If every day had the same amount, how much would it be?",
-                        "Add all the values and divide by how many there are.", "There are " + n + " values. Their sum starts with $" + Tex.plain(data.get(0)) + " + " + Tex.plain(data.get(1)) + " = "
+        Items item = Items.of(ref)
+                .text(head)
+                .table(days(n), List.of(data.stream().map(Tex::plain).toList()))
+                .part(Part.of(
+                        "What is the mean? Round to the nearest tenth.",
+                        field,
+                        "If every day had the same amount, how much would it be?",
+                        "Add all the values and divide by how many there are.",
+                        "There are " + n + " values. Their sum starts with $" + Tex.plain(data.get(0)) + " + "
+                                + Tex.plain(data.get(1)) + " = "
                                 + Tex.plain(data.get(0).plus(data.get(1))) + "$."))
                 .step("Write the sum of all values over how many there are.", "\\frac{" + list + "}{" + n + "}")
-                .step("Add them up.", "\\frac{" + Tex.plain(sum) + "}{" + n + "}").calculator().given("(" + list + ")/" + n);
-        return (mean.equals(rounded) ? item.step("Divide.", Tex.plain(mean))
-                : item.step("Divide, and round to tenths.", "\\frac{" + Tex.plain(sum) + "}{" + n + "} \\approx " + Tex.plain(rounded))).build();
+                .step("Add them up.", "\\frac{" + Tex.plain(sum) + "}{" + n + "}")
+                .calculator()
+                .given("(" + list + ")/" + n);
+        return (mean.equals(rounded)
+                        ? item.step("Divide.", Tex.plain(mean))
+                        : item.step(
+                                "Divide, and round to tenths.",
+                                "\\frac{" + Tex.plain(sum) + "}{" + n + "} \\approx " + Tex.plain(rounded)))
+                .build();
     }
-
 
     private static List<Rational> draw(ItemRef ref, int n, Draw draw) {
         List<Rational> data = new ArrayList<>();
@@ -76,6 +103,8 @@ public final class Mean extends SkillDefinition {
     private static Rational median(List<Rational> data) {
         List<Rational> sorted = data.stream().sorted().toList();
         int n = sorted.size();
-        return n % 2 == 1 ? sorted.get(n / 2) : sorted.get(n / 2 - 1).plus(sorted.get(n / 2)).over(Rational.of(2));
+        return n % 2 == 1
+                ? sorted.get(n / 2)
+                : sorted.get(n / 2 - 1).plus(sorted.get(n / 2)).over(Rational.of(2));
     }
 }

@@ -5,16 +5,29 @@ import java.util.List;
 import littlesummit.core.item.Block;
 import littlesummit.core.skill.Draw;
 
-/** A table of counts by two questions. @param counts by row and column */
+/**
+ * A table of counts by two questions.
+ *
+ * @param counts by row and column
+ */
 record TwoWay(String about, List<String> rows, List<String> columns, int[][] counts) {
     static TwoWay draw(Draw draw, int size, int most) {
         List<TwoWay> stories = List.of(
-                new TwoWay("Guests of the hut were asked how they came up and whether they stay the night.",
-                        List.of("on foot", "by cable way", "on snowshoes"), List.of("stay", "go down"), new int[0][]),
-                new TwoWay("The goat dairy noted which cheese was sold to whom.",
-                        List.of("young cheese", "old cheese", "smoked cheese"), List.of("villagers", "guests"), new int[0][]),
-                new TwoWay("The rescue post counted its ropes by length and state.",
-                        List.of("short ropes", "long ropes", "spare ropes"), List.of("sound", "worn"), new int[0][]));
+                new TwoWay(
+                        "Guests of the hut were asked how they came up and whether they stay the night.",
+                        List.of("on foot", "by cable way", "on snowshoes"),
+                        List.of("stay", "go down"),
+                        new int[0][]),
+                new TwoWay(
+                        "The goat dairy noted which cheese was sold to whom.",
+                        List.of("young cheese", "old cheese", "smoked cheese"),
+                        List.of("villagers", "guests"),
+                        new int[0][]),
+                new TwoWay(
+                        "The rescue post counted its ropes by length and state.",
+                        List.of("short ropes", "long ropes", "spare ropes"),
+                        List.of("sound", "worn"),
+                        new int[0][]));
         TwoWay story = draw.oneOf(stories);
         int[][] counts = new int[size][2];
         for (int[] row : counts) {
@@ -43,9 +56,14 @@ record TwoWay(String about, List<String> rows, List<String> columns, int[][] cou
     Block.Table table() {
         List<List<String>> body = new ArrayList<>();
         for (int r = 0; r < counts.length; r++) {
-            body.add(List.of(rows.get(r), String.valueOf(counts[r][0]), String.valueOf(counts[r][1]), String.valueOf(rowTotal(r))));
+            body.add(List.of(
+                    rows.get(r),
+                    String.valueOf(counts[r][0]),
+                    String.valueOf(counts[r][1]),
+                    String.valueOf(rowTotal(r))));
         }
-        body.add(List.of("all", String.valueOf(columnTotal(0)), String.valueOf(columnTotal(1)), String.valueOf(total())));
+        body.add(List.of(
+                "all", String.valueOf(columnTotal(0)), String.valueOf(columnTotal(1)), String.valueOf(total())));
         return new Block.Table(List.of("", columns.get(0), columns.get(1), "all"), body);
     }
 

@@ -40,16 +40,28 @@ public final class TwoWayRelative extends SkillDefinition {
         }
         int whole = byRow ? t.rowTotal(0) : t.columnTotal(0);
         Rational first = Rational.of(t.counts()[0][0], whole);
-        Part part = new Part("Fill in the relative frequencies of each " + (byRow ? "row" : "column") + ", rounded to two places.", fields,
+        Part part = new Part(
+                "Fill in the relative frequencies of each " + (byRow ? "row" : "column") + ", rounded to two places.",
+                fields,
                 new Layout.InTable(List.of("", t.columns().get(0), t.columns().get(1)), cells, byRow),
-                List.of("Which total belongs to a cell when you look at one " + (byRow ? "row" : "column") + " alone?",
-                        "Divide each count by the total of its " + (byRow ? "row" : "column") + ". The shares of one " + (byRow ? "row" : "column") + " add to 1.",
+                List.of(
+                        "Which total belongs to a cell when you look at one " + (byRow ? "row" : "column") + " alone?",
+                        "Divide each count by the total of its " + (byRow ? "row" : "column") + ". The shares of one "
+                                + (byRow ? "row" : "column") + " add to 1.",
                         "The first cell is $" + t.counts()[0][0] + "$ divided by $" + whole + "$."));
-        return Items.of(ref).text(t.about()).table(t.table().head(), t.table().rows()).part(part)
-                .step("Take the first cell: its count over the total of its " + (byRow ? "row." : "column."), "\\frac{" + t.counts()[0][0] + "}{" + whole + "}")
-                .step("As a decimal number with two places. The other cells go the same way.",
-                        "\\frac{" + t.counts()[0][0] + "}{" + whole + "} \\approx " + Tex.plain(first.roundHalfUp(2))).calculator()
-                .given(t.counts()[0][0] + "/" + whole).build();
+        return Items.of(ref)
+                .text(t.about())
+                .table(t.table().head(), t.table().rows())
+                .part(part)
+                .step(
+                        "Take the first cell: its count over the total of its " + (byRow ? "row." : "column."),
+                        "\\frac{" + t.counts()[0][0] + "}{" + whole + "}")
+                .step(
+                        "As a decimal number with two places. The other cells go the same way.",
+                        "\\frac{" + t.counts()[0][0] + "}{" + whole + "} \\approx " + Tex.plain(first.roundHalfUp(2)))
+                .calculator()
+                .given(t.counts()[0][0] + "/" + whole)
+                .build();
     }
 
     private static Field cell(String id, TwoWay t, int r, int c, boolean byRow) {
@@ -58,10 +70,25 @@ public final class TwoWayRelative extends SkillDefinition {
         AnswerSpec answer = AnswerSpec.number(new Form.Rounded(2, false), count + "/" + whole);
         Rational share = Rational.of(count, whole);
         Mistakes mistakes = Mistakes.of(answer)
-                .add(Tex.plain(Rational.of(count, t.total()).roundHalfUp(2)), "grand-total", "It looks as if the count was divided by the total of all.")
-                .add(Tex.plain(Rational.of(count, byRow ? t.columnTotal(c) : t.rowTotal(r)).roundHalfUp(2)), "other-total",
-                        "It looks as if the total of the " + (byRow ? "column" : "row") + " was taken. Here it is the " + (byRow ? "row" : "column") + ".")
-                .add(Tex.plain(share.truncate(2)), "cut-off", "The digits were cut off. Look at the next digit before you round.");
-        return Field.typed(id, t.rows().get(r) + ", " + t.columns().get(c), "a decimal number rounded to two places", answer, mistakes.list());
+                .add(
+                        Tex.plain(Rational.of(count, t.total()).roundHalfUp(2)),
+                        "grand-total",
+                        "It looks as if the count was divided by the total of all.")
+                .add(
+                        Tex.plain(Rational.of(count, byRow ? t.columnTotal(c) : t.rowTotal(r))
+                                .roundHalfUp(2)),
+                        "other-total",
+                        "It looks as if the total of the " + (byRow ? "column" : "row") + " was taken. Here it is the "
+                                + (byRow ? "row" : "column") + ".")
+                .add(
+                        Tex.plain(share.truncate(2)),
+                        "cut-off",
+                        "The digits were cut off. Look at the next digit before you round.");
+        return Field.typed(
+                id,
+                t.rows().get(r) + ", " + t.columns().get(c),
+                "a decimal number rounded to two places",
+                answer,
+                mistakes.list());
     }
 }

@@ -28,7 +28,8 @@ public final class BothSides extends SkillDefinition {
         int a = draw.between(2, 9, n -> n != c && n + c != 0 && (ref.tier() != 2 || Math.abs(n - c) > 1));
         int x = draw.between(ref.tier() == 1 ? 1 : -9, 9, n -> n != 0);
         int b = draw.between(ref.tier() == 1 ? 1 : -12, 15, n -> n != 0);
-        int d = ref.tier() == 2 ? draw.between(-15, 20, n -> n != b && n != 0 && (n - b) % (a - c) != 0 && n + b != 0)
+        int d = ref.tier() == 2
+                ? draw.between(-15, 20, n -> n != b && n != 0 && (n - b) % (a - c) != 0 && n + b != 0)
                 : (a - c) * x + (ref.tier() == 3 ? a * b : b);
         return ref.tier() == 3 ? brackets(ref, a, b, c, d) : plain(ref, a, b, c, d);
     }
@@ -38,14 +39,27 @@ public final class BothSides extends SkillDefinition {
         String left = Linear.latex("x", a, b);
         String right = Linear.latex("x", c, d);
         Rational x = Rational.of(d - b, a - c);
-        Items item = Items.of(ref).text("Solve the equation for $x$.").formula(turned ? right + " = " + left : left + " = " + right)
+        Items item = Items.of(ref)
+                .text("Solve the equation for $x$.")
+                .formula(turned ? right + " = " + left : left + " = " + right)
                 .part(part(a, b, c, d, x, List.of()));
         steps(item, a, b, c, d, x);
         item.given(Linear.plain("x", a, b) + "=" + Linear.plain("x", c, d));
         boolean balance = ref.tier() == 1 && b > 0 && d > 0 && c > 0;
-        return balance ? item.second("On a balance", new Block.Text("Each box weighs $x$. Take away the same from both pans until a box stands alone."),
-                new Block.Picture(new Figure.Balance("A level balance: left " + a + " boxes and " + b + ", right " + c + " boxes and " + d + ".",
-                        List.of(a + " boxes of x", String.valueOf(b)), List.of(c + (c == 1 ? " box of x" : " boxes of x"), String.valueOf(d)), true))).build() : item.build();
+        return balance
+                ? item.second(
+                                "On a balance",
+                                new Block.Text(
+                                        "Each box weighs $x$. Take away the same from both pans until a box stands"
+                                                + " alone."),
+                                new Block.Picture(new Figure.Balance(
+                                        "A level balance: left " + a + " boxes and " + b + ", right " + c
+                                                + " boxes and " + d + ".",
+                                        List.of(a + " boxes of x", String.valueOf(b)),
+                                        List.of(c + (c == 1 ? " box of x" : " boxes of x"), String.valueOf(d)),
+                                        true)))
+                        .build()
+                : item.build();
     }
 
     private Item brackets(ItemRef ref, int a, int b, int c, int d) {
@@ -54,31 +68,55 @@ public final class BothSides extends SkillDefinition {
         String right = Linear.latex("x", c, d);
         Rational x = Rational.of(d - a * b, a - c);
         Rational half = Rational.of(d - b, a - c);
-        Items item = Items.of(ref).text("Solve the equation for $x$.").formula(turned ? right + " = " + left : left + " = " + right)
+        Items item = Items.of(ref)
+                .text("Solve the equation for $x$.")
+                .formula(turned ? right + " = " + left : left + " = " + right)
                 .part(part(a, a * b, c, d, x, List.of(half)))
                 .step("Multiply every term in the brackets by " + a + ".", Linear.latex("x", a, a * b) + " = " + right);
         steps(item, a, a * b, c, d, x);
-        return item.given(a + "(" + Linear.plain("x", 1, b) + ")=" + Linear.plain("x", c, d)).build();
+        return item.given(a + "(" + Linear.plain("x", 1, b) + ")=" + Linear.plain("x", c, d))
+                .build();
     }
 
     private static void steps(Items item, int a, int b, int c, int d, Rational x) {
-        item.step(c > 0 ? "Subtract $" + Linear.latex("x", c, 0) + "$ on both sides." : "Add $" + Linear.latex("x", -c, 0) + "$ on both sides.",
+        item.step(
+                c > 0
+                        ? "Subtract $" + Linear.latex("x", c, 0) + "$ on both sides."
+                        : "Add $" + Linear.latex("x", -c, 0) + "$ on both sides.",
                 Linear.latex("x", a - c, b) + " = " + d);
-        item.step(b > 0 ? "Subtract " + b + " on both sides." : "Add " + -b + " on both sides.", Linear.latex("x", a - c, 0) + " = " + (d - b));
-        item.step(a - c == 1 ? "The letter is alone." : "Divide both sides by $" + (a - c) + "$.", "x = " + Linear.fractionLatex(x));
+        item.step(
+                b > 0 ? "Subtract " + b + " on both sides." : "Add " + -b + " on both sides.",
+                Linear.latex("x", a - c, 0) + " = " + (d - b));
+        item.step(
+                a - c == 1 ? "The letter is alone." : "Divide both sides by $" + (a - c) + "$.",
+                "x = " + Linear.fractionLatex(x));
     }
 
     private static Part part(int a, int b, int c, int d, Rational x, List<Rational> halfDistributed) {
         AnswerSpec answer = AnswerSpec.number(Form.Shape.FRACTION_LOWEST, Linear.fraction(x));
         Mistakes mistakes = Mistakes.of(answer);
-        halfDistributed.forEach(v -> mistakes.add(Linear.fraction(v), "half-distributed",
+        halfDistributed.forEach(v -> mistakes.add(
+                Linear.fraction(v),
+                "half-distributed",
                 "It looks as if only one term in the brackets was multiplied. Every term is."));
-        mistakes.addIf(a + c != 0, a + c == 0 ? "0" : Linear.fraction(Rational.of(d - b, a + c)), "letter-sign", "A term with $x$ changed sides. What happens to its sign?")
-                .add(Linear.fraction(Rational.of(d + b, a - c)), "number-sign", "A number changed sides. What happens to its sign?")
+        mistakes.addIf(
+                        a + c != 0,
+                        a + c == 0 ? "0" : Linear.fraction(Rational.of(d - b, a + c)),
+                        "letter-sign",
+                        "A term with $x$ changed sides. What happens to its sign?")
+                .add(
+                        Linear.fraction(Rational.of(d + b, a - c)),
+                        "number-sign",
+                        "A number changed sides. What happens to its sign?")
                 .add(Linear.fraction(x.negate()), "sign", "Look at the signs in your last step.");
         Field field = Field.typed("x", "x =", "a whole number or a fraction in lowest terms", answer, mistakes.list());
-        return Part.of("What is $x$?", field, "Get all terms with $x$ on one side and all numbers on the other.",
+        return Part.of(
+                "What is $x$?",
+                field,
+                "Get all terms with $x$ on one side and all numbers on the other.",
                 "Whatever you do on one side, do on the other. A term that changes sides changes its sign.",
-                c > 0 ? "Start by subtracting $" + Linear.latex("x", c, 0) + "$ on both sides." : "Start by adding $" + Linear.latex("x", -c, 0) + "$ on both sides.");
+                c > 0
+                        ? "Start by subtracting $" + Linear.latex("x", c, 0) + "$ on both sides."
+                        : "Start by adding $" + Linear.latex("x", -c, 0) + "$ on both sides.");
     }
 }

@@ -32,18 +32,30 @@ public final class SolutionCount extends SkillDefinition {
         int part = draw.between(1, 9, n -> n != c);
         String left = brackets ? k + "\\left(" + Linear.latex("x", inner, m) + "\\right)" : Linear.latex("x", a, b);
         String right = split ? Linear.latex("x", part, 0) + joined(c - part) + signed(d) : Linear.latex("x", c, d);
-        Items item = Items.of(ref).text("How many solutions does this equation have?").formula(left + " = " + right).part(part(kind, a, b, c, d, draw));
+        Items item = Items.of(ref)
+                .text("How many solutions does this equation have?")
+                .formula(left + " = " + right)
+                .part(part(kind, a, b, c, d, draw));
         if (brackets || split) {
-            item.step(brackets ? "Multiply out" + (split ? " and put like terms together." : ".") : "Put like terms together.",
+            item.step(
+                    brackets
+                            ? "Multiply out" + (split ? " and put like terms together." : ".")
+                            : "Put like terms together.",
                     Linear.latex("x", a, b) + " = " + Linear.latex("x", c, d));
         }
         item.step("Bring the terms with $x$ to one side.", Linear.latex("x", a - c, b) + " = " + d);
-        item.step(switch (kind) {
-            case 0 -> "A letter is left, so there is exactly one solution.";
-            case 1 -> "No letter is left, and the numbers differ: no $x$ can make this true.";
-            default -> "No letter is left, and both sides are equal: every $x$ makes this true.";
-        }, "");
-        return item.given(plainLeft(brackets, k, inner, m, a, b) + "=" + (split ? Linear.plain("x", part, 0) + " + (" + Linear.plain("x", c - part, d) + ")" : Linear.plain("x", c, d))).build();
+        item.step(
+                switch (kind) {
+                    case 0 -> "A letter is left, so there is exactly one solution.";
+                    case 1 -> "No letter is left, and the numbers differ: no $x$ can make this true.";
+                    default -> "No letter is left, and both sides are equal: every $x$ makes this true.";
+                },
+                "");
+        return item.given(plainLeft(brackets, k, inner, m, a, b) + "="
+                        + (split
+                                ? Linear.plain("x", part, 0) + " + (" + Linear.plain("x", c - part, d) + ")"
+                                : Linear.plain("x", c, d)))
+                .build();
     }
 
     private static String plainLeft(boolean brackets, int k, int inner, int m, int a, int b) {
@@ -64,15 +76,22 @@ public final class SolutionCount extends SkillDefinition {
         String none = "none, because the numbers of $x$ agree and the constants differ";
         String all = "infinitely many, because both sides are the same";
         List<String> texts = List.of(one, none, all);
-        String message = a == c ? "Compare the numbers of $x$ on both sides first. What happens when they are the same?"
+        String message = a == c
+                ? "Compare the numbers of $x$ on both sides first. What happens when they are the same?"
                 : "It looks as if only the constants were compared. Compare the numbers of $x$ first.";
         Choices choices = Choices.right(texts.get(kind));
         texts.forEach(text -> choices.wrong(text, "constants-only", message));
-        choices.wrong(b == d ? "one, because the constants agree" : "none, because the constants differ", "constants-only",
+        choices.wrong(
+                b == d ? "one, because the constants agree" : "none, because the constants differ",
+                "constants-only",
                 "The constants alone do not decide. Compare the numbers of $x$ first.");
         Field field = choices.shuffled("count", "Number of solutions", draw);
-        return Part.of("Choose the answer with its reason.", field, "How many $x$ are there on each side once everything is put together?",
-                "Different numbers of $x$: one solution. The same number of $x$: none if the constants differ, infinitely many if they agree.",
+        return Part.of(
+                "Choose the answer with its reason.",
+                field,
+                "How many $x$ are there on each side once everything is put together?",
+                "Different numbers of $x$: one solution. The same number of $x$: none if the constants differ,"
+                        + " infinitely many if they agree.",
                 "On the left there are " + a + " of $x$ once the brackets are gone.");
     }
 }

@@ -30,7 +30,9 @@ public final class FractionPicture extends SkillDefinition {
     public Item make(ItemRef ref, Draw draw) {
         int den = draw.between(3, Grounds.of(ref.tier(), 6, 8, 6));
         boolean above = ref.tier() == 3;
-        int num = above ? draw.between(den + 1, 3 * den - 1, n -> n % den != 0) : draw.between(1, den - 1, n -> 2 * n != den || ref.tier() == 1);
+        int num = above
+                ? draw.between(den + 1, 3 * den - 1, n -> n % den != 0)
+                : draw.between(1, den - 1, n -> 2 * n != den || ref.tier() == 1);
         int wholes = above ? num / den + 1 : 1;
         Figure.Shape shape = draw.coin() ? Figure.Shape.BAR : Figure.Shape.CIRCLE;
         return ref.variant().equals("shade") ? shade(ref, num, den, wholes, shape) : find(ref, num, den, wholes, draw);
@@ -39,8 +41,9 @@ public final class FractionPicture extends SkillDefinition {
     private static Figure.FractionPicture picture(Figure.Shape shape, int wholes, List<Double> cuts, int shaded) {
         boolean equal = cuts.stream().distinct().count() == 1;
         String what = (shape == Figure.Shape.BAR ? wholes == 1 ? "bar" : "bars" : wholes == 1 ? "circle" : "circles");
-        String alt = (wholes == 1 ? "A " + what : wholes + " " + what) + " cut into " + cuts.size() + (equal ? " equal parts" : " parts of different size")
-                + (wholes == 1 ? "" : " each") + ", " + (shaded == 0 ? "none" : String.valueOf(shaded)) + " shaded.";
+        String alt = (wholes == 1 ? "A " + what : wholes + " " + what) + " cut into " + cuts.size()
+                + (equal ? " equal parts" : " parts of different size") + (wholes == 1 ? "" : " each") + ", "
+                + (shaded == 0 ? "none" : String.valueOf(shaded)) + " shaded.";
         return new Figure.FractionPicture(alt, shape, wholes, cuts, shaded);
     }
 
@@ -52,35 +55,68 @@ public final class FractionPicture extends SkillDefinition {
         AnswerSpec answer = AnswerSpec.number(Form.Shape.ANY, num + "/" + den);
         int unshaded = wholes * den - num;
         Mistakes mistakes = Mistakes.of(answer)
-                .add(unshaded + "/" + den, "unshaded", "It looks as if the parts left white make the fraction. Shade the ones that count.")
-                .addIf(num + 1 <= wholes * den, num + 1 + "/" + den, "one-more", "One part too many. Count the shaded ones.")
+                .add(
+                        unshaded + "/" + den,
+                        "unshaded",
+                        "It looks as if the parts left white make the fraction. Shade the ones that count.")
+                .addIf(
+                        num + 1 <= wholes * den,
+                        num + 1 + "/" + den,
+                        "one-more",
+                        "One part too many. Count the shaded ones.")
                 .addIf(num > 1, num - 1 + "/" + den, "one-less", "One part is missing. Count the shaded ones.");
-        Field field = new Field("shade", "Shade " + num + "/" + den, "", new Response.Shade(picture(shape, wholes, equal(den), 0)), answer, List.of(mistakes.list()));
-        return finish(Items.of(ref).text("Shade $\\frac{" + num + "}{" + den + "}$ of a " + (shape == Figure.Shape.BAR ? "cheese board." : "cheese.")
-                + (wholes > 1 ? " Each " + (shape == Figure.Shape.BAR ? "bar" : "circle") + " is one whole." : ""))
-                .part(Part.of("Choose the parts to shade.", field, hints(num, den))), num, den);
+        Field field = new Field(
+                "shade",
+                "Shade " + num + "/" + den,
+                "",
+                new Response.Shade(picture(shape, wholes, equal(den), 0)),
+                answer,
+                List.of(mistakes.list()));
+        return finish(
+                Items.of(ref)
+                        .text("Shade $\\frac{" + num + "}{" + den + "}$ of a "
+                                + (shape == Figure.Shape.BAR ? "cheese board." : "cheese.")
+                                + (wholes > 1
+                                        ? " Each " + (shape == Figure.Shape.BAR ? "bar" : "circle") + " is one whole."
+                                        : ""))
+                        .part(Part.of("Choose the parts to shade.", field, hints(num, den))),
+                num,
+                den);
     }
 
     private static String[] hints(int num, int den) {
-        return new String[] {"Into how many equal parts is one whole cut?", "The bottom number says into how many equal parts a whole is cut, the top number how many of them count.",
-            "One part is $\\frac{1}{" + den + "}$. You need " + num + " of them."};
+        return new String[] {
+            "Into how many equal parts is one whole cut?",
+            "The bottom number says into how many equal parts a whole is cut, the top number how many of them count.",
+            "One part is $\\frac{1}{" + den + "}$. You need " + num + " of them."
+        };
     }
 
     private static Item finish(Items item, int num, int den) {
-        return item.step("One whole is cut into " + den + " equal parts; each is one of " + den + ".", num + "\\cdot \\frac{1}{" + den + "}")
-                .step("Take " + num + " of them.", "\\frac{" + num + "}{" + den + "}").given(num + "*1/" + den).build();
+        return item.step(
+                        "One whole is cut into " + den + " equal parts; each is one of " + den + ".",
+                        num + "\\cdot \\frac{1}{" + den + "}")
+                .step("Take " + num + " of them.", "\\frac{" + num + "}{" + den + "}")
+                .given(num + "*1/" + den)
+                .build();
     }
 
     private Item find(ItemRef ref, int num, int den, int wholes, Draw draw) {
         boolean above = ref.tier() == 3;
-        List<Figure.FractionPicture> right = new ArrayList<>(List.of(picture(Figure.Shape.BAR, wholes, equal(den), num), picture(Figure.Shape.CIRCLE, wholes, equal(den), num)));
+        List<Figure.FractionPicture> right = new ArrayList<>(List.of(
+                picture(Figure.Shape.BAR, wholes, equal(den), num),
+                picture(Figure.Shape.CIRCLE, wholes, equal(den), num)));
         if (!above && draw.coin()) {
             right.set(1, picture(Figure.Shape.BAR, 1, equal(2 * den), 2 * num));
         }
         List<Figure.FractionPicture> wrong = new ArrayList<>();
         wrong.add(picture(Figure.Shape.BAR, wholes, uneven(den), num));
-        wrong.add(picture(Figure.Shape.CIRCLE, wholes, equal(den), 2 * num == wholes * den ? num + 1 : wholes * den - num));
-        wrong.add(above ? picture(Figure.Shape.BAR, 1, equal(wholes * den), num) : picture(Figure.Shape.BAR, 1, equal(num + den), num));
+        wrong.add(picture(
+                Figure.Shape.CIRCLE, wholes, equal(den), 2 * num == wholes * den ? num + 1 : wholes * den - num));
+        wrong.add(
+                above
+                        ? picture(Figure.Shape.BAR, 1, equal(wholes * den), num)
+                        : picture(Figure.Shape.BAR, 1, equal(num + den), num));
         List<String> ids = draw.shuffled(IDS);
         List<Option> options = new ArrayList<>();
         for (int i = 0; i < 5; i++) {
@@ -90,14 +126,32 @@ public final class FractionPicture extends SkillDefinition {
         String key = ids.get(0) + "," + ids.get(1);
         AnswerSpec answer = AnswerSpec.choice(key, IDS);
         Mistakes mistakes = Mistakes.of(answer)
-                .add(key + "," + ids.get(2), "unequal-parts", "In one of them the parts are not equally large. Then they cannot be counted like that.")
+                .add(
+                        key + "," + ids.get(2),
+                        "unequal-parts",
+                        "In one of them the parts are not equally large. Then they cannot be counted like that.")
                 .add(key + "," + ids.get(3), "unshaded", "In one of them the white parts were counted.")
-                .add(key + "," + ids.get(4), above ? "parts-of-all" : "part-to-part", above ? "What is one whole there? The parts of all of them were counted together."
-                        : "There the shaded parts are compared with the white ones, not with all.")
+                .add(
+                        key + "," + ids.get(4),
+                        above ? "parts-of-all" : "part-to-part",
+                        above
+                                ? "What is one whole there? The parts of all of them were counted together."
+                                : "There the shaded parts are compared with the white ones, not with all.")
                 .add(ids.get(0), "missed-one", "There is one more. Other pictures can show the same fraction.");
-        Field field = new Field("pictures", "Pictures of " + num + "/" + den, "", new Response.ChooseAll(options), answer, List.of(mistakes.list()));
-        return finish(Items.of(ref).text("Which pictures show $\\frac{" + num + "}{" + den + "}$?" + (above ? " Each bar or circle is one whole." : ""))
-                .part(Part.of("Choose all that fit.", field, hints(num, den))), num, den);
+        Field field = new Field(
+                "pictures",
+                "Pictures of " + num + "/" + den,
+                "",
+                new Response.ChooseAll(options),
+                answer,
+                List.of(mistakes.list()));
+        return finish(
+                Items.of(ref)
+                        .text("Which pictures show $\\frac{" + num + "}{" + den + "}$?"
+                                + (above ? " Each bar or circle is one whole." : ""))
+                        .part(Part.of("Choose all that fit.", field, hints(num, den))),
+                num,
+                den);
     }
 
     /** One part twice as wide as the others. */

@@ -26,7 +26,11 @@ public final class BinomialExpand extends SkillDefinition {
         super("binomial-expand", "Powers of a binomial", List.of("blanks", "whole"));
     }
 
-    /** (first + second)^n. @param second carries the sign */
+    /**
+     * (first + second)^n.
+     *
+     * @param second carries the sign
+     */
     private record Power(Polynomial first, Polynomial second, int n) {
         Polynomial term(int k) {
             return first.power(n - k).times(second.power(k)).times(Rational.of(choose(n, k)));
@@ -65,26 +69,43 @@ public final class BinomialExpand extends SkillDefinition {
         Polynomial y = Polynomial.letter("y");
         int n = ref.tier() == 1 ? draw.between(3, 4) : draw.between(3, 5);
         Rational sign = Rational.of(draw.coin() ? 1 : -1);
-        Polynomial first = switch (ref.tier()) {
-            case 1 -> x;
-            case 2 -> x.times(Rational.of(draw.between(1, 3)));
-            default -> draw.coin() ? x.power(2) : x.times(Rational.of(draw.between(2, 3)));
-        };
-        Polynomial second = switch (ref.tier()) {
-            case 1 -> draw.coin() ? y.times(sign) : Polynomial.constant(sign.times(Rational.of(draw.between(1, 3))));
-            case 2 -> draw.coin() ? y.times(sign.times(Rational.of(draw.between(1, 3)))) : Polynomial.constant(sign.times(Rational.of(draw.between(2, 4))));
-            default -> y.times(sign.times(Rational.of(draw.between(2, 4))));
-        };
+        Polynomial first =
+                switch (ref.tier()) {
+                    case 1 -> x;
+                    case 2 -> x.times(Rational.of(draw.between(1, 3)));
+                    default -> draw.coin() ? x.power(2) : x.times(Rational.of(draw.between(2, 3)));
+                };
+        Polynomial second =
+                switch (ref.tier()) {
+                    case 1 ->
+                        draw.coin() ? y.times(sign) : Polynomial.constant(sign.times(Rational.of(draw.between(1, 3))));
+                    case 2 ->
+                        draw.coin()
+                                ? y.times(sign.times(Rational.of(draw.between(1, 3))))
+                                : Polynomial.constant(sign.times(Rational.of(draw.between(2, 4))));
+                    default -> y.times(sign.times(Rational.of(draw.between(2, 4))));
+                };
         Power power = new Power(first, second, ref.tier() == 3 ? Math.min(n, 4) : n);
-        Items item = Items.of(ref).text(ref.variant().equals("blanks") ? "Fill the blanks of this expansion." : "Multiply out.").formula(power.latex())
+        Items item = Items.of(ref)
+                .text(ref.variant().equals("blanks") ? "Fill the blanks of this expansion." : "Multiply out.")
+                .formula(power.latex())
                 .part(ref.variant().equals("blanks") ? blanks(power, draw) : whole(power));
         List<String> raw = new ArrayList<>();
         for (int k = 0; k <= power.n(); k++) {
             raw.add(rawTerm(power, k));
         }
-        return item.step("Take the coefficients of row " + power.n() + " of Pascal's triangle; the powers of the first go down, those of the second up.", String.join(" + ", raw))
-                .step("Work out each term.", PolynomialText.latex(power.whole())).given(power.plain())
-                .second("Pascal's triangle", new Block.Text("Each number is the sum of the two above it. Row " + power.n() + " gives the coefficients."), triangle(power.n())).build();
+        return item.step(
+                        "Take the coefficients of row " + power.n()
+                                + " of Pascal's triangle; the powers of the first go down, those of the second up.",
+                        String.join(" + ", raw))
+                .step("Work out each term.", PolynomialText.latex(power.whole()))
+                .given(power.plain())
+                .second(
+                        "Pascal's triangle",
+                        new Block.Text("Each number is the sum of the two above it. Row " + power.n()
+                                + " gives the coefficients."),
+                        triangle(power.n()))
+                .build();
     }
 
     private static Block triangle(int n) {
@@ -114,9 +135,13 @@ public final class BinomialExpand extends SkillDefinition {
     }
 
     private static String[] hints(Power p) {
-        return new String[] {"How many terms does the expansion have? One more than the exponent.",
-            "The coefficients come from Pascal's triangle. Powers of the first go down by one, powers of the second up by one.",
-            "Row " + p.n() + " of the triangle starts with 1, " + p.n() + ". The first term is $" + PolynomialText.latex(p.term(0)) + "$."};
+        return new String[] {
+            "How many terms does the expansion have? One more than the exponent.",
+            "The coefficients come from Pascal's triangle. Powers of the first go down by one, powers of the second up"
+                    + " by one.",
+            "Row " + p.n() + " of the triangle starts with 1, " + p.n() + ". The first term is $"
+                    + PolynomialText.latex(p.term(0)) + "$."
+        };
     }
 
     private static String[] letters(Power p) {
@@ -124,21 +149,39 @@ public final class BinomialExpand extends SkillDefinition {
     }
 
     private static Part whole(Power p) {
-        AnswerSpec answer = AnswerSpec.of(Kind.EXPRESSION, Form.Shape.EXPANDED, PolynomialText.plain(p.whole())).withLetters(letters(p));
+        AnswerSpec answer = AnswerSpec.of(Kind.EXPRESSION, Form.Shape.EXPANDED, PolynomialText.plain(p.whole()))
+                .withLetters(letters(p));
         Polynomial ends = p.term(0).plus(p.term(p.n()));
         Polynomial alternating = new Power(p.first(), p.second().negate(), p.n()).whole();
         Polynomial unraised = Polynomial.ZERO;
         Rational a = p.first().content();
         for (int k = 0; k <= p.n(); k++) {
             int lost = p.n() - k;
-            unraised = unraised.plus(lost == 0 ? p.term(k) : p.term(k).times(a.power(lost).reciprocal()).times(a));
+            unraised = unraised.plus(
+                    lost == 0
+                            ? p.term(k)
+                            : p.term(k).times(a.power(lost).reciprocal()).times(a));
         }
         Mistakes mistakes = Mistakes.of(answer)
-                .add(PolynomialText.plain(ends), "ends-only", "Only the ends are there. A power of a sum has terms in between.")
-                .add(PolynomialText.plain(alternating), "signs", "Look at the signs: how do powers of the second change them?")
-                .addIf(!a.isOne(), PolynomialText.plain(unraised), "coefficient-not-raised", "The number before the letter is raised to the power as well.")
-                .add(PolynomialText.plain(p.whole().minus(p.term(1))), "term-missing", "One term is missing. There is one more than the exponent.");
-        Field field = Field.typed("answer", "Expanded", "a sum without brackets, like terms together", answer, mistakes.list());
+                .add(
+                        PolynomialText.plain(ends),
+                        "ends-only",
+                        "Only the ends are there. A power of a sum has terms in between.")
+                .add(
+                        PolynomialText.plain(alternating),
+                        "signs",
+                        "Look at the signs: how do powers of the second change them?")
+                .addIf(
+                        !a.isOne(),
+                        PolynomialText.plain(unraised),
+                        "coefficient-not-raised",
+                        "The number before the letter is raised to the power as well.")
+                .add(
+                        PolynomialText.plain(p.whole().minus(p.term(1))),
+                        "term-missing",
+                        "One term is missing. There is one more than the exponent.");
+        Field field = Field.typed(
+                "answer", "Expanded", "a sum without brackets, like terms together", answer, mistakes.list());
         return Part.of("Write it without brackets.", field, hints(p));
     }
 
@@ -157,16 +200,25 @@ public final class BinomialExpand extends SkillDefinition {
                 template.append(latex.startsWith("-") ? "(" + latex + ")" : latex);
             }
         }
-        return new Part("Fill in the missing terms.", fields, new Layout.InFormula(template.toString()), List.of(hints(p)));
+        return new Part(
+                "Fill in the missing terms.", fields, new Layout.InFormula(template.toString()), List.of(hints(p)));
     }
 
     private static Field blank(Power p, int k) {
         Polynomial term = p.term(k);
-        AnswerSpec answer = AnswerSpec.of(Kind.EXPRESSION, Form.Shape.EXPANDED, PolynomialText.plain(term)).withLetters(letters(p));
+        AnswerSpec answer = AnswerSpec.of(Kind.EXPRESSION, Form.Shape.EXPANDED, PolynomialText.plain(term))
+                .withLetters(letters(p));
         Rational coefficient = Rational.of(choose(p.n(), k));
         Mistakes mistakes = Mistakes.of(answer)
-                .add(PolynomialText.plain(term.negate()), "sign", "Look at the sign: an odd power of a negative number is negative.")
-                .addIf(!coefficient.isOne(), PolynomialText.plain(term.times(coefficient.reciprocal())), "coefficient-missing", "The number from Pascal's triangle is missing.");
+                .add(
+                        PolynomialText.plain(term.negate()),
+                        "sign",
+                        "Look at the sign: an odd power of a negative number is negative.")
+                .addIf(
+                        !coefficient.isOne(),
+                        PolynomialText.plain(term.times(coefficient.reciprocal())),
+                        "coefficient-missing",
+                        "The number from Pascal's triangle is missing.");
         return Field.typed("t" + k, "term " + (k + 1), "one term, its sign with it", answer, mistakes.list());
     }
 }

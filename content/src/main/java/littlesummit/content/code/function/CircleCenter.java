@@ -26,7 +26,9 @@ public final class CircleCenter extends SkillDefinition {
 
     @Override
     public List<String> variants(int tier) {
-        return tier == 1 ? List.of("graph", "place") : tier == 2 ? List.of("equation", "place") : List.of("equation", "expanded");
+        return tier == 1
+                ? List.of("graph", "place")
+                : tier == 2 ? List.of("equation", "place") : List.of("equation", "expanded");
     }
 
     @Override
@@ -37,29 +39,41 @@ public final class CircleCenter extends SkillDefinition {
         int k = draw.between(-5, 5, n -> n != 0 && Math.abs(n) != Math.abs(h));
         Rational cx = fractions ? Rational.of(2L * draw.between(-5, 5) + 1, draw.oneOf(2, 4)) : Rational.of(h);
         Rational cy = fractions ? Rational.of(draw.oneOf(-5, -4, -2, -1, 1, 2, 4, 5), 3) : Rational.of(k);
-        String equation = ref.variant().equals("expanded") ? "x^2 + y^2" + linear(-2 * h, "x") + linear(-2 * k, "y") + constant(h * h + k * k - r * r) + " = 0"
+        String equation = ref.variant().equals("expanded")
+                ? "x^2 + y^2" + linear(-2 * h, "x") + linear(-2 * k, "y") + constant(h * h + k * k - r * r) + " = 0"
                 : square("x", cx) + " + " + square("y", cy) + " = " + r * r;
         Items item = Items.of(ref);
         if (ref.variant().equals("graph")) {
-            item.text("On the map grid of the weather station a radar circle is drawn. Where is its centre?").picture(grid(h, k, r, true));
+            item.text("On the map grid of the weather station a radar circle is drawn. Where is its centre?")
+                    .picture(grid(h, k, r, true));
         } else if (ref.variant().equals("place")) {
-            item.text("Place the centre of this circle on the grid.").formula(square("x", cx) + " + " + square("y", cy) + " = " + r * r);
+            item.text("Place the centre of this circle on the grid.")
+                    .formula(square("x", cx) + " + " + square("y", cy) + " = " + r * r);
         } else {
             item.text("Where is the centre of this circle?").formula(equation);
         }
         item.part(part(ref, cx, cy, r));
         if (ref.variant().equals("graph")) {
-            item.step("Go to the middle of the circle: half-way between its left and right ends, and its lowest and highest points.", "x = \\frac{" + (h - r) + "+" + bracket(h + r) + "}{2}, y = \\frac{"
-                    + (k - r) + "+" + bracket(k + r) + "}{2}");
+            item.step(
+                    "Go to the middle of the circle: half-way between its left and right ends, and its lowest and"
+                            + " highest points.",
+                    "x = \\frac{" + (h - r) + "+" + bracket(h + r) + "}{2}, y = \\frac{" + (k - r) + "+"
+                            + bracket(k + r) + "}{2}");
         } else {
             if (ref.variant().equals("expanded")) {
                 item.step("Complete both squares.", square("x", cx) + " + " + square("y", cy) + " = " + r * r);
             }
-            item.step("The centre is where both brackets are zero: the signs turn round.", "x " + minus(cx) + " = 0, y " + minus(cy) + " = 0");
+            item.step(
+                    "The centre is where both brackets are zero: the signs turn round.",
+                    "x " + minus(cx) + " = 0, y " + minus(cy) + " = 0");
         }
         return item.step("Write it as a pair.", "x = " + Linear.fractionLatex(cx) + ", y = " + Linear.fractionLatex(cy))
                 .given(ref.variant().equals("graph") ? "" : plainEquation(cx, cy, r))
-                .second("Zero in the brackets", new Block.Text("A bracket such as $" + square("x", cx) + "$ is smallest, zero, just at the centre. So ask what makes it zero.")).build();
+                .second(
+                        "Zero in the brackets",
+                        new Block.Text("A bracket such as $" + square("x", cx)
+                                + "$ is smallest, zero, just at the centre. So ask what makes it zero."))
+                .build();
     }
 
     private static String plainEquation(Rational h, Rational k, int r) {
@@ -87,15 +101,26 @@ public final class CircleCenter extends SkillDefinition {
     }
 
     private static Figure.Grid grid(int h, int k, int r, boolean circle) {
-        return new Figure.Grid(circle ? "A grid from -10 to 10 with a circle from x = " + (h - r) + " to x = " + (h + r) + " and from y = " + (k - r) + " to y = " + (k + r) + "."
-                : "An empty grid from -10 to 10.", -10, 10, -10, 10, 1, circle ? List.of(new Figure.Drawn.Circle(h, k, r)) : List.of());
+        return new Figure.Grid(
+                circle
+                        ? "A grid from -10 to 10 with a circle from x = " + (h - r) + " to x = " + (h + r)
+                                + " and from y = " + (k - r) + " to y = " + (k + r) + "."
+                        : "An empty grid from -10 to 10.",
+                -10,
+                10,
+                -10,
+                10,
+                1,
+                circle ? List.of(new Figure.Drawn.Circle(h, k, r)) : List.of());
     }
 
     private static Part part(ItemRef ref, Rational cx, Rational cy, int r) {
         boolean fractions = !cx.isInteger() || !cy.isInteger();
-        AnswerSpec answer = AnswerSpec.of(Kind.PAIR, fractions ? Form.Shape.FRACTION_LOWEST : Form.Shape.ANY, pair(cx, cy));
+        AnswerSpec answer =
+                AnswerSpec.of(Kind.PAIR, fractions ? Form.Shape.FRACTION_LOWEST : Form.Shape.ANY, pair(cx, cy));
         boolean graph = ref.variant().equals("graph");
-        String kept = graph ? "Both signs are the other way round. Is the centre right or left of zero, above or below it?"
+        String kept = graph
+                ? "Both signs are the other way round. Is the centre right or left of zero, above or below it?"
                 : "It looks as if the signs were taken as they stand. What makes each bracket zero?";
         Mistakes mistakes = Mistakes.of(answer)
                 .add(pair(cx.negate(), cy.negate()), "signs-kept", kept)
@@ -103,12 +128,25 @@ public final class CircleCenter extends SkillDefinition {
                 .add(pair(cx.negate(), cy), "sign-x", "Look at the sign of the first coordinate.")
                 .add(pair(cx, cy.negate()), "sign-y", "Look at the sign of the second coordinate.");
         boolean place = ref.variant().equals("place");
-        Field typed = Field.typed("center", "Centre", fractions ? "a pair (x, y) of fractions in lowest terms" : "a pair (x, y)", answer, mistakes.list());
+        Field typed = Field.typed(
+                "center",
+                "Centre",
+                fractions ? "a pair (x, y) of fractions in lowest terms" : "a pair (x, y)",
+                answer,
+                mistakes.list());
         Field field = place ? typed.by(new Response.PlotPoint(grid(0, 0, r, false))) : typed;
-        return Part.of(place ? "Put the point at the centre." : "Give the centre as a pair.", field,
-                graph ? "Which point is equally far from every point of the circle?" : "For which x is the first bracket zero?",
-                graph ? "The centre lies half-way between opposite points of the circle." : "A circle $(x - h)^2 + (y - k)^2 = r^2$ has its centre at $(h, k)$: opposite signs.",
-                graph ? "From left to right the circle goes from " + Linear.fraction(cx.minus(Rational.of(r))) + " to " + Linear.fraction(cx.plus(Rational.of(r))) + "."
+        return Part.of(
+                place ? "Put the point at the centre." : "Give the centre as a pair.",
+                field,
+                graph
+                        ? "Which point is equally far from every point of the circle?"
+                        : "For which x is the first bracket zero?",
+                graph
+                        ? "The centre lies half-way between opposite points of the circle."
+                        : "A circle $(x - h)^2 + (y - k)^2 = r^2$ has its centre at $(h, k)$: opposite signs.",
+                graph
+                        ? "From left to right the circle goes from " + Linear.fraction(cx.minus(Rational.of(r)))
+                                + " to " + Linear.fraction(cx.plus(Rational.of(r))) + "."
                         : "The first bracket is $" + square("x", cx) + "$.");
     }
 

@@ -43,12 +43,17 @@ public final class PolynomialFactor extends SkillDefinition {
 
         String front(boolean latex) {
             Polynomial outer = outer();
-            return outer.equals(Polynomial.ONE) ? "" : latex ? PolynomialText.latex(outer) : PolynomialText.plain(outer) + "*";
+            return outer.equals(Polynomial.ONE)
+                    ? ""
+                    : latex ? PolynomialText.latex(outer) : PolynomialText.plain(outer) + "*";
         }
 
         String factors(boolean latex, int p1, int q1) {
-            return front(latex) + (latex ? "\\left(" + Linear.latex("x", a, p1) + "\\right)\\left(" + Linear.latex("x", a, q1) + "\\right)"
-                    : "(" + Linear.plain("x", a, p1) + ")(" + Linear.plain("x", a, q1) + ")");
+            return front(latex)
+                    + (latex
+                            ? "\\left(" + Linear.latex("x", a, p1) + "\\right)\\left(" + Linear.latex("x", a, q1)
+                                    + "\\right)"
+                            : "(" + Linear.plain("x", a, p1) + ")(" + Linear.plain("x", a, q1) + ")");
         }
     }
 
@@ -76,25 +81,74 @@ public final class PolynomialFactor extends SkillDefinition {
         Polynomial whole = s.inner().times(s.outer());
         AnswerSpec answer = AnswerSpec.of(Kind.EXPRESSION, Form.Shape.FACTORED, s.factors(false, s.p(), s.q()));
         Mistakes mistakes = Mistakes.of(answer)
-                .add(s.factors(false, -s.p(), -s.q()), "signs", "Multiply yours out: the signs in the middle do not fit.")
-                .addIf(!squares, s.factors(false, s.p(), -s.q()), "sign-of-one", "Multiply yours out and look at the last number.")
-                .addIf(squares, s.factors(false, s.p(), s.p()), "square-of-difference", "That is the square of a difference: multiply it out, and a middle term appears.")
-                .addIf(!squares && s.p() + s.q() != s.p() * s.q(), s.factors(false, 1, s.p() + s.q() - 1), "sum-only", "The sum fits. The two numbers must also multiply to the last one.")
-                .addIf(!s.outer().equals(Polynomial.ONE), PolynomialText.plain(s.outer()) + "*(" + PolynomialText.plain(s.inner()) + ")", "content-only",
+                .add(
+                        s.factors(false, -s.p(), -s.q()),
+                        "signs",
+                        "Multiply yours out: the signs in the middle do not fit.")
+                .addIf(
+                        !squares,
+                        s.factors(false, s.p(), -s.q()),
+                        "sign-of-one",
+                        "Multiply yours out and look at the last number.")
+                .addIf(
+                        squares,
+                        s.factors(false, s.p(), s.p()),
+                        "square-of-difference",
+                        "That is the square of a difference: multiply it out, and a middle term appears.")
+                .addIf(
+                        !squares && s.p() + s.q() != s.p() * s.q(),
+                        s.factors(false, 1, s.p() + s.q() - 1),
+                        "sum-only",
+                        "The sum fits. The two numbers must also multiply to the last one.")
+                .addIf(
+                        !s.outer().equals(Polynomial.ONE),
+                        PolynomialText.plain(s.outer()) + "*(" + PolynomialText.plain(s.inner()) + ")",
+                        "content-only",
                         "A good start. What is left in the brackets comes apart further.");
-        Field field = Field.typed("answer", "Factored", "a product that comes apart no further, number factors in front", answer, mistakes.list());
+        Field field = Field.typed(
+                "answer",
+                "Factored",
+                "a product that comes apart no further, number factors in front",
+                answer,
+                mistakes.list());
         String inside = PolynomialText.latex(s.inner());
-        Items item = Items.of(ref).text(squares ? "Write this difference as a product." : "Write this sum as a product.").formula(PolynomialText.latex(whole))
-                .part(Part.of("Factor it completely.", field, s.outer().equals(Polynomial.ONE) ? "Which two things multiply to the last number?" : "Do all terms share a factor?",
-                        squares ? "A difference of two squares is a sum times a difference." : "Look for two numbers whose product is the last number and whose sum is the one in the middle.",
-                        squares ? "It is $" + squareText(s) + "$." : s.outer().equals(Polynomial.ONE) ? "Their product is $" + s.p() * s.q() + "$, their sum $" + (s.p() + s.q()) + "$."
-                                : "Take $" + PolynomialText.latex(s.outer()) + "$ out first: $" + inside + "$ is left."));
+        Items item = Items.of(ref)
+                .text(squares ? "Write this difference as a product." : "Write this sum as a product.")
+                .formula(PolynomialText.latex(whole))
+                .part(Part.of(
+                        "Factor it completely.",
+                        field,
+                        s.outer().equals(Polynomial.ONE)
+                                ? "Which two things multiply to the last number?"
+                                : "Do all terms share a factor?",
+                        squares
+                                ? "A difference of two squares is a sum times a difference."
+                                : "Look for two numbers whose product is the last number and whose sum is the one in"
+                                        + " the middle.",
+                        squares
+                                ? "It is $" + squareText(s) + "$."
+                                : s.outer().equals(Polynomial.ONE)
+                                        ? "Their product is $" + s.p() * s.q() + "$, their sum $" + (s.p() + s.q())
+                                                + "$."
+                                        : "Take $" + PolynomialText.latex(s.outer()) + "$ out first: $" + inside
+                                                + "$ is left."));
         if (!s.outer().equals(Polynomial.ONE)) {
             item.step("Take out what all terms share.", s.front(true) + "\\left(" + inside + "\\right)");
         }
-        item.step(squares ? "Both terms are squares." : "Find two numbers with product $" + s.p() * s.q() + "$ and sum $" + (s.p() + s.q()) + "$: $" + s.p() + "$ and $" + s.q() + "$. Split the middle term.",
-                squares ? s.front(true) + (s.front(true).isEmpty() ? squareText(s) : "\\left(" + squareText(s) + "\\right)") : split(s));
-        return item.step(squares ? "Sum times difference." : "Group, and take out the shared bracket.", s.factors(true, s.p(), s.q())).given(PolynomialText.plain(whole)).build();
+        item.step(
+                squares
+                        ? "Both terms are squares."
+                        : "Find two numbers with product $" + s.p() * s.q() + "$ and sum $" + (s.p() + s.q()) + "$: $"
+                                + s.p() + "$ and $" + s.q() + "$. Split the middle term.",
+                squares
+                        ? s.front(true)
+                                + (s.front(true).isEmpty() ? squareText(s) : "\\left(" + squareText(s) + "\\right)")
+                        : split(s));
+        return item.step(
+                        squares ? "Sum times difference." : "Group, and take out the shared bracket.",
+                        s.factors(true, s.p(), s.q()))
+                .given(PolynomialText.plain(whole))
+                .build();
     }
 
     private static String squareText(Shape s) {
@@ -103,7 +157,8 @@ public final class PolynomialFactor extends SkillDefinition {
     }
 
     private static String split(Shape s) {
-        String inner = "x^{2}" + linear(s.p()) + linear(s.q()) + (s.p() * s.q() < 0 ? " - " : " + ") + Math.abs(s.p() * s.q());
+        String inner =
+                "x^{2}" + linear(s.p()) + linear(s.q()) + (s.p() * s.q() < 0 ? " - " : " + ") + Math.abs(s.p() * s.q());
         return s.front(true).isEmpty() ? inner : s.front(true) + "\\left(" + inner + "\\right)";
     }
 

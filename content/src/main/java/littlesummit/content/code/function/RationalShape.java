@@ -26,9 +26,20 @@ record RationalShape(int factor, List<Integer> zeros, List<Integer> poles, int h
         int factor = draw.oneOf(1, 2, -1, -2);
         return switch (tier) {
             case 1 -> new RationalShape(factor, List.of(places.get(0)), List.of(places.get(1)), places.get(2));
-            case 2 -> 2 * places.get(0) == places.get(1) + places.get(2) ? draw(tier, draw)
-                    : new RationalShape(factor, List.of(places.get(0), places.get(0)), List.of(places.get(1), places.get(2)), places.get(3));
-            default -> new RationalShape(draw.oneOf(1, -1), List.of(places.get(0), places.get(1)), List.of(places.get(2)), places.get(3));
+            case 2 ->
+                2 * places.get(0) == places.get(1) + places.get(2)
+                        ? draw(tier, draw)
+                        : new RationalShape(
+                                factor,
+                                List.of(places.get(0), places.get(0)),
+                                List.of(places.get(1), places.get(2)),
+                                places.get(3));
+            default ->
+                new RationalShape(
+                        draw.oneOf(1, -1),
+                        List.of(places.get(0), places.get(1)),
+                        List.of(places.get(2)),
+                        places.get(3));
         };
     }
 
@@ -75,7 +86,11 @@ record RationalShape(int factor, List<Integer> zeros, List<Integer> poles, int h
         if (rest.degree("x") == 0) {
             return List.of();
         }
-        Rational x = rest.coefficient("x", 0).asRational().orElseThrow().over(rest.coefficient("x", 1).asRational().orElseThrow()).negate();
+        Rational x = rest.coefficient("x", 0)
+                .asRational()
+                .orElseThrow()
+                .over(rest.coefficient("x", 1).asRational().orElseThrow())
+                .negate();
         boolean undefined = x.equals(Rational.of(hole)) || poles.stream().anyMatch(p -> x.equals(Rational.of(p)));
         return undefined ? List.of() : List.of(x);
     }
@@ -110,7 +125,11 @@ record RationalShape(int factor, List<Integer> zeros, List<Integer> poles, int h
     }
 
     RationalShape shifted(int by) {
-        return new RationalShape(factor, zeros.stream().map(z -> z + by).toList(), poles.stream().map(p -> p + by).toList(), hole + by);
+        return new RationalShape(
+                factor,
+                zeros.stream().map(z -> z + by).toList(),
+                poles.stream().map(p -> p + by).toList(),
+                hole + by);
     }
 
     Figure.Grid graph() {
@@ -118,15 +137,21 @@ record RationalShape(int factor, List<Integer> zeros, List<Integer> poles, int h
         drawn.add(new Figure.Drawn.Curve(branches()));
         poles.forEach(p -> drawn.add(new Figure.Drawn.Asymptote(1, 0, p, "x = " + p)));
         double slope = isOblique() ? factor : 0;
-        double c = asymptote().coefficient("x", 0).asRational().orElseThrow().num().doubleValue();
+        double c =
+                asymptote().coefficient("x", 0).asRational().orElseThrow().num().doubleValue();
         drawn.add(new Figure.Drawn.Asymptote(-slope, 1, c, "y = " + PolynomialText.plain(asymptote())));
         boolean holeInside = Math.abs(value(hole)) < WINDOW;
         if (holeInside) {
             drawn.add(new Figure.Drawn.Hole(hole, Math.round(value(hole) * 1000) / 1000.0));
         }
-        String alt = "A graph with vertical asymptotes at x = " + Stream.concat(poles.stream().map(String::valueOf), Stream.<String>empty()).sorted().toList()
-                + ", the asymptote y = " + PolynomialText.plain(asymptote()) + ", zeros at x = " + zeros.stream().distinct().sorted().toList()
-                + ", " + (risesRightOf(poles.getFirst()) ? "rising" : "falling") + " without end just right of x = " + poles.getFirst()
+        String alt = "A graph with vertical asymptotes at x = "
+                + Stream.concat(poles.stream().map(String::valueOf), Stream.<String>empty())
+                        .sorted()
+                        .toList()
+                + ", the asymptote y = " + PolynomialText.plain(asymptote()) + ", zeros at x = "
+                + zeros.stream().distinct().sorted().toList()
+                + ", " + (risesRightOf(poles.getFirst()) ? "rising" : "falling") + " without end just right of x = "
+                + poles.getFirst()
                 + (holeInside ? ", with a hole at x = " + hole : "") + ".";
         return new Figure.Grid(alt.replace("[", "").replace("]", ""), -WINDOW, WINDOW, -WINDOW, WINDOW, 1, drawn);
     }
@@ -137,7 +162,8 @@ record RationalShape(int factor, List<Integer> zeros, List<Integer> poles, int h
         for (int i = 0; i <= STEPS; i++) {
             double x = -WINDOW + 2 * WINDOW * i / STEPS + 1e-4;
             double y = value(x);
-            boolean broken = !branch.isEmpty() && (Math.abs(y) > 4 * WINDOW || Math.abs(y - branch.getLast()) > 2 * WINDOW);
+            boolean broken =
+                    !branch.isEmpty() && (Math.abs(y) > 4 * WINDOW || Math.abs(y - branch.getLast()) > 2 * WINDOW);
             if (broken) {
                 branches.add(branch);
                 branch = new ArrayList<>();

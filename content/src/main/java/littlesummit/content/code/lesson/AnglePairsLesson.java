@@ -1,14 +1,14 @@
 package littlesummit.content.code.lesson;
 
 import java.util.List;
+import littlesummit.content.code.lesson.Asks.Wrong;
+import littlesummit.content.code.shape.AnglePairs;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.skill.Choices;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
-import littlesummit.content.code.lesson.Asks.Wrong;
-import littlesummit.content.code.shape.AnglePairs;
 
 /** Beside or opposite: two relations that give every angle of a crossing. */
 public final class AnglePairsLesson extends GuidedLesson {
@@ -20,23 +20,58 @@ public final class AnglePairsLesson extends GuidedLesson {
     Item make(ItemRef ref, Draw draw, boolean guided) {
         int a = draw.between(25, 155, n -> Math.abs(n - 90) > 8);
         int turn = draw.between(0, 4) * 10;
-        Figure.Angles figure = new Figure.Angles("Two straight lines cross. One angle has " + a + " degrees, x lies opposite it, y lies beside it.",
+        Figure.Angles figure = new Figure.Angles(
+                "Two straight lines cross. One angle has " + a + " degrees, x lies opposite it, y lies beside it.",
                 List.of(new Figure.Ray(turn, "", true), new Figure.Ray(turn + a, "", true)),
-                List.of(new Figure.Arc(turn, turn + a, a + "°", false), new Figure.Arc(turn + 180, turn + 180 + a, "x", false), new Figure.Arc(turn + a, turn + 180, "y", false)));
-        Items item = Items.of(ref).text("Two trails cross. Both are straight. One angle at the crossing has " + a + "°.").picture(figure);
+                List.of(
+                        new Figure.Arc(turn, turn + a, a + "°", false),
+                        new Figure.Arc(turn + 180, turn + 180 + a, "x", false),
+                        new Figure.Arc(turn + a, turn + 180, "y", false)));
+        Items item = Items.of(ref)
+                .text("Two trails cross. Both are straight. One angle at the crossing has " + a + "°.")
+                .picture(figure);
         if (guided) {
-            item.part(Asks.pick("Choose the relation.", "Angle y and the given angle {{pick}}.",
-                    Choices.right("lie beside each other on a straight line").wrong("lie opposite each other", "opposite-for-beside", "Do they share a side?")
-                            .wrong("make a right angle", "right-angle", "There is no square mark at this crossing."), draw,
-                    "Do they share one side?", "Two that share a side and fill a straight line lie beside each other.", "Follow the straight line: the given angle and y fill it."))
-                    .part(Asks.whole("How many degrees do they make together?", "Degrees together", 180, Wrong.of(90, "right-angle", "That is a right angle. What is a straight line?"),
-                            "Half a turn.", "A full turn has 360 degrees; a straight line is half of it.", "Halve 360."));
+            item.part(Asks.pick(
+                            "Choose the relation.",
+                            "Angle y and the given angle {{pick}}.",
+                            Choices.right("lie beside each other on a straight line")
+                                    .wrong("lie opposite each other", "opposite-for-beside", "Do they share a side?")
+                                    .wrong(
+                                            "make a right angle",
+                                            "right-angle",
+                                            "There is no square mark at this crossing."),
+                            draw,
+                            "Do they share one side?",
+                            "Two that share a side and fill a straight line lie beside each other.",
+                            "Follow the straight line: the given angle and y fill it."))
+                    .part(Asks.whole(
+                            "How many degrees do they make together?",
+                            "Degrees together",
+                            180,
+                            Wrong.of(90, "right-angle", "That is a right angle. What is a straight line?"),
+                            "Half a turn.",
+                            "A full turn has 360 degrees; a straight line is half of it.",
+                            "Halve 360."));
         }
-        return item.part(Asks.whole("How large is y, in degrees?", "Angle y", 180 - a, Wrong.of(a, "opposite-for-beside", "Angle y lies beside the given one, not opposite."),
-                "Together with the given angle it fills a straight line.", "Take the given angle from 180 degrees.", "Take " + a + " from 180."))
-                .part(Asks.whole("How large is x, in degrees?", "Angle x", a, Wrong.of(180 - a, "beside-for-opposite", "Angle x lies opposite the given one, not beside."),
-                        "Does x lie beside the given angle or opposite?", "Opposite angles at a crossing are equal.", "x and y fill a straight line too."))
-                .step("Angle y and the given one fill a straight line.", "y = 180 - " + a).step("Work it out.", "y = " + (180 - a))
-                .step("Angle x and y fill a straight line too, so x is as large as the given one.", "x = " + a).build();
+        return item.part(Asks.whole(
+                        "How large is y, in degrees?",
+                        "Angle y",
+                        180 - a,
+                        Wrong.of(a, "opposite-for-beside", "Angle y lies beside the given one, not opposite."),
+                        "Together with the given angle it fills a straight line.",
+                        "Take the given angle from 180 degrees.",
+                        "Take " + a + " from 180."))
+                .part(Asks.whole(
+                        "How large is x, in degrees?",
+                        "Angle x",
+                        a,
+                        Wrong.of(180 - a, "beside-for-opposite", "Angle x lies opposite the given one, not beside."),
+                        "Does x lie beside the given angle or opposite?",
+                        "Opposite angles at a crossing are equal.",
+                        "x and y fill a straight line too."))
+                .step("Angle y and the given one fill a straight line.", "y = 180 - " + a)
+                .step("Work it out.", "y = " + (180 - a))
+                .step("Angle x and y fill a straight line too, so x is as large as the given one.", "x = " + a)
+                .build();
     }
 }

@@ -15,7 +15,11 @@ import littlesummit.core.skill.Mistakes;
 final class Asks {
     private Asks() {}
 
-    /** A sentence with a list in it. @param sentence with {@code {{pick}}} where the list stands */
+    /**
+     * A sentence with a list in it.
+     *
+     * @param sentence with {@code {{pick}}} where the list stands
+     */
     static Part pick(String prompt, String sentence, Choices choices, Draw draw, String... hints) {
         Field drawn = choices.shuffled("pick", prompt, draw);
         Field field = drawn.by(new Response.PickFromList(((Response.ChooseOne) drawn.response()).options()));
@@ -27,13 +31,24 @@ final class Asks {
     }
 
     static Part whole(String prompt, String label, long answer, Wrong wrong, String... hints) {
-        return number(prompt, label, "a whole number", AnswerSpec.number(Form.Shape.INTEGER, String.valueOf(answer)), wrong, hints);
+        return number(
+                prompt,
+                label,
+                "a whole number",
+                AnswerSpec.number(Form.Shape.INTEGER, String.valueOf(answer)),
+                wrong,
+                hints);
     }
 
     /** A whole number of percent; the field shows the sign. */
     static Part percent(String prompt, String label, long answer, Wrong wrong, String... hints) {
-        return number(prompt, label, "a percent; the sign is there already",
-                AnswerSpec.number(Form.Shape.PERCENT, answer + "%").withSuffix("%"), wrong, hints);
+        return number(
+                prompt,
+                label,
+                "a percent; the sign is there already",
+                AnswerSpec.number(Form.Shape.PERCENT, answer + "%").withSuffix("%"),
+                wrong,
+                hints);
     }
 
     static Part number(String prompt, String label, String wanted, AnswerSpec answer, Wrong wrong, String... hints) {

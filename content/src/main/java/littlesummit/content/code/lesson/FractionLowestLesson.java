@@ -1,5 +1,7 @@
 package littlesummit.content.code.lesson;
 
+import littlesummit.content.code.lesson.Asks.Wrong;
+import littlesummit.content.code.number.FractionLowest;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.item.Item;
@@ -7,8 +9,6 @@ import littlesummit.core.item.ItemRef;
 import littlesummit.core.skill.Choices;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
-import littlesummit.content.code.lesson.Asks.Wrong;
-import littlesummit.content.code.number.FractionLowest;
 
 /** The same share with smaller numbers: divide both by what they have in common. */
 public final class FractionLowestLesson extends GuidedLesson {
@@ -24,21 +24,59 @@ public final class FractionLowestLesson extends GuidedLesson {
         int num = p * k;
         int den = q * k;
         String same = "\\frac{" + num + "}{" + den + "}";
-        Items item = Items.of(ref).text("Of " + den + " lanterns in the hut, " + num + " are lit.").formula(same);
+        Items item = Items.of(ref)
+                .text("Of " + den + " lanterns in the hut, " + num + " are lit.")
+                .formula(same);
         if (guided) {
-            item.part(Asks.choose("Which number divides both the top and the bottom?",
-                    Choices.right(String.valueOf(k)).wrong(String.valueOf(k == 2 ? 5 : 2), "other-factor", "Try it on both: is there nothing left over?")
-                            .wrong(String.valueOf(q), "bottom-factor", "It divides the bottom. Does it divide the top too?"), draw,
-                    "Try each number on the top first.", "It must divide both without a rest.", "The top is " + p + " times it."))
-                    .part(Asks.whole("Divide the top by it.", "New top", p, Wrong.of(num - k, "subtracted", "That takes it away. Divide instead."),
-                            "How many times does it go into " + num + "?", "Divide " + num + " by " + k + ".", k + " times what is " + num + "?"))
-                    .part(Asks.whole("Divide the bottom by the same number.", "New bottom", q, Wrong.of(den - k, "subtracted", "That takes it away. Divide instead."),
-                            "How many times does it go into " + den + "?", "Divide " + den + " by " + k + ".", k + " times what is " + den + "?"));
+            item.part(Asks.choose(
+                            "Which number divides both the top and the bottom?",
+                            Choices.right(String.valueOf(k))
+                                    .wrong(
+                                            String.valueOf(k == 2 ? 5 : 2),
+                                            "other-factor",
+                                            "Try it on both: is there nothing left over?")
+                                    .wrong(
+                                            String.valueOf(q),
+                                            "bottom-factor",
+                                            "It divides the bottom. Does it divide the top too?"),
+                            draw,
+                            "Try each number on the top first.",
+                            "It must divide both without a rest.",
+                            "The top is " + p + " times it."))
+                    .part(Asks.whole(
+                            "Divide the top by it.",
+                            "New top",
+                            p,
+                            Wrong.of(num - k, "subtracted", "That takes it away. Divide instead."),
+                            "How many times does it go into " + num + "?",
+                            "Divide " + num + " by " + k + ".",
+                            k + " times what is " + num + "?"))
+                    .part(Asks.whole(
+                            "Divide the bottom by the same number.",
+                            "New bottom",
+                            q,
+                            Wrong.of(den - k, "subtracted", "That takes it away. Divide instead."),
+                            "How many times does it go into " + den + "?",
+                            "Divide " + den + " by " + k + ".",
+                            k + " times what is " + den + "?"));
         }
-        return item.part(Asks.number("Write the share in lowest terms.", "In lowest terms", "one fraction in lowest terms",
-                AnswerSpec.number(Form.Shape.FRACTION_LOWEST, p + "/" + q), new Wrong(p + "/" + den, "top-only", "Only the top was divided. Divide both by the same number."),
-                "Is there a number that divides both?", "Divide top and bottom by the same number; the share stays the same.", "Both can be divided by " + k + "."))
-                .step("Both " + num + " and " + den + " are multiples of " + k + ".", "\\frac{" + k + "\\cdot " + p + "}{" + k + "\\cdot " + q + "}")
-                .step("Divide both by it. No number but 1 divides " + p + " and " + q + ".", "\\frac{" + p + "}{" + q + "}").given(num + "/" + den).build();
+        return item.part(Asks.number(
+                        "Write the share in lowest terms.",
+                        "In lowest terms",
+                        "one fraction in lowest terms",
+                        AnswerSpec.number(Form.Shape.FRACTION_LOWEST, p + "/" + q),
+                        new Wrong(
+                                p + "/" + den, "top-only", "Only the top was divided. Divide both by the same number."),
+                        "Is there a number that divides both?",
+                        "Divide top and bottom by the same number; the share stays the same.",
+                        "Both can be divided by " + k + "."))
+                .step(
+                        "Both " + num + " and " + den + " are multiples of " + k + ".",
+                        "\\frac{" + k + "\\cdot " + p + "}{" + k + "\\cdot " + q + "}")
+                .step(
+                        "Divide both by it. No number but 1 divides " + p + " and " + q + ".",
+                        "\\frac{" + p + "}{" + q + "}")
+                .given(num + "/" + den)
+                .build();
     }
 }

@@ -2,6 +2,8 @@ package littlesummit.content.code.lesson;
 
 import java.util.Collections;
 import java.util.List;
+import littlesummit.content.code.fraction.FractionPicture;
+import littlesummit.content.code.lesson.Asks.Wrong;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.item.Field;
@@ -13,8 +15,6 @@ import littlesummit.core.item.Response;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
 import littlesummit.core.skill.Mistakes;
-import littlesummit.content.code.fraction.FractionPicture;
-import littlesummit.content.code.lesson.Asks.Wrong;
 
 /** Equal parts of one whole: how many there are, and how many of them count. */
 public final class FractionPictureLesson extends GuidedLesson {
@@ -26,33 +26,73 @@ public final class FractionPictureLesson extends GuidedLesson {
     Item make(ItemRef ref, Draw draw, boolean guided) {
         int parts = draw.between(4, 10);
         int eaten = draw.between(2, parts - 1, n -> 2 * n != parts);
-        Items item = Items.of(ref).text("A goat cheese is cut into " + parts + " equal pieces. The helpers eat " + eaten + " of them.");
+        Items item = Items.of(ref)
+                .text("A goat cheese is cut into " + parts + " equal pieces. The helpers eat " + eaten + " of them.");
         if (guided) {
-            item.part(Asks.whole("Into how many equal pieces is the whole cut?", "Pieces in the whole", parts,
+            item.part(Asks.whole(
+                            "Into how many equal pieces is the whole cut?",
+                            "Pieces in the whole",
+                            parts,
                             Wrong.of(parts - eaten, "white-parts", "Count the eaten pieces too."),
-                            "Count all pieces, eaten or not.", "The whole is the full cheese.", "The text says how many pieces there are."))
-                    .part(Asks.whole("How many of them are eaten?", "Pieces eaten", eaten, Wrong.of(parts - eaten, "unshaded", "Those are left. How many are eaten?"),
-                            "Which pieces are gone?", "The eaten ones are those that the helpers take.", "The text says how many the helpers eat."));
+                            "Count all pieces, eaten or not.",
+                            "The whole is the full cheese.",
+                            "The text says how many pieces there are."))
+                    .part(Asks.whole(
+                            "How many of them are eaten?",
+                            "Pieces eaten",
+                            eaten,
+                            Wrong.of(parts - eaten, "unshaded", "Those are left. How many are eaten?"),
+                            "Which pieces are gone?",
+                            "The eaten ones are those that the helpers take.",
+                            "The text says how many the helpers eat."));
         }
-        return item.part(shade(parts, eaten)).part(Asks.number("Write the share that is eaten as a fraction.", "Share eaten", "a fraction such as 2/7",
-                AnswerSpec.number(Form.Shape.FRACTION, eaten + "/" + parts), new Wrong(eaten + "/" + (parts - eaten), "part-to-part",
-                        "That compares with what is left. Compare with all the pieces."),
-                "What goes below the line: all pieces, or the ones left?", "All equal pieces below the line, the ones that count above it.",
-                "Below the line stands " + parts + "."))
-                .step("The whole is cut into " + parts + " equal pieces; each is one of " + parts + ".", eaten + "\\cdot \\frac{1}{" + parts + "}")
-                .step("Take " + eaten + " of them.", "\\frac{" + eaten + "}{" + parts + "}").given(eaten + "*1/" + parts).build();
+        return item.part(shade(parts, eaten))
+                .part(Asks.number(
+                        "Write the share that is eaten as a fraction.",
+                        "Share eaten",
+                        "a fraction such as 2/7",
+                        AnswerSpec.number(Form.Shape.FRACTION, eaten + "/" + parts),
+                        new Wrong(
+                                eaten + "/" + (parts - eaten),
+                                "part-to-part",
+                                "That compares with what is left. Compare with all the pieces."),
+                        "What goes below the line: all pieces, or the ones left?",
+                        "All equal pieces below the line, the ones that count above it.",
+                        "Below the line stands " + parts + "."))
+                .step(
+                        "The whole is cut into " + parts + " equal pieces; each is one of " + parts + ".",
+                        eaten + "\\cdot \\frac{1}{" + parts + "}")
+                .step("Take " + eaten + " of them.", "\\frac{" + eaten + "}{" + parts + "}")
+                .given(eaten + "*1/" + parts)
+                .build();
     }
 
     private static Part shade(int parts, int eaten) {
         AnswerSpec answer = AnswerSpec.number(Form.Shape.ANY, eaten + "/" + parts);
-        Mistakes mistakes = Mistakes.of(answer).add(parts - eaten + "/" + parts, "unshaded", "Those are the pieces left. Shade the eaten ones.");
-        Field field = new Field("shade", "Shade what is eaten", "", new Response.Shade(bar(parts, 0)), answer, List.of(mistakes.list()));
-        return Part.of("Shade the share that is eaten.", field, "How many pieces are eaten?", "Each piece is one of " + parts + " equal parts.",
+        Mistakes mistakes = Mistakes.of(answer)
+                .add(parts - eaten + "/" + parts, "unshaded", "Those are the pieces left. Shade the eaten ones.");
+        Field field = new Field(
+                "shade",
+                "Shade what is eaten",
+                "",
+                new Response.Shade(bar(parts, 0)),
+                answer,
+                List.of(mistakes.list()));
+        return Part.of(
+                "Shade the share that is eaten.",
+                field,
+                "How many pieces are eaten?",
+                "Each piece is one of " + parts + " equal parts.",
                 "Shade one piece for each that is eaten: " + eaten + ".");
     }
 
     private static Figure.FractionPicture bar(int parts, int shaded) {
-        return new Figure.FractionPicture("A bar cut into " + parts + " equal parts, " + (shaded == 0 ? "none" : String.valueOf(shaded)) + " shaded.", Figure.Shape.BAR, 1,
-                Collections.nCopies(parts, 1.0), shaded);
+        return new Figure.FractionPicture(
+                "A bar cut into " + parts + " equal parts, " + (shaded == 0 ? "none" : String.valueOf(shaded))
+                        + " shaded.",
+                Figure.Shape.BAR,
+                1,
+                Collections.nCopies(parts, 1.0),
+                shaded);
     }
 }

@@ -5,12 +5,12 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Lesson;
-import littlesummit.core.skill.SkillDefinition;
 import littlesummit.core.skill.Skill;
+import littlesummit.core.skill.SkillDefinition;
 
 /**
- * A new idea as a chain of small graded parts on one situation, then a second situation with less help. Its items are made and
- * graded like those of a skill; tier 1 is the guided situation, the others the one with less help.
+ * A new idea as a chain of small graded parts on one situation, then a second situation with less help. Its items are
+ * made and graded like those of a skill; tier 1 is the guided situation, the others the one with less help.
  */
 public abstract class GuidedLesson extends SkillDefinition implements Lesson {
     static final String PREFIX = "lesson-";

@@ -24,21 +24,37 @@ public final class MassSense extends SkillDefinition {
         int unit = light ? 10 : 1000;
         int grams = draw.between((thing.least() + unit - 1) / unit, thing.most() / unit) * unit;
         boolean other = ref.tier() == 3;
-        String right = other ? light ? Tex.plain(kilos(grams)) + " kg" : Tex.grouped(grams) + " g" : light ? grams + " g" : grams / 1000 + " kg";
+        String right = other
+                ? light ? Tex.plain(kilos(grams)) + " kg" : Tex.grouped(grams) + " g"
+                : light ? grams + " g" : grams / 1000 + " kg";
         String number = right.substring(0, right.indexOf(' '));
         Choices choices = Choices.right(right)
-                .wrong(number + (right.endsWith("kg") ? " g" : " kg"), "unit", "A thousand times off. Compare it with a bag of flour, which weighs 1 kg.");
+                .wrong(
+                        number + (right.endsWith("kg") ? " g" : " kg"),
+                        "unit",
+                        "A thousand times off. Compare it with a bag of flour, which weighs 1 kg.");
         if (ref.tier() > 1) {
-            choices.wrong(light ? grams * 100L + " g" : grams / 100 + " g", "size", "Compare it with something that you know: a bag of flour has 1 kg, a paper clip about 1 g.");
+            choices.wrong(
+                    light ? grams * 100L + " g" : grams / 100 + " g",
+                    "size",
+                    "Compare it with something that you know: a bag of flour has 1 kg, a paper clip about 1 g.");
         }
-        choices.wrong(light ? grams + " mg" : grams / 1000 + " mg", "milligrams", "A milligram is a grain of salt or less.");
+        choices.wrong(
+                light ? grams + " mg" : grams / 1000 + " mg", "milligrams", "A milligram is a grain of salt or less.");
         Field field = choices.shuffled("mass", "Mass", draw);
-        return Items.of(ref).text("Which is a sensible mass for " + thing.name() + "?")
-                .part(Part.of("Choose the mass.", field, "Have you held one? Was it lighter or heavier than a bag of flour?",
+        return Items.of(ref)
+                .text("Which is a sensible mass for " + thing.name() + "?")
+                .part(Part.of(
+                        "Choose the mass.",
+                        field,
+                        "Have you held one? Was it lighter or heavier than a bag of flour?",
                         "A paper clip has about 1 g, a bag of flour 1 kg. One kilogram is 1,000 grams.",
-                        light ? "It can be held in one hand, and is much lighter than a bag of flour." : "It is heavier than a bag of flour."))
+                        light
+                                ? "It can be held in one hand, and is much lighter than a bag of flour."
+                                : "It is heavier than a bag of flour."))
                 .step("Compare with things you know: a paper clip of 1 g, a bag of flour of 1 kg.", "")
-                .step("Only " + right + " is close to what " + thing.name() + " weighs.", "").build();
+                .step("Only " + right + " is close to what " + thing.name() + " weighs.", "")
+                .build();
     }
 
     private static littlesummit.core.math.Rational kilos(int grams) {

@@ -18,7 +18,8 @@ import littlesummit.core.skill.SkillDefinition;
 
 /** How many units long something is: lay units along it, then write the number. */
 public final class TileLength extends SkillDefinition {
-    private static final List<String> OBJECTS = List.of("rope", "trail sign", "snowshoe", "ladder", "sledge", "blanket", "walking stick", "bench");
+    private static final List<String> OBJECTS =
+            List.of("rope", "trail sign", "snowshoe", "ladder", "sledge", "blanket", "walking stick", "bench");
 
     public TileLength() {
         super("tile-length", "Measuring with units", List.of("at-zero", "moved"));
@@ -30,28 +31,65 @@ public final class TileLength extends SkillDefinition {
         int start = ref.variant().equals("moved") ? draw.between(1, 4) : 0;
         String object = draw.oneOf(OBJECTS);
         String unit = draw.oneOf("block", "peg", "tile");
-        Figure.Measured figure = new Figure.Measured("A " + object + " that begins at mark " + start + " of a strip with numbered marks and ends at mark "
-                + (start + length) + ".", object, unit, length, start);
+        Figure.Measured figure = new Figure.Measured(
+                "A " + object + " that begins at mark " + start + " of a strip with numbered marks and ends at mark "
+                        + (start + length) + ".",
+                object,
+                unit,
+                length,
+                start);
         AnswerSpec laid = AnswerSpec.number(Form.Shape.INTEGER, String.valueOf(length));
         Mistakes laying = Mistakes.of(laid)
-                .add(String.valueOf(length - 1), "gaps", "There is room for more. Lay them without gaps, up to the end.")
-                .add(String.valueOf(length + 1), "over-the-end", "One reaches over the end. Stop where the " + object + " stops.");
-        Field lay = new Field("lay", "Lay " + unit + "s along the " + object, "", new Response.LayUnits(figure), laid, List.of(laying.list()));
+                .add(
+                        String.valueOf(length - 1),
+                        "gaps",
+                        "There is room for more. Lay them without gaps, up to the end.")
+                .add(
+                        String.valueOf(length + 1),
+                        "over-the-end",
+                        "One reaches over the end. Stop where the " + object + " stops.");
+        Field lay = new Field(
+                "lay",
+                "Lay " + unit + "s along the " + object,
+                "",
+                new Response.LayUnits(figure),
+                laid,
+                List.of(laying.list()));
         Mistakes counting = Mistakes.of(laid)
-                .add(String.valueOf(length + 1), "started-at-one", "It looks as if the marks were counted. Count the spaces between them.")
-                .addIf(start > 0, String.valueOf(start + length), "read-the-end", "That is the mark at the end. Where does the " + object + " begin?")
+                .add(
+                        String.valueOf(length + 1),
+                        "started-at-one",
+                        "It looks as if the marks were counted. Count the spaces between them.")
+                .addIf(
+                        start > 0,
+                        String.valueOf(start + length),
+                        "read-the-end",
+                        "That is the mark at the end. Where does the " + object + " begin?")
                 .add(String.valueOf(length - 1), "gaps", "One is missing. Count each " + unit + " once.");
         Field number = Field.typed("length", "Length in " + unit + "s", "a whole number", laid, counting.list());
-        return Items.of(ref).text("How many " + unit + "s long is the " + object + "?")
-                .part(new Part("Lay " + unit + "s along it, end to end, from its beginning to its end.", List.of(lay), new Layout.Stacked(), hints(object, unit, start)))
-                .part(Part.of("How many " + unit + "s long is it?", number, hints(object, unit, start).toArray(String[]::new)))
-                .step("The " + object + " goes from mark " + start + " to mark " + (start + length) + ". Count the spaces between the marks.",
+        return Items.of(ref)
+                .text("How many " + unit + "s long is the " + object + "?")
+                .part(new Part(
+                        "Lay " + unit + "s along it, end to end, from its beginning to its end.",
+                        List.of(lay),
+                        new Layout.Stacked(),
+                        hints(object, unit, start)))
+                .part(Part.of(
+                        "How many " + unit + "s long is it?",
+                        number,
+                        hints(object, unit, start).toArray(String[]::new)))
+                .step(
+                        "The " + object + " goes from mark " + start + " to mark " + (start + length)
+                                + ". Count the spaces between the marks.",
                         (start + length) + " - " + start)
-                .step("That many " + unit + "s fit.", String.valueOf(length)).given((start + length) + "-" + start).build();
+                .step("That many " + unit + "s fit.", String.valueOf(length))
+                .given((start + length) + "-" + start)
+                .build();
     }
 
     private static List<String> hints(String object, String unit, int start) {
-        return List.of("Where does the " + object + " begin, and where does it end?",
+        return List.of(
+                "Where does the " + object + " begin, and where does it end?",
                 "Units lie end to end, without gaps and without overlap. Their number is the length.",
                 "Put the first " + unit + " at mark " + start + ".");
     }

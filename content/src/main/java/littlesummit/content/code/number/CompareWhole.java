@@ -27,16 +27,26 @@ public final class CompareWhole extends SkillDefinition {
         int low = (int) Math.pow(10, digits - 1);
         int a = draw.between(low, 10 * low - 1, n -> n % 10 != 9 && n % 10 != 0 && n / 10 % 10 != 9);
         boolean equal = draw.between(1, 8) == 1;
-        int other = ref.tier() == 1 ? draw.between(low, 10 * low - 1, n -> n != a)
-                : swapOrShift(a, ref.tier(), draw);
+        int other = ref.tier() == 1 ? draw.between(low, 10 * low - 1, n -> n != a) : swapOrShift(a, ref.tier(), draw);
         int b = equal ? a : other;
-        String what = ref.variant().equals("snow") ? "Two snow fields hold $" + num(a) + "$ and $" + num(b) + "$ tons of snow."
+        String what = ref.variant().equals("snow")
+                ? "Two snow fields hold $" + num(a) + "$ and $" + num(b) + "$ tons of snow."
                 : "Two weather balloons sent $" + num(a) + "$ and $" + num(b) + "$ readings.";
         String sign = a < b ? "<" : a > b ? ">" : "=";
-        return Items.of(ref).text(what).part(words(a, b)).part(sign(a, b, sign))
-                .step(equal ? "All places agree." : "Start at the highest place and go right until the digits differ.", num(a) + sign(sign) + num(b))
-                .step("The open side of the sign is at the larger number; equal numbers take an equals sign.", num(a) + sign(sign) + num(b))
-                .given("").build();
+        return Items.of(ref)
+                .text(what)
+                .part(words(a, b))
+                .part(sign(a, b, sign))
+                .step(
+                        equal
+                                ? "All places agree."
+                                : "Start at the highest place and go right until the digits differ.",
+                        num(a) + sign(sign) + num(b))
+                .step(
+                        "The open side of the sign is at the larger number; equal numbers take an equals sign.",
+                        num(a) + sign(sign) + num(b))
+                .given("")
+                .build();
     }
 
     /** Another number that shares its first digits with the first one. */
@@ -60,25 +70,37 @@ public final class CompareWhole extends SkillDefinition {
         String right = a < b ? "is less than" : a > b ? "is greater than" : "is equal to";
         Choices choices = Choices.right(right);
         for (String other : List.of("is less than", "is greater than", "is equal to")) {
-            choices.wrong(other, "reversed", a == b ? "Compare place by place. Is there a place where they differ?"
-                    : "Look at the first place from the left where the digits differ.");
+            choices.wrong(
+                    other,
+                    "reversed",
+                    a == b
+                            ? "Compare place by place. Is there a place where they differ?"
+                            : "Look at the first place from the left where the digits differ.");
         }
         Field field = choices.ordered("words", "how they compare", java.util.Comparator.reverseOrder());
         Response list = new Response.PickFromList(((Response.ChooseOne) field.response()).options());
-        return new Part("Choose the words that fit.", List.of(field.by(list)), new Layout.InSentence("$" + num(a) + "$ {{words}} $" + num(b) + "$."),
+        return new Part(
+                "Choose the words that fit.",
+                List.of(field.by(list)),
+                new Layout.InSentence("$" + num(a) + "$ {{words}} $" + num(b) + "$."),
                 hints(a, b));
     }
 
     private static List<String> hints(int a, int b) {
-        return List.of("Which digits decide: the first ones or the last ones?",
+        return List.of(
+                "Which digits decide: the first ones or the last ones?",
                 "Compare from the left. The first place where the digits differ decides.",
-                "The highest places hold a " + String.valueOf(a).charAt(0) + " and a " + String.valueOf(b).charAt(0) + ". Go on from there.");
+                "The highest places hold a " + String.valueOf(a).charAt(0) + " and a "
+                        + String.valueOf(b).charAt(0) + ". Go on from there.");
     }
 
     private static Part sign(int a, int b, String right) {
         Choices choices = Choices.right("$" + num(a) + " " + right + " " + num(b) + "$");
         for (String other : List.of("<", ">", "=")) {
-            choices.wrong("$" + num(a) + " " + other + " " + num(b) + "$", "reversed", "Read it aloud: the open side of the sign is at the larger number.");
+            choices.wrong(
+                    "$" + num(a) + " " + other + " " + num(b) + "$",
+                    "reversed",
+                    "Read it aloud: the open side of the sign is at the larger number.");
         }
         Field field = choices.ordered("sign", "Sign", java.util.Comparator.naturalOrder());
         return new Part("Now with a sign.", List.of(field), new Layout.Stacked(), hints(a, b));

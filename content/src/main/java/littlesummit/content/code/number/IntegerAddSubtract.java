@@ -23,7 +23,8 @@ public final class IntegerAddSubtract extends SkillDefinition {
 
     @Override
     public Item make(ItemRef ref, Draw draw) {
-        int most = ref.variant().equals("bare") ? Grounds.of(ref.tier(), 12, 30, 60) : Grounds.of(ref.tier(), 12, 18, 24);
+        int most =
+                ref.variant().equals("bare") ? Grounds.of(ref.tier(), 12, 30, 60) : Grounds.of(ref.tier(), 12, 18, 24);
         int a = draw.between(-most, most, n -> n != 0);
         boolean minus = draw.coin();
         int b = draw.between(-most, most, n -> n != 0 && n != a && n != -a && (ref.tier() > 1 || n > 0 || minus));
@@ -52,17 +53,23 @@ public final class IntegerAddSubtract extends SkillDefinition {
         String stem = a + (minus ? " - " : " + ") + bracketed(b) + (c == 0 ? "" : " + " + bracketed(c));
         int moved = minus ? -b : b;
         String flat = a + signed(moved) + (c == 0 ? "" : signed(c));
-        Items item = Items.of(ref).text("Work out the value.").formula(stem)
+        Items item = Items.of(ref)
+                .text("Work out the value.")
+                .formula(stem)
                 .part(part(result, a, minus, b, c, "An integer"))
                 .step((stem.contains("(") ? "Drop the brackets. " : "") + rule(minus, b), flat);
         if (c != 0) {
             item.step("Go from left to right.", (a + moved) + signed(c));
         }
-        return item.step("Work it out.", String.valueOf(result)).given(stem).second("On a number line", line(a, moved)).build();
+        return item.step("Work it out.", String.valueOf(result))
+                .given(stem)
+                .second("On a number line", line(a, moved))
+                .build();
     }
 
     private static String rule(boolean minus, int b) {
-        return minus ? b < 0 ? "Taking away a negative number adds." : "Taking away a positive number takes you down."
+        return minus
+                ? b < 0 ? "Taking away a negative number adds." : "Taking away a positive number takes you down."
                 : b < 0 ? "Adding a negative number takes you down." : "Adding a positive number takes you up.";
     }
 
@@ -72,24 +79,38 @@ public final class IntegerAddSubtract extends SkillDefinition {
         String then = c == 0 ? "" : c > 0 ? " and then rises by " + c + " °C" : " and then falls by " + -c + " °C";
         String sum = a + signed(change) + (c == 0 ? "" : signed(c));
         Items item = Items.of(ref)
-                .text("At the weather station it is $" + a + "$ °C. The temperature " + moved + then + ". How many °C is it now?")
+                .text("At the weather station it is $" + a + "$ °C. The temperature " + moved + then
+                        + ". How many °C is it now?")
                 .part(part(result, a, false, change, c, "Temperature in °C"))
                 .step("A rise is added, a fall is taken away.", sum);
         if (c != 0) {
             item.step("Go from left to right.", (a + change) + signed(c));
         }
-        return item.step("Work it out.", String.valueOf(result)).given(sum).second("On a number line", line(a, change)).build();
+        return item.step("Work it out.", String.valueOf(result))
+                .given(sum)
+                .second("On a number line", line(a, change))
+                .build();
     }
 
     private static Part part(int result, int a, boolean minus, int b, int c, String label) {
         AnswerSpec answer = AnswerSpec.number(Form.Shape.INTEGER, String.valueOf(result));
         Mistakes mistakes = Mistakes.of(answer)
-                .add(String.valueOf((minus ? a + b : a - b) + c), "second-sign", "Look at the sign of the second number, and at what is done with it.")
-                .add(String.valueOf(Math.abs(a) + Math.abs(b) + Math.abs(c)), "absolute-values", "It looks as if the signs were left out. Put each one back in.")
+                .add(
+                        String.valueOf((minus ? a + b : a - b) + c),
+                        "second-sign",
+                        "Look at the sign of the second number, and at what is done with it.")
+                .add(
+                        String.valueOf(Math.abs(a) + Math.abs(b) + Math.abs(c)),
+                        "absolute-values",
+                        "It looks as if the signs were left out. Put each one back in.")
                 .add(String.valueOf(-result), "sign", "The size is right. On which side of zero do you end?");
         Field field = Field.typed("answer", label, "a whole number with its sign", answer, mistakes.list());
-        return Part.of("What is the result?", field, "On which side of zero do you start, and which way do you go?",
-                "Taking away a negative number is the same as adding its opposite; adding a negative number is taking away.",
+        return Part.of(
+                "What is the result?",
+                field,
+                "On which side of zero do you start, and which way do you go?",
+                "Taking away a negative number is the same as adding its opposite; adding a negative number is taking"
+                        + " away.",
                 "Start at $" + a + "$ and go " + Math.abs(b) + ((minus ? -b : b) > 0 ? " up." : " down."));
     }
 
@@ -97,9 +118,19 @@ public final class IntegerAddSubtract extends SkillDefinition {
         int low = Math.min(0, Math.min(from, from + move)) - 2;
         int high = Math.max(0, Math.max(from, from + move)) + 2;
         int step = high - low > 40 ? 10 : high - low > 16 ? 5 : 1;
-        return new Block[] {new Block.Text("Start at $" + from + "$ and go " + Math.abs(move) + (move > 0 ? " to the right." : " to the left.")),
-            new Block.Picture(new Figure.NumberLine("A number line from " + low + " to " + high + " with marks at " + from + " and " + (from + move) + ".",
-                    low, high, step, List.of(new Figure.Mark(from, "start", true), new Figure.Mark(from + move, String.valueOf(from + move), false))))};
+        return new Block[] {
+            new Block.Text("Start at $" + from + "$ and go " + Math.abs(move)
+                    + (move > 0 ? " to the right." : " to the left.")),
+            new Block.Picture(new Figure.NumberLine(
+                    "A number line from " + low + " to " + high + " with marks at " + from + " and " + (from + move)
+                            + ".",
+                    low,
+                    high,
+                    step,
+                    List.of(
+                            new Figure.Mark(from, "start", true),
+                            new Figure.Mark(from + move, String.valueOf(from + move), false))))
+        };
     }
 
     private static String bracketed(int n) {

@@ -35,26 +35,47 @@ public final class PrimeFactors extends SkillDefinition {
         AnswerSpec answer = AnswerSpec.number(Form.Shape.PRIME_FACTORS, key);
         BigInteger first = factors.firstKey();
         Mistakes mistakes = Mistakes.of(answer)
-                .add(first + "*" + n / first.intValue(), "composite-left", "One of the factors is not a prime number. Break it down further.")
-                .add(factors.keySet().stream().map(BigInteger::toString).collect(Collectors.joining("*")), "exponent-lost",
+                .add(
+                        first + "*" + n / first.intValue(),
+                        "composite-left",
+                        "One of the factors is not a prime number. Break it down further.")
+                .add(
+                        factors.keySet().stream().map(BigInteger::toString).collect(Collectors.joining("*")),
+                        "exponent-lost",
                         "Multiply yours out: it comes to less. How often does each prime occur?")
                 .add(longhand(factors), "no-exponents", "All factors are there. Gather equal ones into a power.");
-        Field field = Field.typed("answer", "As a product of prime powers", "each prime once, with an exponent where it occurs more than once", answer,
+        Field field = Field.typed(
+                "answer",
+                "As a product of prime powers",
+                "each prime once, with an exponent where it occurs more than once",
+                answer,
                 mistakes.list());
-        String stem = ref.variant().equals("bare") ? "Write $" + n + "$ as a product of prime numbers."
-                : "The hut stores " + n + " tins. To see how they can be stacked, write $" + n + "$ as a product of prime numbers.";
-        Items item = Items.of(ref).text(stem).part(Part.of("Use exponents for primes that occur more than once.", field,
-                "Which is the smallest prime number that divides it?",
-                "Divide by the smallest prime as often as it goes, then by the next one, until 1 is left.",
-                "$" + n + " = " + first + "\\cdot " + n / first.intValue() + "$. Go on with " + n / first.intValue() + "."));
+        String stem = ref.variant().equals("bare")
+                ? "Write $" + n + "$ as a product of prime numbers."
+                : "The hut stores " + n + " tins. To see how they can be stacked, write $" + n
+                        + "$ as a product of prime numbers.";
+        Items item = Items.of(ref)
+                .text(stem)
+                .part(Part.of(
+                        "Use exponents for primes that occur more than once.",
+                        field,
+                        "Which is the smallest prime number that divides it?",
+                        "Divide by the smallest prime as often as it goes, then by the next one, until 1 is left.",
+                        "$" + n + " = " + first + "\\cdot " + n / first.intValue() + "$. Go on with "
+                                + n / first.intValue() + "."));
         tree(item, n);
-        return item.step("Gather equal factors into powers.", product(factors, "\\cdot ")).given(String.valueOf(n)).build();
+        return item.step("Gather equal factors into powers.", product(factors, "\\cdot "))
+                .given(String.valueOf(n))
+                .build();
     }
 
     private static boolean isSuitable(int n, int tier) {
         SortedMap<BigInteger, Integer> f = Primes.factor(BigInteger.valueOf(n));
         boolean repeated = f.values().stream().anyMatch(e -> e > 1);
-        return f.size() >= Math.min(tier, 2) && f.size() <= 3 && repeated && f.lastKey().intValue() <= (tier == 3 ? 23 : 13)
+        return f.size() >= Math.min(tier, 2)
+                && f.size() <= 3
+                && repeated
+                && f.lastKey().intValue() <= (tier == 3 ? 23 : 13)
                 && f.values().stream().mapToInt(Integer::intValue).sum() > 2;
     }
 
@@ -67,7 +88,9 @@ public final class PrimeFactors extends SkillDefinition {
                 split.add(p);
                 rest /= p;
                 int now = rest;
-                item.step("Take out a " + p + ".", split.stream().map(String::valueOf).collect(Collectors.joining("\\cdot ")) + "\\cdot " + now);
+                item.step(
+                        "Take out a " + p + ".",
+                        split.stream().map(String::valueOf).collect(Collectors.joining("\\cdot ")) + "\\cdot " + now);
             }
             if (rest == p) {
                 break;
@@ -76,8 +99,10 @@ public final class PrimeFactors extends SkillDefinition {
     }
 
     private static String product(Map<BigInteger, Integer> factors, String times) {
-        return new TreeMap<>(factors).entrySet().stream().map(e -> e.getValue() == 1 ? e.getKey().toString() : e.getKey() + "^" + e.getValue())
-                .collect(Collectors.joining(times));
+        return new TreeMap<>(factors)
+                .entrySet().stream()
+                        .map(e -> e.getValue() == 1 ? e.getKey().toString() : e.getKey() + "^" + e.getValue())
+                        .collect(Collectors.joining(times));
     }
 
     private static String longhand(Map<BigInteger, Integer> factors) {

@@ -30,7 +30,8 @@ record Sentence(int from, int to, String text) {
             new Sentence(0, 0, "The soup kettle of the hut holds # litres."));
 
     static Sentence draw(int exponent, Draw draw) {
-        return draw.oneOf(ALL.stream().filter(s -> s.from <= exponent && exponent <= s.to).toList());
+        return draw.oneOf(
+                ALL.stream().filter(s -> s.from <= exponent && exponent <= s.to).toList());
     }
 
     String with(String number) {

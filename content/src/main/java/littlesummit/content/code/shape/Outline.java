@@ -6,7 +6,11 @@ import java.util.List;
 import littlesummit.core.item.Figure;
 import littlesummit.core.skill.Draw;
 
-/** A named kind of shape with its corners. @param corners x and y alternating, in a square of 100 */
+/**
+ * A named kind of shape with its corners.
+ *
+ * @param corners x and y alternating, in a square of 100
+ */
 record Outline(String name, List<Double> corners, boolean rightAngle, boolean allSidesEqual, boolean parallel) {
     private static final List<Outline> ALL = List.of(
             of("square", true, true, true, 20, 20, 80, 20, 80, 80, 20, 80),
@@ -38,7 +42,12 @@ record Outline(String name, List<Double> corners, boolean rightAngle, boolean al
         return corners.size() / 2;
     }
 
-    /** Turned around its middle. @param degrees counter-clockwise; @param id of the option */
+    /**
+     * Turned around its middle.
+     *
+     * @param degrees counter-clockwise
+     * @param id of the option
+     */
     Figure.Polygon turned(double degrees, String id, boolean marks) {
         double cos = Math.cos(Math.toRadians(degrees));
         double sin = Math.sin(Math.toRadians(degrees));
@@ -55,7 +64,8 @@ record Outline(String name, List<Double> corners, boolean rightAngle, boolean al
 
     /** What is seen, without the name of the kind. */
     private String alt() {
-        return sides() + " sides" + (allSidesEqual ? ", all equally long" : "") + (rightAngle ? ", with a right angle" : ", no right angle")
+        return sides() + " sides" + (allSidesEqual ? ", all equally long" : "")
+                + (rightAngle ? ", with a right angle" : ", no right angle")
                 + (parallel ? ", some sides parallel" : "");
     }
 

@@ -28,14 +28,42 @@ public final class SelectShapes extends SkillDefinition {
 
     private static Property property(int tier, Draw draw) {
         return switch (tier) {
-            case 1 -> draw.oneOf(new Property("four sides", "Count the sides of each shape, one by one.", o -> o.sides() == 4, o -> o.sides() == 5),
-                    new Property("three sides", "Count the sides of each shape, one by one.", o -> o.sides() == 3, o -> o.sides() == 4));
-            case 2 -> draw.oneOf(new Property("a right angle", "A right angle is a square corner; a small square marks it.", Outline::rightAngle, o -> o.sides() == 4 && !o.rightAngle()),
-                    new Property("all sides equally long", "Equal sides carry the same tick marks.", Outline::allSidesEqual, o -> o.sides() == 4 && !o.allSidesEqual()));
-            default -> draw.oneOf(new Property("four sides and a right angle", "Both must hold: count the sides, then look for a square corner.",
-                            o -> o.sides() == 4 && o.rightAngle(), o -> o.sides() == 4 && !o.rightAngle()),
-                    new Property("a pair of parallel sides but no right angle", "Both must hold: two sides that never meet, and no square corner.",
-                            o -> o.parallel() && !o.rightAngle(), o -> o.parallel() && o.rightAngle()));
+            case 1 ->
+                draw.oneOf(
+                        new Property(
+                                "four sides",
+                                "Count the sides of each shape, one by one.",
+                                o -> o.sides() == 4,
+                                o -> o.sides() == 5),
+                        new Property(
+                                "three sides",
+                                "Count the sides of each shape, one by one.",
+                                o -> o.sides() == 3,
+                                o -> o.sides() == 4));
+            case 2 ->
+                draw.oneOf(
+                        new Property(
+                                "a right angle",
+                                "A right angle is a square corner; a small square marks it.",
+                                Outline::rightAngle,
+                                o -> o.sides() == 4 && !o.rightAngle()),
+                        new Property(
+                                "all sides equally long",
+                                "Equal sides carry the same tick marks.",
+                                Outline::allSidesEqual,
+                                o -> o.sides() == 4 && !o.allSidesEqual()));
+            default ->
+                draw.oneOf(
+                        new Property(
+                                "four sides and a right angle",
+                                "Both must hold: count the sides, then look for a square corner.",
+                                o -> o.sides() == 4 && o.rightAngle(),
+                                o -> o.sides() == 4 && !o.rightAngle()),
+                        new Property(
+                                "a pair of parallel sides but no right angle",
+                                "Both must hold: two sides that never meet, and no square corner.",
+                                o -> o.parallel() && !o.rightAngle(),
+                                o -> o.parallel() && o.rightAngle()));
         };
     }
 
@@ -44,7 +72,8 @@ public final class SelectShapes extends SkillDefinition {
         Property property = property(ref.tier(), draw);
         int count = Grounds.of(ref.tier(), 6, 7, 8);
         List<Outline> shapes = Outline.draw(count, draw);
-        while (shapes.stream().filter(property.holds()).count() < 2 || shapes.stream().allMatch(property.holds())) {
+        while (shapes.stream().filter(property.holds()).count() < 2
+                || shapes.stream().allMatch(property.holds())) {
             shapes = Outline.draw(count, draw);
         }
         List<Figure.Polygon> polygons = new ArrayList<>();
@@ -58,16 +87,40 @@ public final class SelectShapes extends SkillDefinition {
                 lookalikes.add(IDS.get(i));
             }
         }
-        Figure.Shapes figure = new Figure.Shapes(count + " shapes, lettered a to " + IDS.get(count - 1) + ".", polygons);
+        Figure.Shapes figure =
+                new Figure.Shapes(count + " shapes, lettered a to " + IDS.get(count - 1) + ".", polygons);
         AnswerSpec answer = AnswerSpec.choice(String.join(",", right), IDS.subList(0, count));
-        Mistakes mistakes = Mistakes.of(answer).add(String.join(",", right.subList(1, right.size())), "missed-one", "One more has it. Turn your head: a turned shape keeps its sides and angles.")
-                .addIf(!lookalikes.isEmpty(), String.join(",", with(right, lookalikes)), "looks", "One of them only looks like it. Go by sides and angles.");
-        Field field = new Field("shapes", "Shapes with " + property.says(), "", new Response.SelectShapes(figure), answer, List.of(mistakes.list()));
-        String what = ref.variant().equals("signs") ? "The trail signs of the valley have many shapes." : "The windows of the village school have many shapes.";
-        return Items.of(ref).text(what + " Choose all with " + property.says() + ".")
-                .part(Part.of("Choose every shape that fits.", field, "Go through them one by one, in the order of their letters.", property.rule(),
+        Mistakes mistakes = Mistakes.of(answer)
+                .add(
+                        String.join(",", right.subList(1, right.size())),
+                        "missed-one",
+                        "One more has it. Turn your head: a turned shape keeps its sides and angles.")
+                .addIf(
+                        !lookalikes.isEmpty(),
+                        String.join(",", with(right, lookalikes)),
+                        "looks",
+                        "One of them only looks like it. Go by sides and angles.");
+        Field field = new Field(
+                "shapes",
+                "Shapes with " + property.says(),
+                "",
+                new Response.SelectShapes(figure),
+                answer,
+                List.of(mistakes.list()));
+        String what = ref.variant().equals("signs")
+                ? "The trail signs of the valley have many shapes."
+                : "The windows of the village school have many shapes.";
+        return Items.of(ref)
+                .text(what + " Choose all with " + property.says() + ".")
+                .part(Part.of(
+                        "Choose every shape that fits.",
+                        field,
+                        "Go through them one by one, in the order of their letters.",
+                        property.rule(),
                         "Shape " + right.getFirst() + " is one of them."))
-                .step(property.rule(), "").step("These fit: " + String.join(", ", right) + ".", "").build();
+                .step(property.rule(), "")
+                .step("These fit: " + String.join(", ", right) + ".", "")
+                .build();
     }
 
     private static List<String> with(List<String> right, List<String> lookalikes) {

@@ -1,4 +1,7 @@
 package littlesummit.core.working.ink;
 
 /** Whose hand drew it: the student's work, or the instructor's marks on it. */
-public enum Layer { WORK, MARKS }
+public enum Layer {
+    WORK,
+    MARKS
+}

@@ -6,7 +6,8 @@ import java.util.List;
  * One movement of a pen over a page.
  *
  * @param id made where it was drawn; the same id is the same stroke
- * @param width of the line at middle pressure, in page units; a page is {@link #PAGE_WIDTH} units wide and as long as needed
+ * @param width of the line at middle pressure, in page units; a page is {@link #PAGE_WIDTH} units wide and as long as
+ *     needed
  * @param points in fours: x and y in page units, pressure 0 to 1, milliseconds since the stroke began
  */
 public record Stroke(String id, Tool tool, double width, InkColour colour, List<Double> points) {
@@ -14,11 +15,15 @@ public record Stroke(String id, Tool tool, double width, InkColour colour, List<
     public static final int MOST_POINTS = 5000;
     /** Numbers that make one point. */
     public static final int FIELDS = 4;
+
     private static final double FARTHEST = 1_000_000;
     private static final double WIDEST = 100;
 
     /** What draws. */
-    public enum Tool { PEN, HIGHLIGHTER }
+    public enum Tool {
+        PEN,
+        HIGHLIGHTER
+    }
 
     public Stroke {
         points = List.copyOf(points);

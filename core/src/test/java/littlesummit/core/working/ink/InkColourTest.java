@@ -7,9 +7,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /**
- * The inks as they are seen by eyes that lack one kind of cone: simulated with the matrices for full severity of G. M. Machado,
- * M. M. Oliveira and L. A. F. Fernandes, "A Physiologically-based Model for Simulation of Color Vision Deficiency", IEEE Transactions on
- * Visualization and Computer Graphics 15(6), 2009 (numbers from memory), and compared in CIE L*a*b* by the difference of 1976. Contrast by WCAG 2.2.
+ * The inks as they are seen by eyes that lack one kind of cone: simulated with the matrices for full severity of G. M.
+ * Machado, M. M. Oliveira and L. A. F. Fernandes, "A Physiologically-based Model for Simulation of Color Vision
+ * Deficiency", IEEE Transactions on Visualization and Computer Graphics 15(6), 2009 (numbers from memory), and compared
+ * in CIE L*a*b* by the difference of 1976. Contrast by WCAG 2.2.
  */
 class InkColourTest {
     private static final double APART = 20;
@@ -28,13 +29,22 @@ class InkColourTest {
         }
 
         double[] sees(double[] rgb) {
-            return IntStream.range(0, 3).mapToDouble(row -> Math.clamp(IntStream.range(0, 3).mapToDouble(i -> matrix[3 * row + i] * rgb[i]).sum(), 0, 1)).toArray();
+            return IntStream.range(0, 3)
+                    .mapToDouble(row -> Math.clamp(
+                            IntStream.range(0, 3)
+                                    .mapToDouble(i -> matrix[3 * row + i] * rgb[i])
+                                    .sum(),
+                            0,
+                            1))
+                    .toArray();
         }
     }
 
     private static double[] linear(String hex) {
-        return IntStream.range(0, 3).mapToDouble(i -> Integer.parseInt(hex.substring(2 * i, 2 * i + 2), 16) / 255.0)
-                .map(c -> c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4)).toArray();
+        return IntStream.range(0, 3)
+                .mapToDouble(i -> Integer.parseInt(hex.substring(2 * i, 2 * i + 2), 16) / 255.0)
+                .map(c -> c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4))
+                .toArray();
     }
 
     private static double[] lab(double[] rgb) {
@@ -55,7 +65,9 @@ class InkColourTest {
     private static double difference(InkColour a, InkColour b, Eye eye) {
         double[] first = lab(eye.sees(linear(a.hex())));
         double[] second = lab(eye.sees(linear(b.hex())));
-        return Math.sqrt(IntStream.range(0, 3).mapToDouble(i -> Math.pow(first[i] - second[i], 2)).sum());
+        return Math.sqrt(IntStream.range(0, 3)
+                .mapToDouble(i -> Math.pow(first[i] - second[i], 2))
+                .sum());
     }
 
     @ParameterizedTest
@@ -63,7 +75,9 @@ class InkColourTest {
     void staysApartFromEveryOtherForEveryEye(InkColour ink) {
         for (InkColour other : InkColour.values()) {
             for (Eye eye : Eye.values()) {
-                assertTrue(other == ink || difference(ink, other, eye) >= APART, ink + " and " + other + " for " + eye + ": " + difference(ink, other, eye));
+                assertTrue(
+                        other == ink || difference(ink, other, eye) >= APART,
+                        ink + " and " + other + " for " + eye + ": " + difference(ink, other, eye));
             }
         }
     }
