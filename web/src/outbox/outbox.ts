@@ -217,6 +217,8 @@ export class Outbox {
     }
     if (!(await this.around.shelf.has(first.id)) && this.around.shelf.lasts) {
       this.gone(first, { kind: 'elsewhere' });
+      // Sent, or something that was typed later has taken its place.
+      await this.held.read();
       return this.head(place);
     }
     if (!this.isMine(first) && (await this.around.isOpen(first.window))) {

@@ -67,6 +67,20 @@ describe('two windows', () => {
     expect(box.turns).toBe(turns + 1);
   });
 
+  test('one that was closed has typed on since the other looked: the later value is sent, not lost', async () => {
+    const shelf = lasting();
+    const one = await outboxOf(server(), shelf, 'one');
+    one.put(typed('34'));
+    const to = server();
+    const two = await outboxOf(to, shelf, 'two');
+    one.put(typed('345'));
+    windows.delete('one');
+    await pass(1000);
+    expect(to.bodies()).toEqual(['345']);
+    await to.take();
+    expect(two.snapshot().deeds).toHaveLength(0);
+  });
+
   test('send each what was made in it; of a window that was closed, the other one does', async () => {
     const shelf = lasting();
     const mine = server();

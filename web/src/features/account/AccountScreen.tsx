@@ -45,6 +45,25 @@ export default function AccountScreen() {
 
 const INPUT = 'rounded-slip border border-edge bg-leaf px-3 py-2';
 
+type FieldProps = { name: string; fills: string; value: string; onChange: (value: string) => void };
+
+function PasswordField({ name, fills, value, onChange }: FieldProps) {
+  return (
+    <label className="grid gap-1">
+      {name}
+      <input
+        className={INPUT}
+        type="password"
+        autoComplete={fills}
+        required
+        maxLength={200}
+        value={value}
+        onChange={(e) => onChange(e.target.value)}
+      />
+    </label>
+  );
+}
+
 function NewPassword({ code }: { code: boolean }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
@@ -74,44 +93,14 @@ function NewPassword({ code }: { code: boolean }) {
       }}
     >
       <h2 className="font-serif text-xl font-semibold">Password</h2>
-      {!code && (
-        <label className="grid gap-1">
-          Your current password
-          <input
-            className={INPUT}
-            type="password"
-            autoComplete="current-password"
-            required
-            maxLength={200}
-            value={old}
-            onChange={(e) => setOld(e.target.value)}
-          />
-        </label>
-      )}
-      <label className="grid gap-1">
-        New password, at least 8 characters
-        <input
-          className={INPUT}
-          type="password"
-          autoComplete="new-password"
-          required
-          maxLength={200}
-          value={fresh}
-          onChange={(e) => setFresh(e.target.value)}
-        />
-      </label>
-      <label className="grid gap-1">
-        New password again
-        <input
-          className={INPUT}
-          type="password"
-          autoComplete="new-password"
-          required
-          maxLength={200}
-          value={again}
-          onChange={(e) => setAgain(e.target.value)}
-        />
-      </label>
+      {!code && <PasswordField name="Your current password" fills="current-password" value={old} onChange={setOld} />}
+      <PasswordField
+        name="New password, at least 8 characters"
+        fills="new-password"
+        value={fresh}
+        onChange={setFresh}
+      />
+      <PasswordField name="New password again" fills="new-password" value={again} onChange={setAgain} />
       {differs && (
         <p role="alert" className="text-rust">
           The two passwords differ.

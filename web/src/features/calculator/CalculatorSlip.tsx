@@ -1,11 +1,7 @@
-import { useMutation } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { api, type Schemas, taken } from '../../api/client';
 import { Button } from '../../ui/Button';
-import { back, bringIn, put, type Typed } from './entry';
-
-type Result = Schemas['Result'];
-type Done = { entry: string; result: Result };
+import { back, bringIn, put } from './entry';
+import { type Done, useCalculator } from './useCalculator';
 
 const KEYS: [string, string][] = [
   ...[...'7894561230'].map((digit): [string, string] => [digit, digit]),
@@ -25,27 +21,10 @@ const KEYS: [string, string][] = [
 
 /** Works things out exactly, where the item allows it. @param data numbers of the item, to bring in */
 export default function CalculatorSlip({ data, onClose }: { data: string[]; onClose: () => void }) {
-  const [entry, setEntry] = useState('');
-  const [done, setDone] = useState<Done[]>([]);
+  const { entry, setEntry, done, field, edit, compute } = useCalculator();
   const [decimal, setDecimal] = useState(false);
-  const field = useRef<HTMLInputElement>(null);
   const slip = useRef<HTMLElement>(null);
-  useEffect(() => {
-    field.current?.focus({ preventScroll: true });
-    slip.current?.scrollIntoView({ block: 'nearest' });
-  }, []);
-  const compute = useMutation({
-    mutationFn: (typed: string) => taken(api.POST('/api/calculator', { body: { entry: typed } })),
-    onSuccess: (result, typed) => setDone((before) => [{ entry: typed, result }, ...before].slice(0, 8)),
-  });
-  const edit = (how: (typed: Typed) => Typed) => {
-    const next = how({ text: entry, at: field.current?.selectionStart ?? entry.length });
-    setEntry(next.text);
-    requestAnimationFrame(() => {
-      field.current?.focus({ preventScroll: true });
-      field.current?.setSelectionRange(next.at, next.at);
-    });
-  };
+  useEffect(() => slip.current?.scrollIntoView({ block: 'nearest' }), []);
   return (
     <section
       ref={slip}
@@ -90,18 +69,7 @@ export default function CalculatorSlip({ data, onClose }: { data: string[]; onCl
         <Key shown="⌫" name="back" onPress={() => edit(back)} />
         <Key shown="clear" onPress={() => edit(() => ({ text: '', at: 0 }))} />
       </div>
-      {data.length > 0 && (
-        <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label="The item’s numbers">
-          <span className="text-sm text-soft">From the item:</span>
-          {data.map((number, i) => (
-            // oxlint-disable-next-line react/no-array-index-key -- numbers stand in the order of the item
-            <Key key={i} shown={number} onPress={() => edit((typed) => bringIn(typed, [number]))} />
-          ))}
-          {data.length > 1 && (
-            <Key shown="Bring in the item’s numbers" onPress={() => edit((typed) => bringIn(typed, data))} />
-          )}
-        </div>
-      )}
+      {data.length > 0 && <FromItem data={data} onBring={(numbers) => edit((typed) => bringIn(typed, numbers))} />}
       {compute.isError && <p role="alert">{compute.error.message}</p>}
       <ol aria-live="polite" className="grid gap-1">
         {done.map((d, i) => (
@@ -112,6 +80,20 @@ export default function CalculatorSlip({ data, onClose }: { data: string[]; onCl
         ))}
       </ol>
     </section>
+  );
+}
+
+/** Numbers of the item, to bring in one by one or together. */
+function FromItem({ data, onBring }: { data: string[]; onBring: (numbers: string[]) => void }) {
+  return (
+    <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label="The item’s numbers">
+      <span className="text-sm text-soft">From the item:</span>
+      {data.map((number, i) => (
+        // oxlint-disable-next-line react/no-array-index-key -- numbers stand in the order of the item
+        <Key key={i} shown={number} onPress={() => onBring([number])} />
+      ))}
+      {data.length > 1 && <Key shown="Bring in the item’s numbers" onPress={() => onBring(data)} />}
+    </div>
   );
 }
 

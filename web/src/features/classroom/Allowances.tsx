@@ -14,7 +14,6 @@ export function Allowances({ studentId, name }: { studentId: string; name: strin
   const closed = glance?.closed.some((s) => s.id === studentId) === true;
   const hand = useStudent(studentId);
   const [percent, setPercent] = useState<number | null>(null);
-  const [fresh, setFresh] = useState(name);
   const time = percent ?? row?.student.extraTime ?? 0;
   return (
     <section aria-label="The account" className="grid gap-4 rounded-slip border border-rule bg-leaf p-4">
@@ -45,17 +44,7 @@ export function Allowances({ studentId, name }: { studentId: string; name: strin
             Allow
           </Button>
         </span>
-        <span className="flex items-end gap-2">
-          <Labelled name="Name">
-            <input className={INPUT} value={fresh} maxLength={100} onChange={(e) => setFresh(e.target.value)} />
-          </Labelled>
-          <Button
-            disabled={hand.rename.isPending || fresh.trim() === '' || fresh === name}
-            onClick={() => hand.rename.mutate(fresh)}
-          >
-            Rename
-          </Button>
-        </span>
+        <Renaming name={name} hand={hand} />
         <span className="grid gap-1">
           <span className="text-sm text-soft">Password forgotten, or locked out</span>
           <AskFirst
@@ -90,6 +79,23 @@ export function Allowances({ studentId, name }: { studentId: string; name: strin
       {row !== undefined && <Leaving name={name} hand={hand} />}
       <Refused by={[hand.extra, hand.rename, hand.code, hand.close, hand.move, hand.anotherCheck]} />
     </section>
+  );
+}
+
+function Renaming({ name, hand }: { name: string; hand: ReturnType<typeof useStudent> }) {
+  const [fresh, setFresh] = useState(name);
+  return (
+    <span className="flex items-end gap-2">
+      <Labelled name="Name">
+        <input className={INPUT} value={fresh} maxLength={100} onChange={(e) => setFresh(e.target.value)} />
+      </Labelled>
+      <Button
+        disabled={hand.rename.isPending || fresh.trim() === '' || fresh === name}
+        onClick={() => hand.rename.mutate(fresh)}
+      >
+        Rename
+      </Button>
+    </span>
   );
 }
 

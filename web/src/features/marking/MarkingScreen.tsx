@@ -1,22 +1,12 @@
-import { useEffect, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
-import type { Schemas } from '../../api/client';
-import { Button } from '../../ui/Button';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { useKeys } from '../../ui/useKeys';
 import { ReadingDesk } from './ReadingDesk';
-import { type Marking, useMarking } from './useMarking';
-
-type Waiting = Schemas['WaitingPage'];
-type By = 'skill' | 'student';
-
-/** In the order in which they are read: one kind after the other, within it the longest waiting first. */
-function ordered(waiting: Waiting[], by: By): [string, Waiting[]][] {
-  const name = (w: Waiting) => (by === 'skill' ? `${w.skill} · ${w.assignment}` : w.student);
-  const names = [...new Set(waiting.map(name))].toSorted((a, b) => a.localeCompare(b));
-  return names.map((n) => [n, waiting.filter((w) => name(w) === n)]);
-}
+import { type By, ordered, type Waiting } from './order';
+import { useMarking } from './useMarking';
+import { LastRead } from './LastRead';
 
 /** The reading table: the pile, and the page that is being read. */
 export default function MarkingScreen() {
@@ -49,33 +39,7 @@ export default function MarkingScreen() {
             ))}
           </div>
           {marking.pile.isPending && <p className="mt-3 text-soft">Looking up the pile.</p>}
-          {groups.map(([name, pages]) => (
-            <section key={name} className="mt-4">
-              <h2 className="text-sm font-semibold">{name}</h2>
-              <ul>
-                {pages.map((p) => (
-                  <li key={p.itemId}>
-                    <button
-                      type="button"
-                      aria-current={p.itemId === itemId}
-                      className="w-full cursor-pointer rounded px-2 py-1 text-left hover:bg-spruce-wash aria-[current=true]:bg-larch-wash aria-[current=true]:font-semibold"
-                      onClick={() => void navigate(`/handed-in/${p.itemId}`)}
-                    >
-                      {by === 'skill' ? p.student : p.skill}{' '}
-                      <span className="text-sm font-normal text-soft">
-                        {new Date(p.since).toLocaleString('en', {
-                          day: 'numeric',
-                          month: 'short',
-                          hour: 'numeric',
-                          minute: '2-digit',
-                        })}
-                      </span>
-                    </button>
-                  </li>
-                ))}
-              </ul>
-            </section>
-          ))}
+          <Pile groups={groups} by={by} itemId={itemId} onOpen={(id) => void navigate(`/handed-in/${id}`)} />
           {order.length > 0 && <p className="mt-4 text-sm text-soft">J and K go through the pile.</p>}
         </nav>
         <div className="min-w-0">
@@ -106,40 +70,34 @@ export default function MarkingScreen() {
   );
 }
 
-const UNDO_MS = 10_000;
+type PileProps = { groups: [string, Waiting[]][]; by: By; itemId: string; onOpen: (itemId: string) => void };
 
-/** What was just read, and the way back, for ten seconds. */
-function LastRead({ marking }: { marking: Marking }) {
-  const { read, unread } = marking;
-  const navigate = useNavigate();
-  const [gone, setGone] = useState(0);
-  const { isSuccess, submittedAt } = read;
-  useEffect(() => {
-    if (!isSuccess) {
-      return undefined;
-    }
-    const timer = window.setTimeout(() => setGone(submittedAt), UNDO_MS);
-    return () => window.clearTimeout(timer);
-  }, [isSuccess, submittedAt]);
-  if (!isSuccess || gone === submittedAt || read.variables === undefined) {
-    return null;
-  }
-  const { itemId, credit } = read.variables;
-  return (
-    <p role="status" className="flex flex-wrap items-center gap-3 border-b border-rule bg-spruce-wash px-6 py-2">
-      Read, with {credit === 100 ? 'full credit' : `${credit}% of the credit`}.{' '}
-      <Link to={`/handed-in/${itemId}`}>Look at it again</Link>
-      <Button
-        small
-        disabled={unread.isPending}
-        onClick={() => {
-          setGone(submittedAt);
-          unread.mutate({ itemId });
-          void navigate(`/handed-in/${itemId}`);
-        }}
-      >
-        Undo
-      </Button>
-    </p>
-  );
+function Pile({ groups, by, itemId, onOpen }: PileProps) {
+  return groups.map(([name, pages]) => (
+    <section key={name} className="mt-4">
+      <h2 className="text-sm font-semibold">{name}</h2>
+      <ul>
+        {pages.map((p) => (
+          <li key={p.itemId}>
+            <button
+              type="button"
+              aria-current={p.itemId === itemId}
+              className="w-full cursor-pointer rounded px-2 py-1 text-left hover:bg-spruce-wash aria-[current=true]:bg-larch-wash aria-[current=true]:font-semibold"
+              onClick={() => onOpen(p.itemId)}
+            >
+              {by === 'skill' ? p.student : p.skill}{' '}
+              <span className="text-sm font-normal text-soft">
+                {new Date(p.since).toLocaleString('en', {
+                  day: 'numeric',
+                  month: 'short',
+                  hour: 'numeric',
+                  minute: '2-digit',
+                })}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  ));
 }

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { type ComponentProps, useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
@@ -38,37 +38,18 @@ export function CheckItem({ running }: { running: Schemas['RunningCheck'] }) {
   return (
     <main className="grid flex-1 md:grid-cols-[61fr_39fr]">
       <section ref={root} aria-label="Item" className="grid min-w-0 content-start gap-3.5 p-5 md:px-8 md:py-4">
-        <p className="flex items-center gap-4 text-soft">
-          {running.wholeCourse
-            ? `Item ${running.answered + 1} of at most ${running.most}`
-            : `Item ${running.answered + 1} of ${running.most}`}
-          <progress
-            className="h-2.5 w-40 appearance-none [&::-webkit-progress-bar]:rounded-full [&::-webkit-progress-bar]:border [&::-webkit-progress-bar]:border-edge [&::-webkit-progress-bar]:bg-leaf [&::-webkit-progress-value]:rounded-full [&::-webkit-progress-value]:bg-glacier"
-            max={running.most}
-            value={running.answered}
-            aria-label="How far the check is"
-          />
-        </p>
+        <HowFar running={running} />
         <Blocks blocks={item.stem} className="max-w-2xl font-serif text-stem leading-relaxed" />
         {item.parts.map((part, i) => (
-          // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Enter answers
-          <section
+          <CheckPart
             key={part.prompt}
-            onKeyDown={(event) => enterChecks(event, () => send(false))}
-            className="grid gap-3"
-            aria-label={item.parts.length > 1 ? `Part ${i + 1}` : 'Your answer'}
-          >
-            <p className="text-lg">
-              <RichText text={part.prompt} />
-            </p>
-            <PartFields
-              part={part}
-              entries={entries[i] ?? {}}
-              onChange={(id, value) => change(i, id, value)}
-              onEnter={() => send(false)}
-              takesFocus={i === 0}
-            />
-          </section>
+            name={item.parts.length > 1 ? `Part ${i + 1}` : 'Your answer'}
+            part={part}
+            entries={entries[i] ?? {}}
+            onChange={(id, value) => change(i, id, value)}
+            onEnter={() => send(false)}
+            takesFocus={i === 0}
+          />
         ))}
         <TwoWindows sides={twoSides} show={(typed) => plain(textOf(typed))} />
         <Stuck what="Your answer" done={check.answer} />
@@ -107,5 +88,35 @@ export function CheckItem({ running }: { running: Schemas['RunningCheck'] }) {
         required={false}
       />
     </main>
+  );
+}
+
+function HowFar({ running }: { running: Schemas['RunningCheck'] }) {
+  return (
+    <p className="flex items-center gap-4 text-soft">
+      {running.wholeCourse
+        ? `Item ${running.answered + 1} of at most ${running.most}`
+        : `Item ${running.answered + 1} of ${running.most}`}
+      <progress
+        className="h-2.5 w-40 appearance-none [&::-webkit-progress-bar]:rounded-full [&::-webkit-progress-bar]:border [&::-webkit-progress-bar]:border-edge [&::-webkit-progress-bar]:bg-leaf [&::-webkit-progress-value]:rounded-full [&::-webkit-progress-value]:bg-glacier"
+        max={running.most}
+        value={running.answered}
+        aria-label="How far the check is"
+      />
+    </p>
+  );
+}
+
+type PartProps = ComponentProps<typeof PartFields> & { name: string };
+
+function CheckPart({ name, ...fields }: PartProps) {
+  return (
+    // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- Enter answers
+    <section onKeyDown={(event) => enterChecks(event, fields.onEnter)} className="grid gap-3" aria-label={name}>
+      <p className="text-lg">
+        <RichText text={fields.part.prompt} />
+      </p>
+      <PartFields {...fields} />
+    </section>
   );
 }

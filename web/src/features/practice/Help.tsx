@@ -66,25 +66,12 @@ export function Help({ view, practice }: { view: View; practice: Practice }) {
       <Stuck what="The worked example" done={practice.example} />
       <Stuck what="The full solution" done={practice.solution} />
       <Refused by={[practice.hint, practice.example, practice.solution]} />
-      {open === 'hint' && isOpen && more && (
-        <p role="status" className="unfold flex flex-wrap items-center gap-3 rounded-slip bg-glacier-wash px-3 py-2">
-          With a hint this item does not count toward your target. Press H once more to open it.
-          <Button small onClick={hintByKey}>
-            Open the hint
-          </Button>
-          <Button small look="quiet" onClick={() => setOpen('none')}>
-            Not now
-          </Button>
-        </p>
-      )}
+      {open === 'hint' && isOpen && more && <HintCosts onOpen={hintByKey} onLeave={() => setOpen('none')} />}
       {open === 'solution' && isOpen && (
-        <p className="unfold flex flex-wrap items-center gap-3 rounded-slip bg-larch-wash px-3 py-2">
-          With the solution open, this item counts as missed.
-          <Button onClick={() => !practice.solution.isPending && practice.solution.mutate(undefined)}>Show it</Button>
-          <Button look="quiet" onClick={() => setOpen('none')}>
-            Keep trying
-          </Button>
-        </p>
+        <SolutionCosts
+          onOpen={() => !practice.solution.isPending && practice.solution.mutate(undefined)}
+          onLeave={() => setOpen('none')}
+        />
       )}
       {open === 'ask' && <AskSlip itemId={item.id} onClose={() => setOpen('none')} />}
       {open === 'calculator' && (
@@ -93,5 +80,33 @@ export function Help({ view, practice }: { view: View; practice: Practice }) {
         </Suspense>
       )}
     </div>
+  );
+}
+
+type Choice = { onOpen: () => void; onLeave: () => void };
+
+function HintCosts({ onOpen, onLeave }: Choice) {
+  return (
+    <p role="status" className="unfold flex flex-wrap items-center gap-3 rounded-slip bg-glacier-wash px-3 py-2">
+      With a hint this item does not count toward your target. Press H once more to open it.
+      <Button small onClick={onOpen}>
+        Open the hint
+      </Button>
+      <Button small look="quiet" onClick={onLeave}>
+        Not now
+      </Button>
+    </p>
+  );
+}
+
+function SolutionCosts({ onOpen, onLeave }: Choice) {
+  return (
+    <p className="unfold flex flex-wrap items-center gap-3 rounded-slip bg-larch-wash px-3 py-2">
+      With the solution open, this item counts as missed.
+      <Button onClick={onOpen}>Show it</Button>
+      <Button look="quiet" onClick={onLeave}>
+        Keep trying
+      </Button>
+    </p>
   );
 }

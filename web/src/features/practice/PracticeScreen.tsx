@@ -13,6 +13,7 @@ import { Band } from './Band';
 import { ItemPane } from './ItemPane';
 import { placeOf } from './useDraft';
 import { useActions, usePractice, type View } from './usePractice';
+import { Reached } from './Reached';
 
 const KeysDialog = lazy(() => import('./KeysDialog'));
 
@@ -39,6 +40,35 @@ function focusFirst(selector: string) {
   intoView(found);
 }
 
+/** Where one is, until when it is due, and the ways to help. */
+function Head({ view, onKeys }: { view: View; onKeys: () => void }) {
+  return (
+    <header className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-1">
+      <span className="flex flex-wrap items-center gap-x-6">
+        <Mark />
+        <span>
+          <span className="text-soft">{view.assignment}</span> / <h1 className="inline font-semibold">{view.skill}</h1>
+        </span>
+      </span>
+      <span className="flex items-center gap-4">
+        {view.due !== undefined && (
+          <span className="text-soft">
+            {view.late ? 'was due' : 'due'}{' '}
+            {new Date(view.due).toLocaleDateString('en', { weekday: 'long', day: 'numeric', month: 'short' })}
+            {view.late && !view.target.reached && ', marked late'}
+          </span>
+        )}
+        <Link to="/entering" className="text-ink">
+          Entering answers
+        </Link>
+        <Button small hint="?" data-keys onClick={onKeys}>
+          Keys
+        </Button>
+      </span>
+    </header>
+  );
+}
+
 function Desk({ view }: { view: View }) {
   const practice = useActions(view);
   const navigate = useNavigate();
@@ -58,30 +88,7 @@ function Desk({ view }: { view: View }) {
   return (
     <div className="flex min-h-screen flex-col">
       <PageTitle>{view.skill}</PageTitle>
-      <header className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule px-6 py-1">
-        <span className="flex flex-wrap items-center gap-x-6">
-          <Mark />
-          <span>
-            <span className="text-soft">{view.assignment}</span> /{' '}
-            <h1 className="inline font-semibold">{view.skill}</h1>
-          </span>
-        </span>
-        <span className="flex items-center gap-4">
-          {view.due !== undefined && (
-            <span className="text-soft">
-              {view.late ? 'was due' : 'due'}{' '}
-              {new Date(view.due).toLocaleDateString('en', { weekday: 'long', day: 'numeric', month: 'short' })}
-              {view.late && !view.target.reached && ', marked late'}
-            </span>
-          )}
-          <Link to="/entering" className="text-ink">
-            Entering answers
-          </Link>
-          <Button small hint="?" data-keys onClick={() => setKeys(true)}>
-            Keys
-          </Button>
-        </span>
-      </header>
+      <Head view={view} onKeys={() => setKeys(true)} />
       <Band view={view} table={table} onTable={() => setTable(!table)} />
       {(view.target.reached || view.target.reachedWaiting) && <Reached view={view} />}
       <LeafSwitch names={['Item', 'Your page']} />
@@ -120,64 +127,5 @@ function Desk({ view }: { view: View }) {
         </Suspense>
       )}
     </div>
-  );
-}
-
-/** A clear end, with the way home and the way on. */
-function Reached({ view }: { view: View }) {
-  return (
-    <section
-      aria-label="Target reached"
-      className="flex flex-wrap items-center justify-between gap-3 border-b border-rule bg-larch-wash px-6 py-2"
-    >
-      <p className="flex items-center gap-3">
-        <svg viewBox="0 0 24 24" className="size-7 shrink-0" aria-hidden="true">
-          <path
-            d="M6 22V3l14 5-14 5"
-            fill={view.target.reached ? 'var(--color-larch-mark)' : 'none'}
-            stroke="var(--color-larch-mark)"
-            strokeWidth="2"
-            strokeLinejoin="round"
-          />
-        </svg>
-        <span>
-          <strong className="font-serif text-lg">
-            {!view.target.reached
-              ? 'Reached, waiting to be read.'
-              : view.around.teaches === undefined
-                ? `Reached: ${view.target.says.replace(/ on each skill$/, '')}, in ${view.skill.toLowerCase()}.`
-                : 'The lesson is done.'}
-          </strong>{' '}
-          {view.target.reached
-            ? 'It stays reached, whatever happens next.'
-            : `Your instructor has ${view.target.pagesWaiting === 1 ? 'one page' : `${view.target.pagesWaiting} pages`} of your work to read. With full credit for ${view.target.pagesWaiting === 1 ? 'it' : 'them'} the target is reached.`}
-        </span>
-      </p>
-      <span className="flex flex-wrap gap-3">
-        {view.around.teaches !== undefined && (
-          <Link
-            to={`/practice/${view.around.teaches.assignmentId}/${view.around.teaches.skillId}`}
-            className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline"
-          >
-            Now practise {view.around.teaches.name.toLowerCase()}
-          </Link>
-        )}
-        {view.around.next !== undefined && (
-          <Link
-            to={`/practice/${view.around.next.assignmentId}/${view.around.next.skillId}`}
-            className="rounded-slip border border-spruce bg-spruce px-4 py-2 font-semibold text-on-spruce no-underline"
-          >
-            Next: {view.around.next.name.toLowerCase()}{' '}
-            <kbd className="ml-1 rounded border border-current/50 px-1.5 text-xs">G</kbd>
-          </Link>
-        )}
-        <Link to="/map" className="rounded-slip border border-edge bg-leaf px-4 py-2 text-ink no-underline">
-          To the map
-        </Link>
-        <Link to="/due" className="rounded-slip border border-edge bg-leaf px-4 py-2 text-ink no-underline">
-          Back to what is due
-        </Link>
-      </span>
-    </section>
   );
 }

@@ -12,6 +12,45 @@ type Props = {
 
 const dayAt = (at: number) => day(new Date(at).toISOString().slice(0, 10));
 
+const COMMON = { isAnimationActive: false } as const;
+const AREAS = [
+  {
+    dataKey: 'practice',
+    name: 'shown in practice',
+    stroke: 'var(--color-spruce)',
+    fill: 'var(--color-spruce)',
+    fillOpacity: 0.35,
+  },
+  {
+    dataKey: 'check',
+    name: 'shown in a check',
+    stroke: 'var(--color-glacier)',
+    fill: 'var(--color-glacier)',
+    fillOpacity: 0.25,
+    strokeDasharray: '3 2',
+  },
+];
+const DUE = {
+  legendType: 'plainline',
+  type: 'stepAfter',
+  dataKey: 'due',
+  name: 'due by then',
+  stroke: 'var(--color-larch-mark)',
+  strokeDasharray: '6 4',
+  dot: false,
+} as const;
+const PACE = {
+  legendType: 'plainline',
+  dataKey: 'pace',
+  name: 'pace to the goal',
+  stroke: 'var(--color-ink)',
+  strokeWidth: 2,
+  strokeDasharray: '1 4',
+  strokeLinecap: 'round',
+  connectNulls: true,
+  dot: false,
+} as const;
+
 /** Skills known by how they were first shown, what is due, and the pace to the goal. */
 export default function KnownChart({ points, today }: Props) {
   return (
@@ -39,53 +78,11 @@ export default function KnownChart({ points, today }: Props) {
               itemStyle={{ color: 'var(--color-ink)' }}
             />
             <Legend />
-            <Area
-              legendType="rect"
-              type="stepAfter"
-              dataKey="practice"
-              name="shown in practice"
-              stackId="known"
-              stroke="var(--color-spruce)"
-              fill="var(--color-spruce)"
-              fillOpacity={0.35}
-              isAnimationActive={false}
-            />
-            <Area
-              legendType="rect"
-              type="stepAfter"
-              dataKey="check"
-              name="shown in a check"
-              stackId="known"
-              stroke="var(--color-glacier)"
-              fill="var(--color-glacier)"
-              fillOpacity={0.25}
-              strokeDasharray="3 2"
-              isAnimationActive={false}
-            />
-            <Line
-              legendType="plainline"
-              type="stepAfter"
-              dataKey="due"
-              name="due by then"
-              stroke="var(--color-larch-mark)"
-              strokeDasharray="6 4"
-              dot={false}
-              isAnimationActive={false}
-            />
-            {points.some((p) => p.pace !== undefined) && (
-              <Line
-                legendType="plainline"
-                dataKey="pace"
-                name="pace to the goal"
-                stroke="var(--color-ink)"
-                strokeWidth={2}
-                strokeDasharray="1 4"
-                strokeLinecap="round"
-                connectNulls
-                dot={false}
-                isAnimationActive={false}
-              />
-            )}
+            {AREAS.map((area) => (
+              <Area key={area.name} {...COMMON} legendType="rect" type="stepAfter" stackId="known" {...area} />
+            ))}
+            <Line {...COMMON} {...DUE} />
+            {points.some((p) => p.pace !== undefined) && <Line {...COMMON} {...PACE} />}
           </ComposedChart>
         </ResponsiveContainer>
       </div>

@@ -1,13 +1,8 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { api, type Schemas, taken } from '../../api/client';
-import { letter } from '../../outbox/letter';
-import { Stuck } from '../../outbox/Stuck';
-import { useDeed } from '../../outbox/useDeed';
-import { useJotting } from '../../outbox/useJotting';
 import { Blocks } from '../../ui/Blocks';
-import { Button } from '../../ui/Button';
 import { landed } from '../../ui/Landing';
 import { Notice } from '../../ui/Notice';
 import { RichText } from '../../ui/RichText';
@@ -15,6 +10,7 @@ import { TopBar } from '../../ui/TopBar';
 import { Tries } from '../book/Tries';
 import { keepSeen } from '../session/useCounts';
 import { useMe } from '../session/useSession';
+import { Reply } from './Reply';
 
 type Question = Schemas['Question'];
 
@@ -110,50 +106,5 @@ function Answered({ question: q, own }: { question: Question; own: boolean }) {
         <RichText text={q.answer ?? ''} />
       </p>
     </div>
-  );
-}
-
-function Reply({ id, onSent }: { id: string; onSent: () => void }) {
-  const [answer, write] = useJotting(`reply/${id}`);
-  const queries = useQueryClient();
-  const reply = useDeed({
-    place: `question/${id}`,
-    words: 'Your answer to a question',
-    letter: (text: string) => letter('post', '/api/questions/{id}/answer', { id }, { answer: text }),
-    copy: (text) => text,
-    refresh: [['questions']],
-    onDone: () => {
-      write('');
-      onSent();
-      void queries.invalidateQueries({ queryKey: ['questions'] });
-    },
-  });
-  return (
-    <form
-      className="grid gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        reply.mutate(answer);
-      }}
-    >
-      <label className="grid gap-1">
-        <span className="text-sm text-soft">Your answer</span>
-        <textarea
-          className="min-h-20 rounded-slip border border-edge bg-paper p-2"
-          maxLength={2000}
-          value={answer}
-          onChange={(e) => write(e.target.value)}
-        />
-      </label>
-      <Stuck what="Your answer" done={reply} />
-      {reply.isError && (
-        <p role="alert" className="text-rust">
-          {reply.error.message}
-        </p>
-      )}
-      <Button type="submit" look="main" className="w-fit" disabled={reply.isPending}>
-        Answer
-      </Button>
-    </form>
   );
 }

@@ -1,43 +1,19 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { letter } from '../../outbox/letter';
 import { Stuck } from '../../outbox/Stuck';
-import { useDeed } from '../../outbox/useDeed';
 import { Button } from '../../ui/Button';
 import { FilePicker } from '../../ui/FilePicker';
+import { usePhotos } from './usePhotos';
 
 type Page = Schemas['Page'];
 const MOST_BYTES = 8 * 1024 * 1024;
 
 /** Photos or scans of work on paper: added, turned, taken away. */
 export default function Photos({ itemId, place, page }: { itemId: string; place: string; page: Page }) {
-  const queries = useQueryClient();
   const [over, setOver] = useState(false);
   const [tooLarge, setTooLarge] = useState<string[]>([]);
-  const onDone = (now: Page) => void queries.setQueryData(['work', itemId], now);
-  const common = { place, refresh: [['work', itemId]], onDone };
-  const add = useDeed({
-    ...common,
-    words: 'A photo of your work',
-    letter: (file: File) => letter('post', '/api/items/{itemId}/photos', { itemId }, file),
-  });
-  const turn = useDeed({
-    ...common,
-    words: 'A turned photo',
-    letter: (photoId: string) => letter('post', '/api/photos/{photoId}/turn', { photoId }, undefined),
-  });
   const root = useRef<HTMLDivElement>(null);
-  const takenAway = (now: Page) => {
-    onDone(now);
-    root.current?.querySelector('button')?.focus();
-  };
-  const remove = useDeed({
-    ...common,
-    onDone: takenAway,
-    words: 'A photo taken away',
-    letter: (photoId: string) => letter('delete', '/api/photos/{photoId}', { photoId }, undefined),
-  });
+  const { add, turn, remove } = usePhotos(itemId, place, () => root.current?.querySelector('button')?.focus());
   /** Each is a deed of its own, so that a bad one stops none of the others. */
   const bring = (files: File[]) => {
     setTooLarge(files.filter((file) => file.size > MOST_BYTES).map((file) => file.name));
