@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import littlesummit.app.people.PeopleService;
@@ -66,7 +67,14 @@ final class Desk {
     void open(String action) {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(action))
                 .click();
-        assertThat(page.getByLabel("Your page")).isVisible();
+        try {
+            page.getByLabel("Your page").waitFor();
+        } catch (TimeoutError missing) {
+            throw new AssertionError(
+                    "“" + action + "” led to " + page.url() + ", which shows: "
+                            + page.locator("body").innerText(),
+                    missing);
+        }
     }
 
     /** The item on the screen, with its key. */

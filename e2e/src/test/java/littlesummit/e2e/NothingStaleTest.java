@@ -96,7 +96,8 @@ class NothingStaleTest extends BrowserTest {
                 page.navigate(first.url());
                 type(place, place.later);
                 away(page);
-                // Nobody closes a window in the very moment of the last key; what the key made is on the device by then.
+                // Nobody closes a window in the very moment of the last key; what the key made is on the device by
+                // then.
                 page.waitForTimeout(150);
                 page.close();
                 page = first;

@@ -220,8 +220,8 @@ public class AssignmentService {
                 classId,
                 title,
                 target.code(),
-                json.write(policy),
-                quiz.map(json::write),
+                json.write(PolicyDto.of(policy)),
+                quiz.map(plan -> json.write(QuizPlanDto.of(plan))),
                 due,
                 skills);
         entity.setAt(clock.instant());
@@ -235,8 +235,8 @@ public class AssignmentService {
                 entity.title(),
                 entity.skills(),
                 Target.of(entity.target()).orElseThrow(),
-                json.read(entity.policy(), Policy.class),
-                entity.quizPlan().map(plan -> json.read(plan, QuizPlan.class)),
+                json.read(entity.policy(), PolicyDto.class).toCore(),
+                entity.quizPlan().map(plan -> json.read(plan, QuizPlanDto.class).toCore()),
                 entity.opens(),
                 Optional.of(entity.due()),
                 entity.setAt());

@@ -22,6 +22,7 @@ import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
 import littlesummit.app.working.WorkLine;
 import littlesummit.app.working.WorkService;
+import littlesummit.app.working.WorkStateDto;
 import littlesummit.core.grading.Reader;
 import littlesummit.core.item.Item;
 import littlesummit.core.math.Syntax;
@@ -29,7 +30,6 @@ import littlesummit.core.practice.Policy;
 import littlesummit.core.quiz.QuizPlan;
 import littlesummit.core.skill.ItemSource;
 import littlesummit.core.working.WorkLetters;
-import littlesummit.core.working.WorkState;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -88,7 +88,7 @@ public class BookService {
             List<ShownLine> lines,
             boolean hasInk,
             int photos,
-            WorkState state,
+            WorkStateDto state,
             String note) {}
 
     /** @param latex of a line that can be read as mathematics, else empty */
@@ -157,7 +157,7 @@ public class BookService {
                 shown(e.lines(), items.requireSeen(person, e.itemId()).item()),
                 e.hasInk(),
                 e.photos(),
-                e.state(),
+                WorkStateDto.of(e.state()),
                 note.map(QuizRecord.Note::text).orElse(""));
     }
 
@@ -172,7 +172,7 @@ public class BookService {
                 List.of(),
                 false,
                 0,
-                WorkState.START,
+                WorkStateDto.START,
                 n.text());
     }
 

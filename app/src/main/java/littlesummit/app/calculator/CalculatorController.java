@@ -17,7 +17,7 @@ class CalculatorController {
             String entry) {}
 
     @PostMapping("/api/calculator")
-    Calculator.Result compute(@Valid @RequestBody Sheet sheet) {
-        return Calculator.compute(sheet.entry());
+    ResultDto compute(@Valid @RequestBody Sheet sheet) {
+        return ResultDto.of(Calculator.compute(sheet.entry()));
     }
 }

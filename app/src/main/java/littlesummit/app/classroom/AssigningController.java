@@ -6,11 +6,11 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import littlesummit.app.assignment.PolicyDto;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.ItemViews;
 import littlesummit.app.practice.PracticeView;
 import littlesummit.app.web.Problem;
-import littlesummit.core.practice.Policy;
 import littlesummit.core.skill.ItemSource;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -51,7 +51,7 @@ class AssigningController {
             List<@NotNull String> skills,
 
             @NotNull(message = "The target is missing.") String target,
-            @NotNull(message = "The policy is missing.") Policy policy,
+            @NotNull(message = "The policy is missing.") PolicyDto policy,
             Optional<NewQuiz> quiz,
             Optional<Instant> opens,
             @NotNull(message = "The due date is missing.") Instant due,
@@ -108,7 +108,7 @@ class AssigningController {
                         request.title(),
                         request.skills(),
                         request.target(),
-                        request.policy(),
+                        request.policy().toCore(),
                         request.quiz()
                                 .map(q -> new AssigningService.QuizWish(
                                         q.items(), q.minutes(), q.rounds(), q.target(), q.workRequired())),

@@ -9,6 +9,8 @@ import java.util.stream.Collectors;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.AssignmentService.ForOne;
+import littlesummit.app.assignment.PolicyDto;
+import littlesummit.app.assignment.QuizPlanDto;
 import littlesummit.app.classroom.ClassView.AssignmentRow;
 import littlesummit.app.classroom.ClassView.Assignments;
 import littlesummit.app.classroom.ClassView.ForStudent;
@@ -113,8 +115,8 @@ class AssigningService {
                 Explain.target(a.target()),
                 a.opens(),
                 a.due().orElseThrow(),
-                a.quiz(),
-                a.policy(),
+                a.quiz().map(QuizPlanDto::of),
+                PolicyDto.of(a.policy()),
                 started,
                 finished,
                 whole.students().size()

@@ -3,10 +3,10 @@ package littlesummit.app.classroom;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import littlesummit.app.assignment.PolicyDto;
+import littlesummit.app.assignment.QuizPlanDto;
 import littlesummit.app.people.PeopleService.Student;
 import littlesummit.app.people.RosterService.Invited;
-import littlesummit.core.practice.Policy;
-import littlesummit.core.quiz.QuizPlan;
 
 /** What the instructor sees of the class. */
 public final class ClassView {
@@ -77,8 +77,8 @@ public final class ClassView {
             String says,
             Optional<Instant> opens,
             Instant due,
-            Optional<QuizPlan> quiz,
-            Policy policy,
+            Optional<QuizPlanDto> quiz,
+            PolicyDto policy,
             int started,
             int finished,
             int students,

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.knowledge.KnowledgeService;
@@ -190,7 +191,9 @@ public class PlacementService {
     /** What a check over the course said of each skill. */
     private List<Placement.Verdict> verdicts(SkillCheckEntity check) {
         return check.verdicts()
-                .map(kept -> List.of(json.read(kept, Placement.Verdict[].class)))
+                .map(kept -> Stream.of(json.read(kept, CheckStateDto.VerdictDto[].class))
+                        .map(CheckStateDto.VerdictDto::toCore)
+                        .toList())
                 .orElseGet(() -> state(check).verdicts(order));
     }
 
@@ -270,10 +273,14 @@ public class PlacementService {
                     return state.asking(served.id(), served.ref(), served.item().guessChance(), clock.instant());
                 })
                 .orElse(state);
-        entity.keep(json.write(next));
+        entity.keep(json.write(CheckStateDto.of(next)));
         if (next.waiting().isEmpty()) {
             List<Placement.Verdict> verdicts = next.isShort() ? List.of() : next.verdicts(order);
-            entity.finish(clock.instant(), learn(person, next, verdicts), json.write(verdicts));
+            entity.finish(
+                    clock.instant(),
+                    learn(person, next, verdicts),
+                    json.write(
+                            verdicts.stream().map(CheckStateDto.VerdictDto::of).toList()));
         }
         checks.saveAndFlush(entity);
     }
@@ -374,6 +381,6 @@ public class PlacementService {
     }
 
     private CheckState state(SkillCheckEntity entity) {
-        return json.read(entity.state(), CheckState.class);
+        return json.read(entity.state(), CheckStateDto.class).toCore();
     }
 }

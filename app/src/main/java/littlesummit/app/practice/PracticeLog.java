@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.web.Json;
+import littlesummit.app.web.Snapshot;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.SkillState;
@@ -14,6 +15,9 @@ import org.springframework.stereotype.Component;
 /** The log of what happened, and its fold kept as a snapshot. */
 @Component
 class PracticeLog {
+    private static final Snapshot<BeginningDto, SkillState> SNAPSHOT =
+            new Snapshot<>(BeginningDto.class, SkillState.class);
+
     private final ProgressRepository progress;
     private final EventRepository events;
     private final Json json;
@@ -31,7 +35,7 @@ class PracticeLog {
                         personId,
                         assignment.id(),
                         skill,
-                        json.write(SkillState.start(assignment.policy(), assignment.target())))));
+                        kept(SkillState.start(assignment.policy(), assignment.target())))));
     }
 
     Optional<ProgressEntity> find(String personId, String assignmentId, String skill) {
@@ -41,7 +45,12 @@ class PracticeLog {
     }
 
     SkillState state(ProgressEntity row) {
-        return json.read(row.state(), SkillState.class);
+        return SNAPSHOT.read(
+                row.state(), json, from -> SkillState.replay(from.policyInCore(), from.targetInCore(), log(row)));
+    }
+
+    private String kept(SkillState state) {
+        return SNAPSHOT.write(BeginningDto.of(state), state, json);
     }
 
     boolean knows(String personId, String key) {
@@ -58,7 +67,7 @@ class PracticeLog {
                 json.write(PracticeEventDto.of(event), PracticeEventDto.SCHEMA),
                 event.at()));
         SkillState after = before.after(event);
-        row.keep(json.write(after), after, event.at());
+        row.keep(kept(after), after, event.at());
         progress.save(row);
         return after;
     }
@@ -70,12 +79,15 @@ class PracticeLog {
     /** The fold of the whole log, to compare the snapshot with. */
     SkillState replayed(ProgressEntity row) {
         SkillState now = state(row);
-        List<PracticeEvent> log = events
+        return SkillState.replay(now.policy(), now.target(), log(row));
+    }
+
+    private List<PracticeEvent> log(ProgressEntity row) {
+        return events
                 .findByPersonIdAndAssignmentIdAndSkillOrderById(row.personId(), row.assignmentId(), row.skill())
                 .stream()
                 .map(this::event)
                 .toList();
-        return SkillState.replay(now.policy(), now.target(), log);
     }
 
     /** The fold of what happened at one item alone. */

@@ -83,7 +83,7 @@ public class PracticeService {
      * @param conflict the last line and the entry, when they differ and nobody has insisted; then nothing was counted
      */
     public record Checked(
-            PracticeView view, List<FeedbackView> unread, boolean repeated, Optional<LastLine.Conflict> conflict) {}
+            PracticeView view, List<FeedbackView> unread, boolean repeated, Optional<ConflictDto> conflict) {}
 
     @Transactional
     PracticeView open(Place place) {
@@ -192,7 +192,7 @@ public class PracticeService {
         Optional<LastLine.Conflict> conflict =
                 attempt.confirmed() ? Optional.empty() : conflict(place, attempt, part, entries);
         if (conflict.isPresent()) {
-            return new Checked(view(place, assignment, row, state), List.of(), false, conflict);
+            return new Checked(view(place, assignment, row, state), List.of(), false, conflict.map(ConflictDto::of));
         }
         PartCheck check = PartCheck.of(part, entries);
         SkillState after = log.append(

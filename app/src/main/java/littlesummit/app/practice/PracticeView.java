@@ -9,7 +9,6 @@ import littlesummit.app.shown.ShownBlock;
 import littlesummit.app.shown.ShownLayout;
 import littlesummit.app.shown.ShownResponse;
 import littlesummit.app.shown.ShownSecondView;
-import littlesummit.core.practice.Forecast;
 import littlesummit.core.practice.Standing;
 
 /** What the practice screen shows. Answers stand in it only for parts that are closed. */
@@ -22,7 +21,7 @@ public record PracticeView(
         String skill,
         TargetView target,
         List<Point> history,
-        Forecast forecast,
+        ForecastDto forecast,
         List<String> policy,
         boolean checksOwnLines,
         boolean workRequired,

@@ -44,7 +44,7 @@ final class PracticeViews {
                 state.history().stream()
                         .map(step -> point(state.target(), step))
                         .toList(),
-                Forecast.of(state),
+                ForecastDto.of(Forecast.of(state)),
                 Explain.policy(state.policy()),
                 state.policy().lineCheck() != Policy.LineCheck.NEVER,
                 state.policy().work() == Policy.Work.REQUIRED,

@@ -4,8 +4,10 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import littlesummit.app.assignment.QuizPlanDto;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Json;
+import littlesummit.app.web.Snapshot;
 import littlesummit.core.item.Item;
 import littlesummit.core.quiz.QuizEvent;
 import littlesummit.core.quiz.QuizPlan;
@@ -15,6 +17,8 @@ import org.springframework.stereotype.Component;
 /** The log of quizzes, and its fold kept as a snapshot. */
 @Component
 class QuizLog {
+    private static final Snapshot<QuizPlanDto, QuizState> SNAPSHOT = new Snapshot<>(QuizPlanDto.class, QuizState.class);
+
     private final QuizRunRepository runs;
     private final QuizEventRepository events;
     private final ServedItems items;
@@ -30,8 +34,8 @@ class QuizLog {
     /** The row of a student, made when there is none. */
     QuizRunEntity run(String personId, String assignmentId, QuizPlan plan) {
         return find(personId, assignmentId)
-                .orElseGet(() -> runs.saveAndFlush(
-                        new QuizRunEntity(personId, assignmentId, json.write(QuizState.start(plan)))));
+                .orElseGet(() ->
+                        runs.saveAndFlush(new QuizRunEntity(personId, assignmentId, kept(QuizState.start(plan)))));
     }
 
     Optional<QuizRunEntity> find(String personId, String assignmentId) {
@@ -55,7 +59,11 @@ class QuizLog {
     }
 
     QuizState state(QuizRunEntity run) {
-        return json.read(run.state(), QuizState.class);
+        return SNAPSHOT.read(run.state(), json, plan -> replayed(run, plan.toCore()));
+    }
+
+    private String kept(QuizState state) {
+        return SNAPSHOT.write(QuizPlanDto.of(state.plan()), state, json);
     }
 
     boolean knows(String personId, String key) {
@@ -71,7 +79,7 @@ class QuizLog {
                 json.write(QuizEventDto.of(event), QuizEventDto.SCHEMA),
                 event.at()));
         QuizState after = before.after(event, this::issued);
-        run.keep(json.write(after));
+        run.keep(kept(after));
         runs.save(run);
         return after;
     }
@@ -82,8 +90,12 @@ class QuizLog {
 
     /** The fold of the whole log, to compare the snapshot with. */
     QuizState replayed(QuizRunEntity run) {
+        return replayed(run, state(run).plan());
+    }
+
+    private QuizState replayed(QuizRunEntity run, QuizPlan plan) {
         return QuizState.replay(
-                state(run).plan(),
+                plan,
                 events.findByPersonIdAndAssignmentIdOrderById(run.personId(), run.assignmentId()).stream()
                         .map(e -> json.read(e.payload(), e.shape(), QuizEventDto.SCHEMA)
                                 .toCore())

@@ -31,13 +31,13 @@ class ReadingController {
             String entry) {}
 
     @PostMapping("/api/reading")
-    Reader.ReadAs read(@Valid @RequestBody Entry request) {
+    ReadAsDto read(@Valid @RequestBody Entry request) {
         if (request.kind().equals("line")) {
-            return Reader.read(request.entry(), Syntax.line(request.letters()));
+            return ReadAsDto.of(Reader.read(request.entry(), Syntax.line(request.letters())));
         }
         Kind kind = Kind.of(request.kind()).orElseThrow(() -> Problem.badRequest("There is no such kind of field."));
         AnswerSpec field = AnswerSpec.of(kind, Form.Shape.ANY, "")
                 .withLetters(request.letters().toArray(String[]::new));
-        return Reader.read(request.entry(), field.syntax());
+        return ReadAsDto.of(Reader.read(request.entry(), field.syntax()));
     }
 }

@@ -101,7 +101,7 @@ public class ReviewService {
     }
 
     private RefreshSet state(RefreshSetEntity entity) {
-        return json.read(entity.state(), RefreshSet.class);
+        return json.read(entity.state(), RefreshSetDto.class).toCore();
     }
 
     /**
@@ -133,7 +133,7 @@ public class ReviewService {
 
     private void keep(Person person, RefreshSet set) {
         RefreshSetEntity entity = sets.findById(person.id()).orElseGet(() -> new RefreshSetEntity(person.id(), ""));
-        entity.keep(json.write(set));
+        entity.keep(json.write(RefreshSetDto.of(set)));
         sets.saveAndFlush(entity);
         set.current().ifPresent(skill -> freshItem(new Place(person, OwnChoice.REFRESH, skill)));
     }

@@ -16,7 +16,9 @@ import java.util.Iterator;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /**
@@ -32,6 +34,14 @@ class RecordSchemas implements ModelConverter {
     /** Records that share a name, and so would be described as one; none ever should. */
     Set<String> twice() {
         return Set.copyOf(twice);
+    }
+
+    /** Records of the rules that are described as they are; none ever should: what is sent has a shape of its own. */
+    Set<String> ofCore() {
+        return named.values().stream()
+                .map(Class::getName)
+                .filter(name -> name.startsWith("littlesummit.core."))
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     @Override

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import littlesummit.app.people.Person;
+import littlesummit.app.web.Problem;
 import littlesummit.app.working.WorkFiles.WorkFile;
 import littlesummit.core.working.ink.Stroke;
 import org.springframework.http.HttpHeaders;
@@ -37,11 +38,14 @@ class InkController {
     record InkChange(
             @NotNull(message = "The strokes are missing.")
             @Size(max = 500, message = "These are too many strokes at once.")
-            List<@NotNull Stroke> put,
+            List<@NotNull @Valid StrokeDto> put,
 
             @NotNull(message = "The erased strokes are missing.")
             @Size(max = 6000, message = "These are too many strokes at once.")
             List<@NotNull String> removed) {}
+
+    /** Both layers of a page, and the pens that there are. */
+    record Ink(List<StrokeDto> work, List<StrokeDto> marks, List<InkService.Pen> pens) {}
 
     /** @param strokes on the own layer now */
     record InkKept(int strokes) {}
@@ -53,14 +57,23 @@ class InkController {
             String inkml) {}
 
     @GetMapping("/ink")
-    InkService.Ink show(@AuthenticationPrincipal Person person, @PathVariable String itemId) {
-        return ink.ink(person, itemId);
+    Ink show(@AuthenticationPrincipal Person person, @PathVariable String itemId) {
+        InkService.Drawn drawn = ink.ink(person, itemId);
+        return new Ink(StrokeDto.of(drawn.work()), StrokeDto.of(drawn.marks()), drawn.pens());
     }
 
     @PostMapping("/ink")
     InkKept change(
             @AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody InkChange change) {
-        return new InkKept(ink.change(person, itemId, change.put(), change.removed()));
+        return new InkKept(ink.change(person, itemId, strokes(change), change.removed()));
+    }
+
+    private static List<Stroke> strokes(InkChange change) {
+        try {
+            return change.put().stream().map(StrokeDto::toCore).toList();
+        } catch (IllegalArgumentException noStroke) {
+            throw Problem.badRequest("A stroke reaches beyond the page, or has no points.");
+        }
     }
 
     @PostMapping("/ink/import")

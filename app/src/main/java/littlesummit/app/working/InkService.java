@@ -35,7 +35,7 @@ public class InkService {
      * @param work the student's
      * @param marks the instructor's; each in the order in which it was drawn
      */
-    public record Ink(List<Stroke> work, List<Stroke> marks, List<Pen> pens) {}
+    public record Drawn(List<Stroke> work, List<Stroke> marks, List<Pen> pens) {}
 
     /**
      * An ink to choose.
@@ -49,14 +49,15 @@ public class InkService {
             .toList();
 
     @Transactional(readOnly = true)
-    public Ink ink(Person person, String itemId) {
+    public Drawn ink(Person person, String itemId) {
         items.requireSeen(person, itemId);
         List<Stroke> work = new ArrayList<>();
         List<Stroke> marks = new ArrayList<>();
         for (InkStrokeEntity row : strokes.findByItemIdOrderByPlace(itemId)) {
-            (row.layer() == Layer.WORK ? work : marks).add(json.read(row.body(), Stroke.class));
+            (row.layer() == Layer.WORK ? work : marks)
+                    .add(json.read(row.body(), StrokeDto.class).toCore());
         }
-        return new Ink(work, marks, PENS);
+        return new Drawn(work, marks, PENS);
     }
 
     /**
@@ -98,10 +99,14 @@ public class InkService {
     private void put(String itemId, Layer layer, Stroke stroke, long place) {
         Optional<InkStrokeEntity> there = strokes.findById(new InkStrokeEntity.Key(itemId, stroke.id()));
         if (there.isEmpty()) {
-            strokes.save(new InkStrokeEntity(itemId, stroke.id(), layer, place, json.write(stroke)));
+            strokes.save(new InkStrokeEntity(itemId, stroke.id(), layer, place, kept(stroke)));
         } else if (there.get().layer() == layer) {
-            there.get().change(json.write(stroke));
+            there.get().change(kept(stroke));
         }
+    }
+
+    private String kept(Stroke stroke) {
+        return json.write(StrokeDto.of(stroke));
     }
 
     private Optional<InkStrokeEntity> own(String itemId, Layer layer, String id) {

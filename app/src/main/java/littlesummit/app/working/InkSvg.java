@@ -15,7 +15,7 @@ final class InkSvg {
 
     private InkSvg() {}
 
-    static String write(InkService.Ink ink) {
+    static String write(InkService.Drawn ink) {
         double height = Math.max(
                 SHORTEST,
                 Stream.concat(ink.work().stream(), ink.marks().stream())

@@ -9,7 +9,6 @@ import littlesummit.app.web.Json;
 import littlesummit.core.working.ShownWork;
 import littlesummit.core.working.WorkState;
 import littlesummit.core.working.ink.Layer;
-import littlesummit.core.working.ink.Stroke;
 import org.springframework.stereotype.Component;
 
 /** The rows of pages, and what each of them holds. */
@@ -45,8 +44,8 @@ class WorkPages {
     WorkPageEntity own(Person owner, String itemId) {
         ServedItem item = items.require(owner, itemId);
         return pages.findById(itemId)
-                .orElseGet(() -> pages.saveAndFlush(new WorkPageEntity(
-                        owner, item, json.write(WorkState.START, WorkState.class), clock.instant())));
+                .orElseGet(() ->
+                        pages.saveAndFlush(new WorkPageEntity(owner, item, kept(WorkState.START), clock.instant())));
     }
 
     WorkState state(WorkPageEntity page) {
@@ -54,11 +53,15 @@ class WorkPages {
     }
 
     WorkState state(String kept) {
-        return json.read(kept, WorkState.class);
+        return json.read(kept, WorkStateDto.class).toCore();
     }
 
     void move(WorkPageEntity page, WorkState to) {
-        page.move(json.write(to, WorkState.class), to.waitingSince());
+        page.move(kept(to), to.waitingSince());
+    }
+
+    private String kept(WorkState state) {
+        return json.write(WorkStateDto.of(state), WorkStateDto.class);
     }
 
     /** After every change of the page by its owner. */
@@ -71,7 +74,7 @@ class WorkPages {
     ShownWork shown(WorkPageEntity page) {
         double ink = strokes.findByItemIdOrderByPlace(page.itemId()).stream()
                 .filter(s -> s.layer() == Layer.WORK)
-                .mapToDouble(s -> json.read(s.body(), Stroke.class).length())
+                .mapToDouble(s -> json.read(s.body(), StrokeDto.class).toCore().length())
                 .sum();
         return new ShownWork(
                 page.lines().stream()

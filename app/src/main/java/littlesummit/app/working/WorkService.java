@@ -58,7 +58,7 @@ public class WorkService {
             boolean figureUnder,
             boolean hasInk,
             List<Photo> photos,
-            WorkState state,
+            WorkStateDto state,
             Optional<Instant> savedAt) {
         /** The texts that count: those not struck through. */
         public List<String> counted() {
@@ -73,7 +73,14 @@ public class WorkService {
     public record Photo(String id, int width, int height) {}
 
     private static final Page EMPTY = new Page(
-            List.of(), tag(List.of()).value(), Paper.GRID, false, false, List.of(), WorkState.START, Optional.empty());
+            List.of(),
+            tag(List.of()).value(),
+            Paper.GRID,
+            false,
+            false,
+            List.of(),
+            WorkStateDto.START,
+            Optional.empty());
 
     /** For its owner and the instructor of the class. */
     @Transactional(readOnly = true)
@@ -93,7 +100,7 @@ public class WorkService {
                 page.figureUnder(),
                 strokes.existsByItemIdAndLayer(page.itemId(), Layer.WORK),
                 pictures,
-                pages.state(page),
+                WorkStateDto.of(pages.state(page)),
                 Optional.of(page.savedAt()));
     }
 

@@ -100,7 +100,7 @@ class InkMlTest {
 
     @Test
     void aPictureHoldsBothLayersApart() {
-        String svg = InkSvg.write(new InkService.Ink(
+        String svg = InkSvg.write(new InkService.Drawn(
                 List.of(stroke("a", Stroke.Tool.PEN, InkColour.BLUE, 10.0, 20.0, 0.4, 0.0, 12.0, 22.0, 0.6, 8.0)),
                 List.of(stroke("m", Stroke.Tool.HIGHLIGHTER, InkColour.ORANGE, 5.0, 900.0, 0.5, 0.0)),
                 List.of()));
