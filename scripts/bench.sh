@@ -2,4 +2,4 @@
 main=littlesummit.bench.Main
 if [ "${1:-}" = serving ]; then main=littlesummit.bench.serving.Main; shift; fi
 maven -pl core,content,web,app,bench -DskipTests -Dnpm.ci.skip="$(npm_state)" package
-exec "$(find_java)/bin/java" -cp "bench/target/classes:core/target/classes:app/target/classes:web/target/classes:$(cat bench/target/classpath)" "$main" "$@"
+exec "$(find_java)/bin/java" -cp "bench/target/classes:core/target/classes:content/target/classes:app/target/classes:web/target/classes:$(cat bench/target/classpath)" "$main" "$@"

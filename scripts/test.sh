@@ -3,7 +3,7 @@ if [ "${1:-}" = --skill ]; then
   [ $# -eq 2 ] || fail "--skill needs the id of a skill; ./summit items --list shows all."
   say "The laws of $2 ..."
   maven -pl core,content test -Dskill="$2" -Dseeds="${SEEDS:-300}" -Dsurefire.failIfNoSpecifiedTests=false \
-    -Dtest='SkillLawsTest,OpenAnswersTest,OptionLawsTest,EntryLawsTest,WorkedStepsTest,CatalogueTest' || fail "Not all laws hold; what fails is said above."
+    -Dtest='SkillLawsTest,HelpLawsTest,FigureLawsTest,SpokenItemsTest,OpenAnswersTest,OptionLawsTest,EntryLawsTest,WorkedStepsTest,CatalogueTest' || fail "Not all laws hold; what fails is said above."
   say "All laws hold."
   exit
 fi

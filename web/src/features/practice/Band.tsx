@@ -3,6 +3,7 @@ import { onceRead } from './onceRead';
 import { Ridge } from './Ridge';
 import { RunSteps } from './RunSteps';
 import type { View } from './usePractice';
+import { ahead, row } from './ahead';
 
 function more({ target, forecast }: View): string {
   if (target.reached) {
@@ -80,6 +81,9 @@ export function Band({ view, table, onTable }: { view: View; table: boolean; onT
           className={`col-span-2 text-sm lg:col-span-1 lg:text-right ${isNew ? 'flex flex-wrap items-center gap-x-4' : ''} [@media(max-height:30rem)]:flex [@media(max-height:30rem)]:gap-x-4`}
         >
           <p className="font-semibold">{more(view)}</p>
+          {!isNew && (
+            <p className="md:hidden">{[ahead(view), view.target.kind === 'RUN' ? row(view) : ''].join(' ')}</p>
+          )}
           <p className="text-soft">
             {view.history.length} answered, {minutes(view.secondsWorked)}{' '}
           </p>

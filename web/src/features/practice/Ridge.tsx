@@ -36,7 +36,12 @@ export function Ridge({ view }: { view: View }) {
         strokeDasharray="1.5 5"
       />
       <path d={`M${WIDTH - 26} ${y(view.target.flag)}v-10l16 5-16 5`} fill="var(--color-larch-mark)" />
-      <text x={WIDTH - 34} y={y(view.target.flag) - 6} textAnchor="end" className="fill-larch text-[12px]">
+      <text
+        x={WIDTH - 34}
+        y={y(view.target.flag) - 6}
+        textAnchor="end"
+        className="fill-larch text-[12px] max-md:hidden"
+      >
         target {view.target.flag}
       </text>
       <polygon points={`${x(0)},${FLOOR} ${line} ${here.x},${FLOOR}`} fill="var(--color-spruce)" opacity="0.13" />
@@ -116,11 +121,11 @@ function Ahead({ view, from }: { view: View; from: { x: number; y: number } }) {
         strokeWidth="1.6"
       />
       {!missed && (
-        <text x={to + 6} y={apart} className="fill-spruce">
+        <text className="fill-spruce max-md:hidden" x={to + 6} y={apart}>
           {right} {view.forecast.ifRight}
         </text>
       )}
-      <text x={to + 6} y={Math.min(Math.max(down + 4, apart + 14), FLOOR - 4)} className="fill-rust">
+      <text x={to + 6} y={Math.min(Math.max(down + 4, apart + 14), FLOOR - 4)} className="fill-rust max-md:hidden">
         missed {view.forecast.ifMissed}
       </text>
     </g>

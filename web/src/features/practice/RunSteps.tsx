@@ -1,3 +1,4 @@
+import { ahead, row } from './ahead';
 import type { View } from './usePractice';
 
 /** A run as a stair to a flag: steps done, where right and missed would lead, and the row at hand. */
@@ -57,24 +58,19 @@ export function RunSteps({ view }: { view: View }) {
           strokeWidth="2"
         />
       )}
-      {open && (
-        <text x="24" y="14" className="fill-ink text-[13px]">
+      <g className="text-[13px] max-md:hidden">
+        <text x="24" y="14" className="fill-ink">
           {ahead(view)}
         </text>
-      )}
-      <text x="24" y="32" className="fill-soft text-[13px]">
-        {target.inRow} right in a row; {target.rowWanted} in a row reach the target at once
-      </text>
+        <text x="24" y="32" className="fill-soft">
+          {row(view)}
+        </text>
+      </g>
     </svg>
   );
 }
 
-/** Without a step below the first, a miss costs none. */
-function ahead({ target, forecast }: View): string {
-  return `if right: step ${forecast.ifRight}; if missed: ${forecast.ifMissed === target.hoped ? 'no step lost' : `step ${forecast.ifMissed}`}`;
-}
-
 function summary(view: View): string {
   const { target } = view;
-  return `Step ${target.stands} of ${target.flag}, ${target.inRow} right in a row. ${ahead(view)}.`;
+  return `Step ${target.stands} of ${target.flag}, ${target.inRow} right in a row. ${ahead(view)}`.trimEnd();
 }

@@ -111,7 +111,7 @@ describe('a run', () => {
     const html = renderToStaticMarkup(
       <RunSteps view={view(target, { forecast: { ifRight: 5, ifMissed: 2, atLeast: 1 } })} />,
     );
-    expect(html).toContain('if right: step 5; if missed: step 2');
+    expect(html).toContain('>If right: step 5; if missed: step 2.<');
     expect(html).toContain('2 right in a row; 3 in a row reach the target at once');
   });
   it('offers no way ahead once it is reached', () => {

@@ -149,4 +149,20 @@ class TargetTest {
         assertEquals(isOne, Target.of(code).isPresent());
         Target.of(code).ifPresent(t -> assertEquals(code, t.code()));
     }
+
+    @ParameterizedTest
+    @CsvSource({"score:80,80,true", "run:3/5,5,false", "percent:75/8,6,false", "quiz:90,100,true", "check,1,false"})
+    void theFlagStandsWhereTheTargetIsReached(String code, int flag, boolean byScore) {
+        Target target = Target.of(code).orElseThrow();
+        assertEquals(flag, target.flag());
+        assertEquals(byScore, target.isByScore(), code);
+        assertEquals(code, target.code());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"score:1,true", "score:100,true", "score:0,false", "score:101,false", "run:20/50,true", "run:21/5,false"
+    })
+    void numbersOutOfRangeAreNoTarget(String code, boolean is) {
+        assertEquals(is, Target.of(code).isPresent(), code);
+    }
 }

@@ -28,6 +28,11 @@ public final class PercentParts extends SkillDefinition {
         super("percent-parts", "Percent on a bar", List.of("price", "tank"));
     }
 
+    @Override
+    public int version() {
+        return 2;
+    }
+
     /**
      * @param whole what is 100%
      * @param off what is taken
@@ -97,7 +102,7 @@ public final class PercentParts extends SkillDefinition {
                 List.of(
                         "What was there before anything was taken away?",
                         "The whole is what the percent is of.",
-                        "It is a percent of " + w.whole() + ": choose that."));
+                        "Take " + w.off() + " away from it, and " + w.left() + " stays."));
     }
 
     /** A piece has to be wide enough for its label, in percent of the bar. */

@@ -27,6 +27,11 @@ public final class RationalAnalyse extends SkillDefinition {
         super("rational-analyse", "Rational functions", List.of("whole-way", "short-way"));
     }
 
+    @Override
+    public int version() {
+        return 2;
+    }
+
     /**
      * A check has no room for a chain of thirteen parts, and the graphs to choose from show what the other parts ask.
      */
@@ -139,7 +144,8 @@ public final class RationalAnalyse extends SkillDefinition {
                 Field.typed("domain", "Domain", "intervals, or conditions such as $x \\ne 4$", answer, mistakes.list()),
                 "A fraction has no value when its bottom is zero.",
                 "Leave out every zero of the bottom, also those that cancel.",
-                "At $x = " + s.hole() + "$ the bottom is zero.");
+                "Write the bottom as a product of " + (s.poles().size() == 1 ? "two" : "three")
+                        + " factors. Which x makes each of them zero?");
     }
 
     private static String exclude(List<Integer> places) {
@@ -204,8 +210,8 @@ public final class RationalAnalyse extends SkillDefinition {
                 Field.typed("start", "y", "a whole number or a fraction", answer, mistakes.list()),
                 "Which x belongs to the y-axis?",
                 "Put in 0 for x.",
-                "The reduced top has the value $"
-                        + s.reducedTop().coefficient("x", 0).asRational().orElseThrow() + "$ there.");
+                "Everything with x in it falls away there. Divide what is left of the top by what is left of the"
+                        + " bottom.");
     }
 
     private static Part crossing(RationalShape s, Draw draw) {

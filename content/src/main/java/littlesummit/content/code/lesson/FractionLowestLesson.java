@@ -17,6 +17,11 @@ public final class FractionLowestLesson extends GuidedLesson {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     Item make(ItemRef ref, Draw draw, boolean guided) {
         int k = draw.oneOf(2, 3, 5);
         int q = draw.oneOf(7, 11, 13);
@@ -42,7 +47,7 @@ public final class FractionLowestLesson extends GuidedLesson {
                             draw,
                             "Try each number on the top first.",
                             "It must divide both without a rest.",
-                            "The top is " + p + " times it."))
+                            "Divide " + k * p + " and " + k * q + " by each of them: is something left over?"))
                     .part(Asks.whole(
                             "Divide the top by it.",
                             "New top",

@@ -16,7 +16,7 @@ public final class PercentDiscountLesson extends GuidedLesson {
 
     @Override
     public int version() {
-        return 2;
+        return 3;
     }
 
     @Override
@@ -45,7 +45,7 @@ public final class PercentDiscountLesson extends GuidedLesson {
                             draw,
                             "What was the price before?",
                             "The whole is what the percent is of.",
-                            "The percent is taken of \\$" + full + ": choose the full price."))
+                            "It cost \\$" + full + " before the sale, and the percent is taken of that."))
                     .part(Asks.percent(
                             "What percent of the full price is left to pay?",
                             "Percent left",

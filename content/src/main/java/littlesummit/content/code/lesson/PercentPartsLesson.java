@@ -64,7 +64,7 @@ public final class PercentPartsLesson extends GuidedLesson {
                                     "That takes away ten blankets. Ten percent is one of ten equal parts."),
                             "Into how many pieces of 10% does the bar fall?",
                             "The whole is 100%: ten pieces of 10%.",
-                            "Divide " + whole + " by 10."));
+                            "Share the " + whole + " blankets out evenly over the pieces."));
         }
         return item.part(Asks.percent(
                         "What percent is still here?",

@@ -26,6 +26,11 @@ public final class TileLength extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public Item make(ItemRef ref, Draw draw) {
         int length = draw.between(Grounds.of(ref.tier(), 3, 5, 8), Grounds.of(ref.tier(), 8, 12, 15));
         int start = ref.variant().equals("moved") ? draw.between(1, 4) : 0;
@@ -73,11 +78,11 @@ public final class TileLength extends SkillDefinition {
                         "Lay " + unit + "s along it, end to end, from its beginning to its end.",
                         List.of(lay),
                         new Layout.Stacked(),
-                        hints(object, unit, start)))
+                        hints(object, unit)))
                 .part(Part.of(
                         "How many " + unit + "s long is it?",
                         number,
-                        hints(object, unit, start).toArray(String[]::new)))
+                        hints(object, unit).toArray(String[]::new)))
                 .step(
                         "The " + object + " goes from mark " + start + " to mark " + (start + length)
                                 + ". Count the spaces between the marks.",
@@ -87,10 +92,10 @@ public final class TileLength extends SkillDefinition {
                 .build();
     }
 
-    private static List<String> hints(String object, String unit, int start) {
+    private static List<String> hints(String object, String unit) {
         return List.of(
                 "Where does the " + object + " begin, and where does it end?",
                 "Units lie end to end, without gaps and without overlap. Their number is the length.",
-                "Put the first " + unit + " at mark " + start + ".");
+                "Put the first " + unit + " where the " + object + " begins, and go on to its end.");
     }
 }

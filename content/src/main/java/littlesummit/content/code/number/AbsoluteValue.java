@@ -22,6 +22,11 @@ public final class AbsoluteValue extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public Item make(ItemRef ref, Draw draw) {
         int most = Grounds.of(ref.tier(), 20, 30, 40);
         int a = draw.between(-most, -2);
@@ -61,7 +66,9 @@ public final class AbsoluteValue extends SkillDefinition {
                         field,
                         "How far from zero is what stands between the bars?",
                         "Work out what is between the bars first. The bars then give its distance from zero.",
-                        "Between the first bars stands $" + inner + "$."));
+                        inner == result
+                                ? "What stands between the bars is positive. What do the bars do to such a number?"
+                                : "Between the first bars stands $" + inner + "$."));
         String open =
                 switch (ref.tier()) {
                     case 3 -> distance ? "|" + inner + "| + |" + -k + "|" : k + "|" + inner + "| - |" + -k + "|";

@@ -21,6 +21,11 @@ public final class ExponentRules extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public Item make(ItemRef ref, Draw draw) {
         return switch (ref.tier()) {
             case 1 -> oneBase(ref, draw.between(2, 5), draw.between(2, 4), draw.between(1, 3), draw);
@@ -105,7 +110,7 @@ public final class ExponentRules extends SkillDefinition {
                 field,
                 "Both powers have the same base. Write a small one out as a product.",
                 "For one base, a product adds the exponents and a quotient subtracts them. A negative exponent means"
-                        + " one over the power; exponent zero gives 1.",
+                        + " one over the power; exponent zero gives one.",
                 product
                         ? "The new exponent is $" + high + (n < 0 ? " + (" + n + ")" : " + " + n) + "$."
                         : "The new exponent is $" + high + (n < 0 ? " - (" + n + ")" : " - " + n) + "$.");
