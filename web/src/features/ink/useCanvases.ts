@@ -15,7 +15,10 @@ type What = {
   tool: Tool;
 };
 
-/** Two canvases on one another: one for what lies still, painted when it changes, one for what is being drawn, painted with the screen. */
+/**
+ * Two canvases on one another: one for what lies still, painted when it changes, one for what is being drawn, painted
+ * with the screen.
+ */
 export function useCanvases({ strokes, others, othersAbove, inks, view, tool }: What) {
   /** What is being done now; null between two movements. */
   const gesture = useRef<Gesture | null>(null);

@@ -22,7 +22,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What helps gives nothing away: no hint and no message about a mistake holds the answer, unless the item itself shows it. */
+/**
+ * What helps gives nothing away: no hint and no message about a mistake holds the answer, unless the item itself shows
+ * it.
+ */
 class HelpLawsTest {
     private static final int SEEDS = Math.min(100, Integer.getInteger("seeds", 300));
     /** Numbers meet by accident: “go 13 down” may come to 13. */

@@ -18,7 +18,7 @@ final class FactoredForm {
         }
         List<Expr> factors = new ArrayList<>();
         collect(entry, factors);
-        boolean product = factors.size() > 1 || !(factors.getFirst() instanceof Expr.Sum);
+        boolean product = !isSum(entry);
         for (Expr factor : factors) {
             if (!isIrreducible(factor)) {
                 return Optional.of(product ? Reason.FACTOR_FURTHER : Reason.NOT_FACTORED);
@@ -30,6 +30,16 @@ final class FactoredForm {
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether nothing is multiplied yet: a sum, whatever its sign, or a sum over a number. */
+    private static boolean isSum(Expr entry) {
+        return switch (entry) {
+            case Expr.Sum sum -> true;
+            case Expr.Neg(Expr inner) -> isSum(inner);
+            case Expr.Quotient(Expr num, Expr den) -> isNumber(den) && isSum(num);
+            default -> false;
+        };
     }
 
     private static boolean isNumber(Expr expr) {

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class LinesTest {
@@ -52,6 +53,26 @@ class LinesTest {
         assertEquals(
                 List.of("follows", "follows", "does-not-follow"),
                 verdicts("0.75*(1.25*360)", null, "1.25*360 = 450", "0.75*450 = 337.5", "= 338"));
+    }
+
+    /** What a line stands for when the next one is compared with it, line by line. */
+    @ParameterizedTest
+    @CsvSource(delimiter = ';', textBlock = """
+        3x+5=20; 3x = 20-5 = 15 | 3x = 15 | x = 5; follows same follows
+        3x+5=20; 3x = 20-5 | = 15 | x = 5; follows follows follows
+        3x+5=20; 3x = 20-5 | = 14; follows does-not-follow
+        3x+5=20; 3x = 20-5 | = 14 | 3x = 14; follows does-not-follow same
+        2*(3+4); 2*7 | 14; follows follows
+        2*(3+4); 2*7 = 14 | = 14; follows follows
+        2*(3+4); 2*7 = 14 | 15; follows does-not-follow
+        ; 12 + 5 | = 17 | = 18; follows follows does-not-follow
+        ; s = 12 + 5 | = 17 | = 18; follows follows does-not-follow
+        ; x + 4 = 9 | x = 5 | x = 6; follows follows does-not-follow
+        0.75*(1.25*360); 1.25*360 = 450 | 0.75*450 | 337.5; follows follows follows
+        0.75*(1.25*360); 1.25*360 = 450 | 450; follows does-not-follow
+        """)
+    void whatTheNextLineIsComparedWith(String given, String lines, String verdicts) {
+        assertEquals(List.of(verdicts.split(" ")), verdicts(given == null ? "" : given, "x s", lines.split(" \\| ")));
     }
 
     @Test
