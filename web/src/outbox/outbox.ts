@@ -118,6 +118,11 @@ export class Outbox {
     return this.slots.newer(slot, tag, at);
   }
 
+  /** The version that the server has, when it was seen to have one with that tag; see {@link newer}. */
+  version(slot: string, tag: string, at: number): string {
+    return this.slots.version(slot, tag, at);
+  }
+
   /** Takes a deed; it is on the device before this returns. */
   put(wish: Wish): Deed {
     const { window, newId, now, page } = this.around;

@@ -24,6 +24,11 @@ export class Slots {
     return this.isPast(slot, tag, at) ? this.slots.get(slot)?.body : undefined;
   }
 
+  /** The tag of what the server has, as far as this window knows: its own last save, where that came after. */
+  version(slot: string, tag: string, at: number): string {
+    return this.isPast(slot, tag, at) ? (this.slots.get(slot)?.tag ?? tag) : tag;
+  }
+
   /** What something that is made now is built on; null where nothing was seen. */
   base(slot: string): string | null {
     return this.slots.get(slot)?.tag ?? null;

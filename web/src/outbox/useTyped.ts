@@ -43,9 +43,11 @@ export function useTyped<T>(typing: Typing<T>, onServer: T, tag: string) {
   const left = waiting === undefined ? null : typing.typed(waiting.letter.body);
   const saved = typing.typed(outbox.newer(slot, tag, seenAt)) ?? onServer;
   const [value, setValue] = useState(left ?? saved);
-  const [known, setKnown] = useState(tag);
-  if (tag !== known) {
-    setKnown(tag);
+  /** Somebody may go back to the very text that stood here before one's own: that is news, too. */
+  const version = outbox.version(slot, tag, seenAt);
+  const [known, setKnown] = useState(version);
+  if (version !== known) {
+    setKnown(version);
     if (waiting === undefined) {
       setValue(saved);
     }

@@ -205,7 +205,8 @@ class NothingStaleTest extends BrowserTest {
     private static void away(Page page) {
         page.evaluate("() => { history.pushState(null, '', '/entering'); window.dispatchEvent(new"
                 + " PopStateEvent('popstate')); }");
-        assertThat(page.getByText("Entering answers").first()).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Entering answers")))
+                .isVisible();
     }
 
     private void back(Place where) {

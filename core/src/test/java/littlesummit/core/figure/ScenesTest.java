@@ -221,6 +221,33 @@ class ScenesTest {
                 "outside of its arc");
     }
 
+    /** Otherwise three marked angles that meet look like one half circle. */
+    @Test
+    void arcsThatMeetOrRunOverOneAnotherAreDrawnApart() {
+        Scene scene = Scenes.of(new Figure.Angles(
+                "A corner.",
+                List.of(new Figure.Ray(0, "", true), new Figure.Ray(73, "", false), new Figure.Ray(90, "", false)),
+                List.of(
+                        new Figure.Arc(0, 73, "73°", false),
+                        new Figure.Arc(73, 90, "x", false),
+                        new Figure.Arc(73, 180, "y", false))));
+        List<Double> radii =
+                all(scene, Shape.Arc.class).stream().map(Shape.Arc::radius).toList();
+        assertEquals(3, radii.stream().distinct().count(), radii.toString());
+        assertTrue(radii.get(2) >= radii.get(1) + 30, "y goes round x and its label: " + radii);
+        check(scene, "a corner");
+        List<Double> opposite = all(
+                        Scenes.of(new Figure.Angles(
+                                "Two lines.",
+                                List.of(new Figure.Ray(0, "", true), new Figure.Ray(60, "", true)),
+                                List.of(new Figure.Arc(0, 60, "60°", false), new Figure.Arc(180, 240, "x", false)))),
+                        Shape.Arc.class)
+                .stream()
+                .map(Shape.Arc::radius)
+                .toList();
+        assertEquals(opposite.get(0), opposite.get(1), "opposite ones look alike");
+    }
+
     @ParameterizedTest
     @CsvSource({"4", "8", "15"})
     void aNarrowAngleHasItsLabelFartherOut(double degrees) {

@@ -2,6 +2,8 @@ package littlesummit.content.code.data;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.item.Field;
@@ -21,6 +23,11 @@ import littlesummit.core.skill.Tex;
 public final class TwoWayRelative extends SkillDefinition {
     public TwoWayRelative() {
         super("two-way-relative", "Relative frequencies", List.of("rows", "columns"));
+    }
+
+    @Override
+    public int version() {
+        return 2;
     }
 
     @Override
@@ -47,7 +54,7 @@ public final class TwoWayRelative extends SkillDefinition {
                 List.of(
                         "Which total belongs to a cell when you look at one " + (byRow ? "row" : "column") + " alone?",
                         "Divide each count by the total of its " + (byRow ? "row" : "column") + ". The shares of one "
-                                + (byRow ? "row" : "column") + " add to 1.",
+                                + (byRow ? "row" : "column") + " add to 1, but for the rounding.",
                         "The first cell is $" + t.counts()[0][0] + "$ divided by $" + whole + "$."));
         return Items.of(ref)
                 .text(t.about())
@@ -57,11 +64,23 @@ public final class TwoWayRelative extends SkillDefinition {
                         "Take the first cell: its count over the total of its " + (byRow ? "row." : "column."),
                         "\\frac{" + t.counts()[0][0] + "}{" + whole + "}")
                 .step(
-                        "As a decimal number with two places. The other cells go the same way.",
+                        "As a decimal number with two places.",
                         "\\frac{" + t.counts()[0][0] + "}{" + whole + "} \\approx " + Tex.plain(first.roundHalfUp(2)))
+                .step("The other cells go the same way. All of them: " + all(t, byRow), "")
                 .calculator()
                 .given(t.counts()[0][0] + "/" + whole)
                 .build();
+    }
+
+    /** Every share, row by row. */
+    private static String all(TwoWay t, boolean byRow) {
+        return IntStream.range(0, t.rows().size())
+                .mapToObj(r -> t.rows().get(r) + " "
+                        + IntStream.range(0, 2)
+                                .mapToObj(c -> Rational.of(t.counts()[r][c], byRow ? t.rowTotal(r) : t.columnTotal(c)))
+                                .map(share -> Tex.plain(share.roundHalfUp(2)))
+                                .collect(Collectors.joining(" and ")))
+                .collect(Collectors.joining("; ", "", "."));
     }
 
     private static Field cell(String id, TwoWay t, int r, int c, boolean byRow) {

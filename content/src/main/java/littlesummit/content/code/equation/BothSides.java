@@ -23,6 +23,11 @@ public final class BothSides extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public Item make(ItemRef ref, Draw draw) {
         int c = draw.between(1, 6) * (ref.tier() == 1 || draw.coin() ? 1 : -1);
         int a = draw.between(2, 9, n -> n != c && n + c != 0 && (ref.tier() != 2 || Math.abs(n - c) > 1));
@@ -42,8 +47,8 @@ public final class BothSides extends SkillDefinition {
         Items item = Items.of(ref)
                 .text("Solve the equation for $x$.")
                 .formula(turned ? right + " = " + left : left + " = " + right)
-                .part(part(a, b, c, d, x, List.of()));
-        steps(item, a, b, c, d, x);
+                .part(part(a, b, c, d, x, List.of(), first(c)));
+        steps(item, a, b, c, d, x, turned);
         item.given(Linear.plain("x", a, b) + "=" + Linear.plain("x", c, d));
         boolean balance = ref.tier() == 1 && b > 0 && d > 0 && c > 0;
         return balance
@@ -53,10 +58,11 @@ public final class BothSides extends SkillDefinition {
                                         "Each box weighs $x$. Take away the same from both pans until a box stands"
                                                 + " alone."),
                                 new Block.Picture(new Figure.Balance(
-                                        "A level balance: left " + a + " boxes and " + b + ", right " + c
-                                                + " boxes and " + d + ".",
-                                        List.of(a + " boxes of x", String.valueOf(b)),
-                                        List.of(c + (c == 1 ? " box of x" : " boxes of x"), String.valueOf(d)),
+                                        "A level balance: left " + (turned ? c : a) + " boxes and " + (turned ? d : b)
+                                                + ", right " + (turned ? a : c) + " boxes and " + (turned ? b : d)
+                                                + ".",
+                                        turned ? pan(c, d) : pan(a, b),
+                                        turned ? pan(a, b) : pan(c, d),
                                         true)))
                         .build()
                 : item.build();
@@ -71,28 +77,50 @@ public final class BothSides extends SkillDefinition {
         Items item = Items.of(ref)
                 .text("Solve the equation for $x$.")
                 .formula(turned ? right + " = " + left : left + " = " + right)
-                .part(part(a, a * b, c, d, x, List.of(half)))
-                .step("Multiply every term in the brackets by " + a + ".", Linear.latex("x", a, a * b) + " = " + right);
-        steps(item, a, a * b, c, d, x);
+                .part(part(
+                        a,
+                        a * b,
+                        c,
+                        d,
+                        x,
+                        List.of(half),
+                        "Multiply both terms in the brackets by " + a + " before anything else."))
+                .step(
+                        "Multiply every term in the brackets by " + a + ".",
+                        turned
+                                ? right + " = " + Linear.latex("x", a, a * b)
+                                : Linear.latex("x", a, a * b) + " = " + right);
+        steps(item, a, a * b, c, d, x, turned);
         return item.given(a + "(" + Linear.plain("x", 1, b) + ")=" + Linear.plain("x", c, d))
                 .build();
     }
 
-    private static void steps(Items item, int a, int b, int c, int d, Rational x) {
+    /** @param turned whether the terms with {@code a} and {@code b} stand on the right, and so stay there */
+    private static void steps(Items item, int a, int b, int c, int d, Rational x, boolean turned) {
         item.step(
                 c > 0
                         ? "Subtract $" + Linear.latex("x", c, 0) + "$ on both sides."
                         : "Add $" + Linear.latex("x", -c, 0) + "$ on both sides.",
-                Linear.latex("x", a - c, b) + " = " + d);
+                sides(Linear.latex("x", a - c, b), String.valueOf(d), turned));
         item.step(
                 b > 0 ? "Subtract " + b + " on both sides." : "Add " + -b + " on both sides.",
-                Linear.latex("x", a - c, 0) + " = " + (d - b));
+                sides(Linear.latex("x", a - c, 0), String.valueOf(d - b), turned));
         item.step(
-                a - c == 1 ? "The letter is alone." : "Divide both sides by $" + (a - c) + "$.",
+                a - c == 1
+                        ? "The letter is alone."
+                        : "Divide both sides by $" + (a - c) + "$" + (turned ? ", and read it from the right." : "."),
                 "x = " + Linear.fractionLatex(x));
     }
 
-    private static Part part(int a, int b, int c, int d, Rational x, List<Rational> halfDistributed) {
+    private static List<String> pan(int boxes, int weight) {
+        return List.of(boxes + (boxes == 1 ? " box of x" : " boxes of x"), String.valueOf(weight));
+    }
+
+    private static String sides(String withLetter, String number, boolean turned) {
+        return turned ? number + " = " + withLetter : withLetter + " = " + number;
+    }
+
+    private static Part part(int a, int b, int c, int d, Rational x, List<Rational> halfDistributed, String start) {
         AnswerSpec answer = AnswerSpec.number(Form.Shape.FRACTION_LOWEST, Linear.fraction(x));
         Mistakes mistakes = Mistakes.of(answer);
         halfDistributed.forEach(v -> mistakes.add(
@@ -108,15 +136,31 @@ public final class BothSides extends SkillDefinition {
                         Linear.fraction(Rational.of(d + b, a - c)),
                         "number-sign",
                         "A number changed sides. What happens to its sign?")
+                .addIf(
+                        a + c != 0,
+                        a + c == 0 ? "0" : Linear.fraction(Rational.of(b - d, a + c)),
+                        "letter-sign",
+                        "A term with $x$ changed sides. What happens to its sign?")
+                .add(
+                        Linear.fraction(Rational.of(-b - d, a - c)),
+                        "number-sign",
+                        "A number changed sides. What happens to its sign?")
                 .add(Linear.fraction(x.negate()), "sign", "Look at the signs in your last step.");
         Field field = Field.typed("x", "x =", "a whole number or a fraction in lowest terms", answer, mistakes.list());
         return Part.of(
                 "What is $x$?",
                 field,
-                "Get all terms with $x$ on one side and all numbers on the other.",
-                "Whatever you do on one side, do on the other. A term that changes sides changes its sign.",
-                c > 0
-                        ? "Start by subtracting $" + Linear.latex("x", c, 0) + "$ on both sides."
-                        : "Start by adding $" + Linear.latex("x", -c, 0) + "$ on both sides.");
+                halfDistributed.isEmpty()
+                        ? "Get all terms with $x$ on one side and all numbers on the other."
+                        : "First the brackets, then all terms with $x$ on one side and all numbers on the other.",
+                (halfDistributed.isEmpty() ? "" : "The number before the brackets multiplies every term in them. ")
+                        + "Whatever you do on one side, do on the other. A term that changes sides changes its sign.",
+                start);
+    }
+
+    private static String first(int c) {
+        return c > 0
+                ? "Start by subtracting $" + Linear.latex("x", c, 0) + "$ on both sides."
+                : "Start by adding $" + Linear.latex("x", -c, 0) + "$ on both sides.";
     }
 }

@@ -18,6 +18,11 @@ public final class SolutionCount extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public Item make(ItemRef ref, Draw draw) {
         int kind = draw.between(0, 2);
         int k = ref.tier() == 1 ? 1 : draw.between(2, 6);
@@ -35,7 +40,18 @@ public final class SolutionCount extends SkillDefinition {
         Items item = Items.of(ref)
                 .text("How many solutions does this equation have?")
                 .formula(left + " = " + right)
-                .part(part(kind, a, b, c, d, draw));
+                .part(part(
+                        kind,
+                        a,
+                        b,
+                        c,
+                        d,
+                        brackets
+                                ? "On the left there are " + a + " of $x$ once the brackets are gone."
+                                : split
+                                        ? "Put the two terms with $x$ on the right together first."
+                                        : "On the left there are " + a + " of $x$. And on the right?",
+                        draw));
         if (brackets || split) {
             item.step(
                     brackets
@@ -71,7 +87,7 @@ public final class SolutionCount extends SkillDefinition {
         return n < 0 ? " - " + -n : " + " + n;
     }
 
-    private static Part part(int kind, int a, int b, int c, int d, Draw draw) {
+    private static Part part(int kind, int a, int b, int c, int d, String start, Draw draw) {
         String one = "one, because the numbers of $x$ differ";
         String none = "none, because the numbers of $x$ agree and the constants differ";
         String all = "infinitely many, because both sides are the same";
@@ -89,9 +105,9 @@ public final class SolutionCount extends SkillDefinition {
         return Part.of(
                 "Choose the answer with its reason.",
                 field,
-                "How many $x$ are there on each side once everything is put together?",
+                "How many of $x$ are there on each side, and which numbers stand beside them?",
                 "Different numbers of $x$: one solution. The same number of $x$: none if the constants differ,"
                         + " infinitely many if they agree.",
-                "On the left there are " + a + " of $x$ once the brackets are gone.");
+                start);
     }
 }

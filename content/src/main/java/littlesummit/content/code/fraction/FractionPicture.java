@@ -3,6 +3,7 @@ package littlesummit.content.code.fraction;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.item.Field;
@@ -24,6 +25,11 @@ public final class FractionPicture extends SkillDefinition {
 
     public FractionPicture() {
         super("fraction-picture", "Fractions in pictures", List.of("shade", "find"));
+    }
+
+    @Override
+    public int version() {
+        return 2;
     }
 
     @Override
@@ -74,8 +80,10 @@ public final class FractionPicture extends SkillDefinition {
                 List.of(mistakes.list()));
         return finish(
                 Items.of(ref)
-                        .text("Shade $\\frac{" + num + "}{" + den + "}$ of a "
-                                + (shape == Figure.Shape.BAR ? "cheese board." : "cheese.")
+                        .text("Shade $\\frac{" + num + "}{" + den + "}$ "
+                                + (wholes > 1
+                                        ? shape == Figure.Shape.BAR ? "cheese boards." : "cheeses."
+                                        : shape == Figure.Shape.BAR ? "of a cheese board." : "of a cheese.")
                                 + (wholes > 1
                                         ? " Each " + (shape == Figure.Shape.BAR ? "bar" : "circle") + " is one whole."
                                         : ""))
@@ -145,13 +153,37 @@ public final class FractionPicture extends SkillDefinition {
                 new Response.ChooseAll(options),
                 answer,
                 List.of(mistakes.list()));
-        return finish(
-                Items.of(ref)
-                        .text("Which pictures show $\\frac{" + num + "}{" + den + "}$?"
-                                + (above ? " Each bar or circle is one whole." : ""))
-                        .part(Part.of("Choose all that fit.", field, hints(num, den))),
-                num,
-                den);
+        Items item = Items.of(ref)
+                .text("Which pictures show $\\frac{" + num + "}{" + den + "}$?"
+                        + (above ? " Each bar or circle is one whole." : ""))
+                .part(Part.of(
+                        "Choose all that fit.",
+                        field,
+                        "In which pictures are all parts of a whole equally large?",
+                        "The bottom number says into how many equal parts a whole is cut, the top number how many are"
+                                + " shaded. Twice as many parts, with twice as many shaded, is the same share.",
+                        "Count in each picture: how many of its parts are shaded, out of how many in one whole?"));
+        right.forEach(picture -> item.step("This one fits: " + lower(picture.alt()), shares(picture)));
+        return item.step("Out is the one whose parts differ in size: such parts cannot be counted together.", "")
+                .step(
+                        "The other two show another share: "
+                                + lower(wrong.get(1).alt()) + " And: "
+                                + lower(wrong.get(2).alt()),
+                        "")
+                .given(num + "/" + den)
+                .build();
+    }
+
+    private static String lower(String sentence) {
+        return sentence.substring(0, 1).toLowerCase(Locale.ROOT) + sentence.substring(1);
+    }
+
+    /** Shaded parts over the parts of one whole, and the same with smaller numbers where there are twice as many. */
+    private static String shares(Figure.FractionPicture picture) {
+        int parts = picture.cuts().size();
+        String fraction = "\\frac{" + picture.shaded() + "}{" + parts + "}";
+        boolean halves = picture.wholes() == 1 && parts % 2 == 0 && picture.shaded() % 2 == 0;
+        return halves ? fraction + " = \\frac{" + picture.shaded() / 2 + "}{" + parts / 2 + "}" : fraction;
     }
 
     /** One part twice as wide as the others. */

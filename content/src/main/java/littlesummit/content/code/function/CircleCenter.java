@@ -25,6 +25,11 @@ public final class CircleCenter extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public List<String> variants(int tier) {
         return tier == 1
                 ? List.of("graph", "place")
@@ -61,7 +66,18 @@ public final class CircleCenter extends SkillDefinition {
                             + bracket(k + r) + "}{2}");
         } else {
             if (ref.variant().equals("expanded")) {
-                item.step("Complete both squares.", square("x", cx) + " + " + square("y", cy) + " = " + r * r);
+                int apart = h * h + k * k - r * r;
+                item.step(
+                                "Put the terms with x and those with y together, and the number on the other side.",
+                                "x^2" + linear(-2 * h, "x") + " + y^2" + linear(-2 * k, "y") + " = " + -apart)
+                        .step(
+                                "Half of $" + -2 * h + "$ is $" + -h + "$, half of $" + -2 * k + "$ is $" + -k
+                                        + "$. Add the squares of both, on both sides.",
+                                "x^2" + linear(-2 * h, "x") + " + " + h * h + " + y^2" + linear(-2 * k, "y") + " + "
+                                        + k * k + " = " + -apart + " + " + h * h + " + " + k * k)
+                        .step(
+                                "Write each as the square of a bracket.",
+                                square("x", cx) + " + " + square("y", cy) + " = " + r * r);
             }
             item.step(
                     "The centre is where both brackets are zero: the signs turn round.",
@@ -119,6 +135,7 @@ public final class CircleCenter extends SkillDefinition {
         AnswerSpec answer =
                 AnswerSpec.of(Kind.PAIR, fractions ? Form.Shape.FRACTION_LOWEST : Form.Shape.ANY, pair(cx, cy));
         boolean graph = ref.variant().equals("graph");
+        boolean expanded = ref.variant().equals("expanded");
         String kept = graph
                 ? "Both signs are the other way round. Is the centre right or left of zero, above or below it?"
                 : "It looks as if the signs were taken as they stand. What makes each bracket zero?";
@@ -138,16 +155,23 @@ public final class CircleCenter extends SkillDefinition {
         return Part.of(
                 place ? "Put the point at the centre." : "Give the centre as a pair.",
                 field,
-                graph
-                        ? "Which point is equally far from every point of the circle?"
-                        : "For which x is the first bracket zero?",
-                graph
-                        ? "The centre lies half-way between opposite points of the circle."
-                        : "A circle $(x - h)^2 + (y - k)^2 = r^2$ has its centre at $(h, k)$: opposite signs.",
-                graph
-                        ? "From left to right the circle goes from " + Linear.fraction(cx.minus(Rational.of(r)))
-                                + " to " + Linear.fraction(cx.plus(Rational.of(r))) + "."
-                        : "The first bracket is $" + square("x", cx) + "$.");
+                expanded
+                        ? "Which terms belong to x, and which to y?"
+                        : graph
+                                ? "Which point is equally far from every point of the circle?"
+                                : "For which x is the first bracket zero?",
+                expanded
+                        ? "With half of the number before x, squared, the terms with x make a square: $x^2 + 6x + 9 ="
+                                + " (x + 3)^2$. The same for y."
+                        : graph
+                                ? "The centre lies half-way between opposite points of the circle."
+                                : "A circle $(x - h)^2 + (y - k)^2 = r^2$ has its centre at $(h, k)$: opposite signs.",
+                expanded
+                        ? "To the terms with x, add $" + cx.times(cx) + "$ on both sides."
+                        : graph
+                                ? "From left to right the circle goes from " + Linear.fraction(cx.minus(Rational.of(r)))
+                                        + " to " + Linear.fraction(cx.plus(Rational.of(r))) + "."
+                                : "The first bracket is $" + square("x", cx) + "$.");
     }
 
     private static String pair(Rational x, Rational y) {

@@ -23,6 +23,11 @@ public final class PolynomialFactor extends SkillDefinition {
         super("polynomial-factor", "Factoring", List.of("trinomial", "squares"));
     }
 
+    @Override
+    public int version() {
+        return 2;
+    }
+
     /** content · (ax + p)(ax + q). */
     private record Shape(int content, int power, int a, int p, int q) {
         Polynomial left() {
@@ -113,19 +118,21 @@ public final class PolynomialFactor extends SkillDefinition {
                 mistakes.list());
         String inside = PolynomialText.latex(s.inner());
         Items item = Items.of(ref)
-                .text(squares ? "Write this difference as a product." : "Write this sum as a product.")
+                .text(squares ? "Write this difference as a product." : "Write this as a product.")
                 .formula(PolynomialText.latex(whole))
                 .part(Part.of(
                         "Factor it completely.",
                         field,
-                        s.outer().equals(Polynomial.ONE)
-                                ? "Which two things multiply to the last number?"
-                                : "Do all terms share a factor?",
+                        !s.outer().equals(Polynomial.ONE)
+                                ? "Do all terms share a factor?"
+                                : squares
+                                        ? "Of what is each of the two terms the square?"
+                                        : "Which two things multiply to the last number?",
                         squares
                                 ? "A difference of two squares is a sum times a difference."
                                 : "Look for two numbers whose product is the last number and whose sum is the one in"
                                         + " the middle.",
-                        squares
+                        squares && s.outer().equals(Polynomial.ONE)
                                 ? "It is $" + squareText(s) + "$."
                                 : s.outer().equals(Polynomial.ONE)
                                         ? "Their product is $" + s.p() * s.q() + "$, their sum $" + (s.p() + s.q())

@@ -1,6 +1,8 @@
 package littlesummit.content.code.function;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Kind;
@@ -29,7 +31,7 @@ public final class RationalAnalyse extends SkillDefinition {
 
     @Override
     public int version() {
-        return 2;
+        return 3;
     }
 
     /**
@@ -298,13 +300,20 @@ public final class RationalAnalyse extends SkillDefinition {
                         "That is a vertical asymptote. Draw the line that the graph follows far out.");
         Figure.Grid grid = new Figure.Grid("An empty grid from -10 to 10.", -10, 10, -10, 10, 1, List.of());
         Field field = Field.typed("drawn", "Line", "", answer, mistakes.list()).by(new Response.PlotLine(grid));
-        String c = s.asymptote().coefficient("x", 0).asRational().orElseThrow().toString();
+        int c = whole(s.asymptote().coefficient("x", 0));
+        int slope = whole(s.asymptote().coefficient("x", 1));
+        // On the grid, however high the line meets the y-axis.
+        int at = Math.abs(c) > 8 ? -slope * c / 2 : 0;
         return Part.of(
                 "Draw that line: place two of its points.",
                 field,
                 "Two points make a line.",
                 "Put in two values for x and see which y belong to them.",
-                "It goes through $(0, " + c + ")$.");
+                "It goes through $(" + at + ", " + (slope * at + c) + ")$.");
+    }
+
+    private static int whole(Polynomial constant) {
+        return constant.asRational().orElseThrow().num().intValueExact();
     }
 
     private static Part meeting(RationalShape s) {
@@ -327,19 +336,34 @@ public final class RationalAnalyse extends SkillDefinition {
     }
 
     private static Part window(RationalShape s, Draw draw) {
-        Field field = Choices.right("x and y from -10 to 10")
-                .wrong("x and y from -1 to 1", "too-small", "Zeros and asymptotes lie outside of it.")
-                .wrong("x and y from 10 to 30", "elsewhere", "Zeros and asymptotes lie outside of it.")
-                .shuffled("window", "Window", draw);
+        int right = IntStream.of(WINDOWS).filter(w -> s.reach() < w).findFirst().orElse(WINDOWS[WINDOWS.length - 1]);
+        Choices choices = Choices.right(windowText(right));
+        for (int w : WINDOWS) {
+            choices.wrong(
+                    windowText(w),
+                    w < right ? "too-small" : "too-large",
+                    w < right
+                            ? "Something lies outside of it. Look at each place that you have found, its x and its y."
+                            : "All of it can be seen there, but a smaller one shows it too.");
+        }
         return Part.of(
-                "Which window shows all of this?",
-                field,
-                "Where are the zeros and the asymptotes?",
-                "A good window holds every zero, asymptote and hole, with room around.",
-                "The outermost of them lies "
-                        + Math.max(
-                                Math.abs(s.hole()),
-                                s.poles().stream().mapToInt(Math::abs).max().orElse(0)) + " from zero.");
+                "Which is the smallest window that shows all of this?",
+                choices.ordered("window", "Window", Comparator.comparingInt(RationalAnalyse::windowSize)),
+                "Which places have you found, and what are their x and y?",
+                "A good window holds every zero, asymptote and hole, where it meets the y-axis, and where it meets its"
+                        + " asymptote.",
+                "Find the number farthest from zero among all these x and y.");
+    }
+
+    /** Windows to choose from: x and y from minus so much to so much. */
+    private static final int[] WINDOWS = {5, 10, 20, 40};
+
+    private static String windowText(int w) {
+        return "x and y from -" + w + " to " + w;
+    }
+
+    private static int windowSize(String text) {
+        return Integer.parseInt(text.substring(text.lastIndexOf(' ') + 1));
     }
 
     private static Part graph(RationalShape s, Draw draw) {

@@ -2,6 +2,7 @@ package littlesummit.content.code.function;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import littlesummit.core.item.Figure;
 import littlesummit.core.math.Polynomial;
@@ -98,6 +99,23 @@ record RationalShape(int factor, List<Integer> zeros, List<Integer> poles, int h
     Rational atZero() {
         Rational top = reducedTop().coefficient("x", 0).asRational().orElseThrow();
         return top.over(reducedBottom().coefficient("x", 0).asRational().orElseThrow());
+    }
+
+    /**
+     * How far from zero the x or y of anything lies that is asked for: zeros, poles, the hole, and where it meets the
+     * y-axis and its asymptote.
+     */
+    double reach() {
+        DoubleStream places = Stream.concat(zeros.stream(), poles.stream()).mapToDouble(Integer::doubleValue);
+        DoubleStream hole = DoubleStream.of(this.hole, value(this.hole), value(0));
+        DoubleStream meeting = meets().stream()
+                .mapToDouble(x -> x.num().doubleValue() / x.den().doubleValue())
+                .flatMap(x -> DoubleStream.of(x, value(x)));
+        return Stream.of(places, hole, meeting)
+                .flatMapToDouble(all -> all)
+                .map(Math::abs)
+                .max()
+                .orElseThrow();
     }
 
     /** Whether the function is positive just to the right of a pole. */

@@ -27,10 +27,17 @@ public final class MassProblems extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public Item make(ItemRef ref, Draw draw) {
         boolean grams = ref.tier() != 2 && draw.coin() || ref.tier() == 3;
         int count = draw.between(2, Grounds.of(ref.tier(), 6, 9, 8));
-        int each = grams ? 10 * draw.between(4, 20) : draw.between(2, Grounds.of(ref.tier(), 5, 9, 9));
+        int each = grams
+                ? 10 * draw.between(4, 20, n -> Dial.reads(10 * n * count))
+                : draw.between(2, Grounds.of(ref.tier(), 5, 9, 9), n -> Dial.reads(n * count));
         String unit = grams ? "g" : "kg";
         String thing = grams ? draw.oneOf(LIGHT) : draw.oneOf(HEAVY);
         return ref.variant().equals("total")
@@ -90,16 +97,15 @@ public final class MassProblems extends SkillDefinition {
                         "It looks as if the number of them was taken away. Share the mass equally.")
                 .add(all + " " + unit, "all", "That is the mass of all. What does one weigh?");
         Field field = Field.typed("mass", "Mass of one", "a number with its unit, g or kg", answer, mistakes.list());
-        int step = all > 1000 ? 200 : all > 500 ? 100 : all > 100 ? 50 : all > 20 ? 5 : 1;
-        int max = (all / step + 2) * step;
+        Dial dial = Dial.of(all);
         return Items.of(ref)
                 .text("On the scale there are " + count + " " + plural(thing) + ", all of the same mass. What does one "
                         + thing + " weigh?")
                 .picture(new Figure.Scale(
-                        "A scale from 0 to " + Tex.grouped(max) + " " + unit + " that shows " + Tex.grouped(all) + " "
-                                + unit + ".",
-                        max,
-                        step,
+                        "A scale from 0 to " + Tex.grouped(dial.max()) + " " + unit + " that shows " + Tex.grouped(all)
+                                + " " + unit + ".",
+                        dial.max(),
+                        dial.step(),
                         all,
                         unit))
                 .part(Part.of(

@@ -27,7 +27,7 @@ public final class TileLength extends SkillDefinition {
 
     @Override
     public int version() {
-        return 2;
+        return 3;
     }
 
     @Override
@@ -45,10 +45,7 @@ public final class TileLength extends SkillDefinition {
                 start);
         AnswerSpec laid = AnswerSpec.number(Form.Shape.INTEGER, String.valueOf(length));
         Mistakes laying = Mistakes.of(laid)
-                .add(
-                        String.valueOf(length - 1),
-                        "gaps",
-                        "There is room for more. Lay them without gaps, up to the end.")
+                .add(String.valueOf(length - 1), "too-few", "There is room for more. Go on to the end.")
                 .add(
                         String.valueOf(length + 1),
                         "over-the-end",
@@ -70,7 +67,7 @@ public final class TileLength extends SkillDefinition {
                         String.valueOf(start + length),
                         "read-the-end",
                         "That is the mark at the end. Where does the " + object + " begin?")
-                .add(String.valueOf(length - 1), "gaps", "One is missing. Count each " + unit + " once.");
+                .add(String.valueOf(length - 1), "one-less", "One is missing. Count each " + unit + " once.");
         Field number = Field.typed("length", "Length in " + unit + "s", "a whole number", laid, counting.list());
         return Items.of(ref)
                 .text("How many " + unit + "s long is the " + object + "?")
@@ -82,7 +79,9 @@ public final class TileLength extends SkillDefinition {
                 .part(Part.of(
                         "How many " + unit + "s long is it?",
                         number,
-                        hints(object, unit).toArray(String[]::new)))
+                        "Count the " + unit + "s that lie there, or the spaces between the marks.",
+                        "A mark is a place; a length is what lies between two places.",
+                        "Go from mark " + start + " to the next one: that is one " + unit + "."))
                 .step(
                         "The " + object + " goes from mark " + start + " to mark " + (start + length)
                                 + ". Count the spaces between the marks.",

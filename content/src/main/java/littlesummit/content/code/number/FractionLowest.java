@@ -22,6 +22,11 @@ public final class FractionLowest extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public Item make(ItemRef ref, Draw draw) {
         int q = draw.between(3, Grounds.of(ref.tier(), 9, 13, 19));
         int p = ref.tier() == 3
@@ -48,10 +53,13 @@ public final class FractionLowest extends SkillDefinition {
                 "one fraction in lowest terms" + (ref.tier() == 3 ? ", not a mixed number" : ""),
                 answer,
                 mistakes.list());
-        String stem = ref.variant().equals("bare") || ref.tier() == 3
+        String stem = ref.variant().equals("bare")
                 ? "Write this fraction in lowest terms."
-                : "Of " + den + " lanterns in the hut, " + num
-                        + " are lit. Write the share that is lit in lowest terms.";
+                : ref.tier() == 3
+                        ? "One measure of oats holds " + den + " grams. The mule gets " + num
+                                + " grams a day. How many measures is that? Write it in lowest terms."
+                        : "Of " + den + " lanterns in the hut, " + num
+                                + " are lit. Write the share that is lit in lowest terms.";
         Items item = Items.of(ref)
                 .text(stem)
                 .formula("\\frac{" + num + "}{" + den + "}")

@@ -1,6 +1,8 @@
 package littlesummit.content.code.number;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.item.Block;
@@ -34,7 +36,7 @@ public final class IntegerAddSubtract extends SkillDefinition {
 
     @Override
     public int version() {
-        return 2;
+        return 3;
     }
 
     /** A change that would leave the temperatures of a mountain goes the other way. */
@@ -63,7 +65,7 @@ public final class IntegerAddSubtract extends SkillDefinition {
         }
         return item.step("Work it out.", String.valueOf(result))
                 .given(stem)
-                .second("On a number line", line(a, moved))
+                .second("On a number line", line(a, moved, c))
                 .build();
     }
 
@@ -88,7 +90,7 @@ public final class IntegerAddSubtract extends SkillDefinition {
         }
         return item.step("Work it out.", String.valueOf(result))
                 .given(sum)
-                .second("On a number line", line(a, change))
+                .second("On a number line", line(a, change, c))
                 .build();
     }
 
@@ -109,28 +111,40 @@ public final class IntegerAddSubtract extends SkillDefinition {
                 "What is the result?",
                 field,
                 "On which side of zero do you start, and which way do you go?",
-                "Taking away a negative number is the same as adding its opposite; adding a negative number is taking"
-                        + " away.",
+                label.startsWith("Temperature")
+                        ? "A rise goes up the scale, a fall goes down. Below zero the numbers grow downward."
+                        : "Taking away a negative number is the same as adding its opposite; adding a negative number"
+                                + " is taking away.",
                 "Start at $" + a + "$ and go " + Math.abs(b) + ((minus ? -b : b) > 0 ? " up." : " down."));
     }
 
-    private static Block[] line(int from, int move) {
-        int low = Math.min(0, Math.min(from, from + move)) - 2;
-        int high = Math.max(0, Math.max(from, from + move)) + 2;
+    /** @param then a second move, 0 for none */
+    private static Block[] line(int from, int move, int then) {
+        int over = from + move;
+        int end = over + then;
+        int low = IntStream.of(0, from, over, end).min().orElseThrow() - 2;
+        int high = IntStream.of(0, from, over, end).max().orElseThrow() + 2;
         int step = high - low > 40 ? 10 : high - low > 16 ? 5 : 1;
+        List<Figure.Mark> marks = new ArrayList<>(List.of(new Figure.Mark(from, "start", true)));
+        if (then != 0) {
+            marks.add(new Figure.Mark(over, String.valueOf(over), true));
+        }
+        marks.add(new Figure.Mark(end, String.valueOf(end), false));
         return new Block[] {
-            new Block.Text("Start at $" + from + "$ and go " + Math.abs(move)
-                    + (move > 0 ? " to the right." : " to the left.")),
+            new Block.Text(
+                    "Start at $" + from + "$ and go " + way(move) + (then == 0 ? "." : ", then " + way(then) + ".")),
             new Block.Picture(new Figure.NumberLine(
-                    "A number line from " + low + " to " + high + " with marks at " + from + " and " + (from + move)
-                            + ".",
+                    "A number line from " + low + " to " + high + " with marks at " + from
+                            + (then == 0 ? "" : ", " + over) + " and " + end + ".",
                     low,
                     high,
                     step,
-                    List.of(
-                            new Figure.Mark(from, "start", true),
-                            new Figure.Mark(from + move, String.valueOf(from + move), false))))
+                    marks))
         };
+    }
+
+    private static String way(int move) {
+        return Math.abs(move) + (move > 0 ? " to the right" : " to the left");
     }
 
     private static String bracketed(int n) {

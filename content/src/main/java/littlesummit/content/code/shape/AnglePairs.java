@@ -23,6 +23,11 @@ public final class AnglePairs extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public Item make(ItemRef ref, Draw draw) {
         boolean crossing = ref.variant().equals("crossing");
         return crossing ? crossing(ref, draw) : corner(ref, draw);
@@ -59,7 +64,8 @@ public final class AnglePairs extends SkillDefinition {
                     "Angle y lies beside, not opposite. Together they make a straight line."));
         }
         String alt = "Two straight lines cross. One angle is " + a + " degrees."
-                + (arcs.size() > 1 ? " The others that are marked are asked for." : "");
+                + (arcs.stream().anyMatch(arc -> arc.label().equals("x")) ? " Angle x lies opposite it." : "")
+                + (arcs.stream().anyMatch(arc -> arc.label().equals("y")) ? " Angle y lies beside it." : "");
         Figure.Angles figure = new Figure.Angles(
                 alt, List.of(new Figure.Ray(turn, "", true), new Figure.Ray(turn + a, "", true)), arcs);
         Items item = Items.of(ref)
@@ -74,7 +80,7 @@ public final class AnglePairs extends SkillDefinition {
             item.step("Angle y and the given one make a straight line: 180 degrees.", "y = 180 - " + a)
                     .step("Work it out.", "y = " + adjacent);
         } else {
-            item.step("Check: both sides of the crossing look the same.", "");
+            item.step("Both make a straight line with the same angle between them: that is why they are equal.", "");
         }
         return item.second(
                         "Fold it",
@@ -107,14 +113,27 @@ public final class AnglePairs extends SkillDefinition {
                 rays,
                 arcs);
         Items item = Items.of(ref)
-                .text("A ladder leans against a wall of the hut and cuts the right angle in two. One part is " + a
-                        + "°. Find the marked " + (both ? "angles." : "angle."))
+                .text("Two walls of the yard meet in a right angle. A rope runs out of the corner and cuts it in"
+                        + " two. One part is " + a + "°. "
+                        + (both
+                                ? "Beyond the corner one wall goes straight on; angle y lies between the rope"
+                                        + " and that wall. Find the marked angles."
+                                : "Find the marked angle."))
                 .picture(figure)
-                .part(part(fields, a))
+                .part(new Part(
+                        fields.size() > 1 ? "How large are they?" : "How large is it?",
+                        fields,
+                        new Layout.Stacked(),
+                        List.of(
+                                "Which angle do the two parts make together?",
+                                "A right angle has 90 degrees"
+                                        + (both ? ", and a straight line 180: two right angles." : "."),
+                                "Take " + a + " from the whole angle.")))
                 .step("Both parts together are a right angle: 90 degrees.", "x = 90 - " + a)
                 .step("Work it out.", "x = " + rest);
         if (both) {
-            item.step("Angle y and the given one make a straight line: 180 degrees.", "y = 180 - " + a);
+            item.step("Angle y and the given one make a straight line: 180 degrees.", "y = 180 - " + a)
+                    .step("Work it out.", "y = " + (180 - a));
         }
         return item.second(
                         "As a bar",
@@ -136,7 +155,7 @@ public final class AnglePairs extends SkillDefinition {
                 .add(
                         String.valueOf(360 - right),
                         "full-turn",
-                        "That would go once round. A straight line has 180 degrees.");
+                        "That would go once round, 360 degrees. Both of these are smaller.");
         return Field.typed(id, "Angle " + id, "degrees, a whole number", answer, mistakes.list());
     }
 
@@ -147,11 +166,10 @@ public final class AnglePairs extends SkillDefinition {
                 new Layout.Stacked(),
                 List.of(
                         "Does the marked angle lie opposite the given one, or beside it?",
-                        "Opposite angles are equal. Two on a straight line add to 180 degrees, two in a right angle to"
-                                + " 90.",
-                        "The given angle is " + a + "°. "
-                                + (fields.getFirst().id().equals("x")
-                                        ? "Start with angle x."
-                                        : "Together with y it makes a straight line.")));
+                        "Opposite angles are equal. Two beside each other make a straight line, and that has 180"
+                                + " degrees.",
+                        fields.getFirst().id().equals("x")
+                                ? "Turn the picture half a turn: which angle lands where x was?"
+                                : "Take " + a + " from 180."));
     }
 }

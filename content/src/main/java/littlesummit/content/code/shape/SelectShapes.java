@@ -26,6 +26,11 @@ public final class SelectShapes extends SkillDefinition {
         super("select-shapes", "Finding shapes", List.of("signs", "windows"));
     }
 
+    @Override
+    public int version() {
+        return 2;
+    }
+
     private static Property property(int tier, Draw draw) {
         return switch (tier) {
             case 1 ->
@@ -43,7 +48,7 @@ public final class SelectShapes extends SkillDefinition {
             case 2 ->
                 draw.oneOf(
                         new Property(
-                                "a right angle",
+                                "at least one right angle",
                                 "A right angle is a square corner; a small square marks it.",
                                 Outline::rightAngle,
                                 o -> o.sides() == 4 && !o.rightAngle()),
@@ -55,13 +60,14 @@ public final class SelectShapes extends SkillDefinition {
             default ->
                 draw.oneOf(
                         new Property(
-                                "four sides and a right angle",
+                                "four sides and at least one right angle",
                                 "Both must hold: count the sides, then look for a square corner.",
                                 o -> o.sides() == 4 && o.rightAngle(),
                                 o -> o.sides() == 4 && !o.rightAngle()),
                         new Property(
-                                "a pair of parallel sides but no right angle",
-                                "Both must hold: two sides that never meet, and no square corner.",
+                                "at least one pair of parallel sides but no right angle",
+                                "Both must hold: two sides that would never meet, however far they are made longer,"
+                                        + " and no square corner.",
                                 o -> o.parallel() && !o.rightAngle(),
                                 o -> o.parallel() && o.rightAngle()));
         };
