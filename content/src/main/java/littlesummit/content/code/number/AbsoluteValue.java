@@ -21,7 +21,7 @@ import littlesummit.core.skill.SkillDefinition;
  */
 public final class AbsoluteValue extends SkillDefinition {
     /** One of so many items is an easy one, in which leaving out the signs happens to be right. */
-    private static final int ONE_OF = 8;
+    private static final int ONE_OF = 10;
 
     public AbsoluteValue() {
         super("absolute-value", "Absolute value", List.of("bare", "distance"));
