@@ -66,7 +66,13 @@ class OpenAnswersTest {
     /** The law sees what it is there for: the graphs of the short way show zeros, poles and the asymptote. */
     @Test
     void theGraphsOfAChainTellItsOtherParts() {
-        Item chain = new Catalogue().make(new ItemRef("rational-analyse", 3, 1, "short-way", 7));
+        Item chain = new Catalogue()
+                .make(new ItemRef(
+                        "rational-analyse",
+                        new Catalogue().require("rational-analyse").version(),
+                        1,
+                        "short-way",
+                        7));
         assertFalse(OpenAnswers.found(chain).isEmpty());
     }
 }

@@ -72,7 +72,13 @@ class OptionLawsTest {
 
     @Test
     void theRightGraphShowsItsHoleAndNoFigureStandsTwice() {
-        Item rational = new Catalogue().make(new ItemRef("rational-analyse", 3, 1, "short-way", 5));
+        Item rational = new Catalogue()
+                .make(new ItemRef(
+                        "rational-analyse",
+                        new Catalogue().require("rational-analyse").version(),
+                        1,
+                        "short-way",
+                        5));
         Response.ChooseOne graphs = (Response.ChooseOne)
                 rational.parts().getLast().fields().getFirst().response();
         String right = rational.parts().getLast().fields().getFirst().answer().expected();

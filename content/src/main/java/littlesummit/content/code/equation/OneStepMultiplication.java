@@ -22,6 +22,11 @@ public final class OneStepMultiplication extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public Item make(ItemRef ref, Draw draw) {
         Rational a =
                 switch (ref.tier()) {
@@ -106,7 +111,7 @@ public final class OneStepMultiplication extends SkillDefinition {
                         "Nothing is added to $x$ here. What undoes a multiplication?")
                 .shuffled("property", "What to do", draw);
         return Part.of(
-                "What do you do to have $x$ alone?",
+                "What do you do to get $x$ alone?",
                 field,
                 "What is done with $x$ on the left?",
                 "The same may be done on both sides; a division undoes a multiplication.",

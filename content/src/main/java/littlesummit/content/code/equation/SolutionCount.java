@@ -19,7 +19,7 @@ public final class SolutionCount extends SkillDefinition {
 
     @Override
     public int version() {
-        return 2;
+        return 3;
     }
 
     @Override
@@ -47,10 +47,10 @@ public final class SolutionCount extends SkillDefinition {
                         c,
                         d,
                         brackets
-                                ? "On the left there are " + a + " of $x$ once the brackets are gone."
+                                ? "On the left the coefficient of $x$ is " + a + " once the brackets are gone."
                                 : split
                                         ? "Put the two terms with $x$ on the right together first."
-                                        : "On the left there are " + a + " of $x$. And on the right?",
+                                        : "On the left the coefficient of $x$ is " + a + ". And on the right?",
                         draw));
         if (brackets || split) {
             item.step(
@@ -88,25 +88,26 @@ public final class SolutionCount extends SkillDefinition {
     }
 
     private static Part part(int kind, int a, int b, int c, int d, String start, Draw draw) {
-        String one = "one, because the numbers of $x$ differ";
-        String none = "none, because the numbers of $x$ agree and the constants differ";
+        String one = "one, because the coefficients of $x$ differ";
+        String none = "none, because the coefficients of $x$ agree and the constants differ";
         String all = "infinitely many, because both sides are the same";
         List<String> texts = List.of(one, none, all);
         String message = a == c
-                ? "Compare the numbers of $x$ on both sides first. What happens when they are the same?"
-                : "It looks as if only the constants were compared. Compare the numbers of $x$ first.";
+                ? "Compare the coefficients of $x$ on both sides first. What happens when they are the same?"
+                : "It looks as if only the constants were compared. Compare the coefficients of $x$ first.";
         Choices choices = Choices.right(texts.get(kind));
         texts.forEach(text -> choices.wrong(text, "constants-only", message));
         choices.wrong(
                 b == d ? "one, because the constants agree" : "none, because the constants differ",
                 "constants-only",
-                "The constants alone do not decide. Compare the numbers of $x$ first.");
+                "The constants alone do not decide. Compare the coefficients of $x$ first.");
         Field field = choices.shuffled("count", "Number of solutions", draw);
         return Part.of(
                 "Choose the answer with its reason.",
                 field,
-                "How many of $x$ are there on each side, and which numbers stand beside them?",
-                "Different numbers of $x$: one solution. The same number of $x$: none if the constants differ,"
+                "What is the coefficient of $x$ on each side, the number before it? And which numbers stand without"
+                        + " $x$?",
+                "Different coefficients of $x$: one solution. The same coefficient: none if the constants differ,"
                         + " infinitely many if they agree.",
                 start);
     }

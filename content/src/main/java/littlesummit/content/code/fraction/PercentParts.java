@@ -30,7 +30,7 @@ public final class PercentParts extends SkillDefinition {
 
     @Override
     public int version() {
-        return 2;
+        return 3;
     }
 
     /**
@@ -98,7 +98,7 @@ public final class PercentParts extends SkillDefinition {
         return new Part(
                 "Name the whole.",
                 List.of(field),
-                new Layout.InSentence("The 100% stand for {{whole}}."),
+                new Layout.InSentence("The 100% stands for {{whole}}."),
                 List.of(
                         "What was there before anything was taken away?",
                         "The whole is what the percent is of.",

@@ -31,7 +31,7 @@ public final class RationalAnalyse extends SkillDefinition {
 
     @Override
     public int version() {
-        return 3;
+        return 4;
     }
 
     /**
@@ -49,7 +49,7 @@ public final class RationalAnalyse extends SkillDefinition {
                 .text(
                         ref.variant().equals("whole-way")
                                 ? "Take this function apart, step by step."
-                                : "Find out how the graph of this function runs.")
+                                : "Find out what the graph of this function looks like.")
                 .formula("f(x) = \\frac{" + PolynomialText.latex(s.top()) + "}{" + PolynomialText.latex(s.bottom())
                         + "}");
         switch (ref.variant()) {
@@ -279,7 +279,7 @@ public final class RationalAnalyse extends SkillDefinition {
                 .add("y = 0", "axis", "That would need a bottom of higher degree. Compare the degrees.")
                 .addIf(s.isOblique(), "y = " + s.factor(), "horizontal", "The top has the higher degree: divide.");
         return Part.of(
-                "Which line does the graph follow far out?",
+                "Which line does the graph approach far out?",
                 Field.typed("asymptote", "Asymptote", "an equation that starts with y =", answer, mistakes.list()),
                 "Compare the degrees of the top and the bottom.",
                 "Equal degrees: y is the quotient of the leading coefficients. One more above: divide, and keep the"
@@ -297,7 +297,7 @@ public final class RationalAnalyse extends SkillDefinition {
                 .add(
                         "x = " + s.poles().getFirst(),
                         "vertical",
-                        "That is a vertical asymptote. Draw the line that the graph follows far out.");
+                        "That is a vertical asymptote. Draw the line that the graph approaches far out.");
         Figure.Grid grid = new Figure.Grid("An empty grid from -10 to 10.", -10, 10, -10, 10, 1, List.of());
         Field field = Field.typed("drawn", "Line", "", answer, mistakes.list()).by(new Response.PlotLine(grid));
         int c = whole(s.asymptote().coefficient("x", 0));

@@ -16,7 +16,7 @@ public final class PercentDiscountLesson extends GuidedLesson {
 
     @Override
     public int version() {
-        return 3;
+        return 4;
     }
 
     @Override
@@ -32,7 +32,7 @@ public final class PercentDiscountLesson extends GuidedLesson {
         if (guided) {
             item.part(Asks.pick(
                             "Name the quantities.",
-                            "The 100% stand for {{pick}}.",
+                            "The 100% stands for {{pick}}.",
                             Choices.right("the full price")
                                     .wrong(
                                             "the reduced price",

@@ -18,6 +18,11 @@ public final class MassSense extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public Item make(ItemRef ref, Draw draw) {
         boolean light = ref.variant().equals("light");
         Thing thing = light ? Thing.light(draw) : Thing.heavy(draw);
@@ -48,10 +53,9 @@ public final class MassSense extends SkillDefinition {
                         "Choose the mass.",
                         field,
                         "Have you held one? Was it lighter or heavier than a bag of flour?",
-                        "A paper clip has about 1 g, a bag of flour 1 kg. One kilogram is 1,000 grams.",
-                        light
-                                ? "It can be held in one hand, and is much lighter than a bag of flour."
-                                : "It is heavier than a bag of flour."))
+                        "A paper clip weighs about 1 g, a bag of flour 1 kg. One kilogram is 1,000 grams.",
+                        "How many of them would weigh as much as a bag of flour, or how many bags would weigh as much"
+                                + " as one?"))
                 .step("Compare with things you know: a paper clip of 1 g, a bag of flour of 1 kg.", "")
                 .step("Only " + right + " is close to what " + thing.name() + " weighs.", "")
                 .build();

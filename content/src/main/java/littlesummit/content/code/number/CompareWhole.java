@@ -17,8 +17,16 @@ import littlesummit.core.skill.Tex;
 
 /** Two whole numbers: first in words, then with a sign. */
 public final class CompareWhole extends SkillDefinition {
+    private static final List<String> PLACES =
+            List.of("ones", "tens", "hundreds", "thousands", "ten thousands", "hundred thousands");
+
     public CompareWhole() {
         super("compare-whole", "Comparing whole numbers", List.of("snow", "readings"));
+    }
+
+    @Override
+    public int version() {
+        return 3;
     }
 
     @Override
@@ -30,18 +38,14 @@ public final class CompareWhole extends SkillDefinition {
         int other = ref.tier() == 1 ? draw.between(low, 10 * low - 1, n -> n != a) : swapOrShift(a, ref.tier(), draw);
         int b = equal ? a : other;
         String what = ref.variant().equals("snow")
-                ? "Two snow fields hold $" + num(a) + "$ and $" + num(b) + "$ tons of snow."
+                ? "Two snow fields hold $" + num(a) + "$ and $" + num(b) + "$ tonnes of snow."
                 : "Two weather balloons sent $" + num(a) + "$ and $" + num(b) + "$ readings.";
         String sign = a < b ? "<" : a > b ? ">" : "=";
         return Items.of(ref)
                 .text(what)
                 .part(words(a, b))
                 .part(sign(a, b, sign))
-                .step(
-                        equal
-                                ? "All places agree."
-                                : "Start at the highest place and go right until the digits differ.",
-                        num(a) + sign(sign) + num(b))
+                .step(deciding(a, b), num(a) + sign(sign) + num(b))
                 .step(
                         "The open side of the sign is at the larger number; equal numbers take an equals sign.",
                         num(a) + sign(sign) + num(b))
@@ -75,7 +79,9 @@ public final class CompareWhole extends SkillDefinition {
                     "reversed",
                     a == b
                             ? "Compare place by place. Is there a place where they differ?"
-                            : "Look at the first place from the left where the digits differ.");
+                            : other.equals("is equal to")
+                                    ? "They are not equal: there is a place where the digits differ."
+                                    : "Look at the first place from the left where the digits differ.");
         }
         Field field = choices.ordered("words", "how they compare", java.util.Comparator.reverseOrder());
         Response list = new Response.PickFromList(((Response.ChooseOne) field.response()).options());
@@ -91,7 +97,31 @@ public final class CompareWhole extends SkillDefinition {
                 "Which digits decide: the first ones or the last ones?",
                 "Compare from the left. The first place where the digits differ decides.",
                 "The highest places hold a " + String.valueOf(a).charAt(0) + " and a "
-                        + String.valueOf(b).charAt(0) + ". Go on from there.");
+                        + String.valueOf(b).charAt(0) + ". "
+                        + (String.valueOf(a).charAt(0) == String.valueOf(b).charAt(0)
+                                ? "They agree, so go on to the next place."
+                                : "Do they differ already?"));
+    }
+
+    private static List<String> signHints(int a) {
+        return List.of(
+                "You have just found out how they compare. Now say it with a sign.",
+                "The open side of the sign is at the larger number, the point at the smaller one. Equal numbers take an"
+                        + " equals sign.",
+                "Read it from left to right and begin with “" + num(a).replace("{,}", ",") + " is …”.");
+    }
+
+    /** Why the two compare as they do: the first place from the left where they differ. */
+    private static String deciding(int a, int b) {
+        String one = String.valueOf(a);
+        String two = String.valueOf(b);
+        for (int i = 0; i < one.length(); i++) {
+            if (one.charAt(i) != two.charAt(i)) {
+                return "From the left, the first place where they differ is that of the "
+                        + PLACES.get(one.length() - 1 - i) + ": " + one.charAt(i) + " and " + two.charAt(i) + ".";
+            }
+        }
+        return "All places agree.";
     }
 
     private static Part sign(int a, int b, String right) {
@@ -100,9 +130,13 @@ public final class CompareWhole extends SkillDefinition {
             choices.wrong(
                     "$" + num(a) + " " + other + " " + num(b) + "$",
                     "reversed",
-                    "Read it aloud: the open side of the sign is at the larger number.");
+                    a == b
+                            ? "That sign says that one of them is larger. Is one?"
+                            : other.equals("=")
+                                    ? "That sign says that they are equal. Are they?"
+                                    : "Read it aloud: the open side of the sign is at the larger number.");
         }
         Field field = choices.ordered("sign", "Sign", java.util.Comparator.naturalOrder());
-        return new Part("Now with a sign.", List.of(field), new Layout.Stacked(), hints(a, b));
+        return new Part("Now with a sign.", List.of(field), new Layout.Stacked(), signHints(a));
     }
 }

@@ -28,6 +28,11 @@ public final class PlaceValue extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public Item make(ItemRef ref, Draw draw) {
         int digits = Grounds.of(ref.tier(), 4, 5, 7);
         Number number = Number.draw(digits, ref.tier(), draw);
@@ -80,7 +85,8 @@ public final class PlaceValue extends SkillDefinition {
                 new Layout.InSentence("The digit " + n.digit() + " stands in the {{place}} place."),
                 List.of(
                         "Where are the ones?",
-                        "From the right the places are ones, tens, hundreds, thousands.",
+                        "Going left from the ones, each place is worth ten times the one before: ones, tens, hundreds,"
+                                + " thousands, ten thousands, and so on.",
                         "Put your finger on the last digit and say: ones. Go left one place at a time until you are at"
                                 + " the "
                                 + n.digit() + "."));

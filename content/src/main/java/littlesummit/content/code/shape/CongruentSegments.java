@@ -18,6 +18,11 @@ public final class CongruentSegments extends SkillDefinition {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     public List<String> variants(int tier) {
         return tier == 1 ? List.of("lengths", "ticks") : List.of("number-line", "ticks");
     }
@@ -41,7 +46,7 @@ public final class CongruentSegments extends SkillDefinition {
                                 + " metres. Both are pulled straight. Are the segments $AB$ and $CD$ congruent?"),
                 same,
                 "Compare the two lengths.",
-                "The lengths are " + a + " and " + b + " metres.",
+                "Congruent segments are equally long. Which two numbers have to agree?",
                 draw);
     }
 
@@ -92,7 +97,8 @@ public final class CongruentSegments extends SkillDefinition {
                 second);
         return finish(
                 Items.of(ref)
-                        .text("The drawing is not to scale. Are the segments $AB$ and $CD$ congruent?")
+                        .text("The drawing is not to scale. Segments with the same number of tick marks are equally"
+                                + " long. Are $AB$ and $CD$ marked as congruent?")
                         .picture(new Figure.Straights(
                                 one.alt() + "; " + two.alt() + ". Not to scale.", List.of(one, two))),
                 same,

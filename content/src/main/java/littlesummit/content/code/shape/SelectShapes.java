@@ -28,7 +28,7 @@ public final class SelectShapes extends SkillDefinition {
 
     @Override
     public int version() {
-        return 2;
+        return 3;
     }
 
     private static Property property(int tier, Draw draw) {
@@ -114,8 +114,8 @@ public final class SelectShapes extends SkillDefinition {
                 answer,
                 List.of(mistakes.list()));
         String what = ref.variant().equals("signs")
-                ? "The trail signs of the valley have many shapes."
-                : "The windows of the village school have many shapes.";
+                ? "The trail signs of the valley come in many shapes."
+                : "The windows of the village school come in many shapes.";
         return Items.of(ref)
                 .text(what + " Choose all with " + property.says() + ".")
                 .part(Part.of(
@@ -123,7 +123,13 @@ public final class SelectShapes extends SkillDefinition {
                         field,
                         "Go through them one by one, in the order of their letters.",
                         property.rule(),
-                        "Shape " + right.getFirst() + " is one of them."))
+                        "Shape "
+                                + IDS.stream()
+                                        .limit(count)
+                                        .filter(id -> !right.contains(id))
+                                        .findFirst()
+                                        .orElseThrow()
+                                + " is none of them. What does it lack?"))
                 .step(property.rule(), "")
                 .step("These fit: " + String.join(", ", right) + ".", "")
                 .build();
