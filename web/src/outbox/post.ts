@@ -5,7 +5,7 @@ const PATIENCE_MS = 20_000;
 /** A photo over a slow line takes its time. */
 const FILE_PATIENCE_MS = 180_000;
 const CHANGED = 412;
-const BUSY = [429, 502, 503, 504];
+const BUSY = [408, 429, 502, 503, 504];
 const FORBIDDEN = 403;
 
 /** The client knows its paths by type; a letter is data, and was typed when it was written. */

@@ -15,7 +15,7 @@ type Doing<In, Out> = {
   /** Names of the queries that change by it, for when nobody is here to see what came of it. */
   refresh: unknown[][];
   onDone: (data: Out, input: In) => void;
-  onRefused?: (refusal: Refusal) => void;
+  onRefused?: (refusal: Refusal, input: In) => void;
 };
 
 /** Marks an outcome that the page has nothing to show for. */
@@ -52,7 +52,7 @@ export function useDeed<In, Out>(doing: Doing<In, Out>) {
         doing.onDone(data, input);
       }
     },
-    onError: (error) => error instanceof Refusal && doing.onRefused?.(error),
+    onError: (error, input) => error instanceof Refusal && doing.onRefused?.(error, input),
   });
   const waiting = deeds.find((d) => d.place === doing.place && d.words === doing.words);
   const data = mutation.data === NOTHING ? undefined : mutation.data;

@@ -15,6 +15,7 @@ import { Example, Solution } from './Slips';
 import { Stuck } from '../../outbox/Stuck';
 import { plain, TwoWindows } from '../../outbox/TwoWindows';
 import { textOf, useDraft } from './useDraft';
+import { Overtaken } from './Overtaken';
 import { nameOf, type Practice, type View } from './usePractice';
 
 /** The left side: the item, its fields, its help. One instance an item. */
@@ -53,6 +54,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
         {item.similar ? 'Another like it' : `${capital(item.level)} level`} · item {item.number}
         <Listen what="the item" lines={read} />
       </p>
+      <Overtaken refused={practice.refused} itemId={item.id} />
       {!item.similar && view.history.length === 0 && <Before around={view.around} />}
       <Beside stem={item.stem}>
         {item.parts.map((p, i) =>
@@ -74,7 +76,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
           ),
         )}
       </Beside>
-      {practice.check.isError && fresh && (
+      {practice.check.isError && fresh && practice.refused?.itemId === item.id && (
         <p role="alert" className="max-w-2xl text-rust">
           {practice.check.error.message}
         </p>

@@ -14,6 +14,9 @@ export function entriesOf(body: unknown): Entries | null {
     : null;
 }
 
+/** What the slots of drafts begin with. */
+export const DRAFT = 'draft/';
+
 /** As text that can be copied. */
 export const textOf = (entries: Entries) =>
   entries
@@ -35,7 +38,7 @@ export function useDraft(source: unknown[], itemId: string, onServer: Entries, t
     {
       source,
       place: placeOf(itemId),
-      slot: `draft/${itemId}`,
+      slot: DRAFT + itemId,
       words: 'Your answer, not checked yet',
       letter: (entries) => letter('put', '/api/items/{itemId}/draft', { itemId }, { entries }),
       typed: entriesOf,

@@ -1,4 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api, type Refusal, type Schemas, taken } from '../../api/client';
 import { type Answered, letter } from '../../outbox/letter';
 import { useDeed } from '../../outbox/useDeed';
@@ -10,6 +11,13 @@ export type Item = Schemas['ItemView'];
 export type Onward = Schemas['Next']['onward'];
 
 type Place = { assignmentId: string; skillId: string };
+/**
+ * What the server has refused last.
+ *
+ * @param itemId of the item that was on the screen then
+ * @param typed what was to be checked, as text; empty for anything else
+ */
+export type Refused = { itemId: string; status: number; typed: string };
 type Attempt = { part: number; entries: Record<string, string>; confirmed: boolean };
 
 /** The practice of one skill: its state on the server. */
@@ -35,7 +43,10 @@ export function useActions({ assignmentId, skillId, item }: View) {
     queries.setQueryData(name, view);
     void queries.invalidateQueries({ queryKey: ['due'] });
   };
-  const onRefused = (refusal: Refusal) => {
+  const [refused, setRefused] = useState<Refused>();
+  const onRefused = (refusal: Refusal, attempt?: Attempt | string | void) => {
+    const typed = typeof attempt === 'object' ? textOf([attempt.entries]) : '';
+    setRefused({ itemId, status: refusal.status, typed });
     if (refusal.status === 409) {
       void queries.invalidateQueries({ queryKey: name });
     }
@@ -81,7 +92,7 @@ export function useActions({ assignmentId, skillId, item }: View) {
     letter: (onward: Onward) =>
       letter('post', '/api/practice/{assignmentId}/{skillId}/next', place, { itemId, onward }),
   });
-  return { check, hint, example, solution, workShown, next };
+  return { check, hint, example, solution, workShown, next, refused };
 }
 
 export type Practice = ReturnType<typeof useActions>;

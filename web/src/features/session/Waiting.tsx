@@ -1,8 +1,9 @@
 import { type FormEvent, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { outbox } from '../../outbox';
-import type { Refused } from '../../outbox/deed';
+import type { Deed, Refused } from '../../outbox/deed';
+import { DRAFT } from '../practice/useDraft';
 import { useOutbox } from '../../outbox/useOutbox';
 import { Button } from '../../ui/Button';
 import { INPUT, Labelled } from '../../ui/Labelled';
@@ -11,6 +12,7 @@ import { useSignInAgain, useSignOut } from './useSession';
 /** What waits to be sent, on whatever page one is: why, and what can be done about it. */
 export function Waiting({ me }: { me: Schemas['Me'] }) {
   const { deeds, standing, refused, elsewhere, lasts } = useOutbox();
+  const { pathname } = useLocation();
   const isQuiet = standing === 'fine' || (standing !== 'signedOut' && deeds.length === 0);
   return (
     <div
@@ -26,19 +28,36 @@ export function Waiting({ me }: { me: Schemas['Me'] }) {
         )}
       </div>
       {standing === 'signedOut' && <SignInAgain me={me} waiting={deeds.length} />}
-      {elsewhere.map(({ deed }) => (
-        <p key={deed.id} role="alert" className={SLIP}>
-          {deed.words} was changed in another window too. <Link to={deed.page}>Choose which one to keep</Link>
-        </p>
-      ))}
+      {elsewhere.map(({ deed }) =>
+        isGone(deed, pathname) ? (
+          <NotTaken
+            key={deed.id}
+            refused={{
+              words: deed.words,
+              copy: deed.copy ?? '',
+              sentence: 'Its place is gone: you had gone on in another window.',
+            }}
+            onClose={() => outbox.choose(deed.id, 'theirs')}
+          />
+        ) : (
+          <p key={deed.id} role="alert" className={SLIP}>
+            {deed.words} was changed in another window too. <Link to={deed.page}>Choose which one to keep</Link>
+          </p>
+        ),
+      )}
       {refused.map((one) => (
-        <NotTaken key={one.id} refused={one} />
+        <NotTaken key={one.id} refused={one} onClose={() => outbox.dismiss(one.id)} />
       ))}
     </div>
   );
 }
 
 const SLIP = 'pointer-events-auto mb-2 max-w-2xl rounded-slip border border-edge bg-larch-wash px-4 py-2 shadow-lg';
+
+/** An answer typed at an item that was gone on from in another window: this page shows the next one. */
+function isGone(deed: Deed, pathname: string): boolean {
+  return deed.page === pathname && deed.slot?.startsWith(DRAFT) === true;
+}
 
 function counted(count: number): string {
   return count === 1 ? 'One thing is' : `${count} things are`;
@@ -101,7 +120,13 @@ function SignInAgain({ me, waiting }: { me: Schemas['Me']; waiting: number }) {
 }
 
 /** The server will not take something: told once, with what was made still there to copy. */
-function NotTaken({ refused: { id, words, sentence, copy } }: { refused: Refused }) {
+function NotTaken({
+  refused: { words, sentence, copy },
+  onClose,
+}: {
+  refused: Pick<Refused, 'words' | 'sentence' | 'copy'>;
+  onClose: () => void;
+}) {
   const [copied, setCopied] = useState(false);
   return (
     <section role="alert" aria-label="Not taken" className={`${SLIP} grid w-full gap-2`}>
@@ -122,7 +147,7 @@ function NotTaken({ refused: { id, words, sentence, copy } }: { refused: Refused
             {copied ? 'Copied' : 'Copy it'}
           </Button>
         )}
-        <Button small onClick={() => outbox.dismiss(id)}>
+        <Button small onClick={onClose}>
           Close
         </Button>
       </span>

@@ -171,7 +171,8 @@ public class PracticeService {
         return state.current()
                 .filter(i -> i.itemId().equals(itemId) && !i.isClosed())
                 .orElseThrow(() -> Problem.conflict(
-                        "This item is no longer open here. Another window has moved on; load the page again."));
+                        "You had gone on in another window, and this was not counted. What you see now is how"
+                                + " it stands."));
     }
 
     @Transactional

@@ -35,9 +35,17 @@ public class ServedItems {
     private final PeopleService people;
     private final FrozenItems frozen;
     private final Json json;
+    private final List<ItemsLeft> left;
     private final SecureRandom seeds = new SecureRandom();
 
-    ServedItems(ServedItemRepository items, PeopleService people, FrozenItems frozen, Json json, ItemSource catalogue) {
+    ServedItems(
+            ServedItemRepository items,
+            PeopleService people,
+            FrozenItems frozen,
+            Json json,
+            ItemSource catalogue,
+            List<ItemsLeft> left) {
+        this.left = List.copyOf(left);
         this.catalogue = catalogue;
         this.items = items;
         this.people = people;
@@ -173,9 +181,14 @@ public class ServedItems {
         ServedItemEntity entity = entity(person, itemId);
         Item item = item(entity);
         Draft draft = Draft.of(item, entries).orElseThrow(() -> Problem.badRequest("This item has no such field."));
-        List<Map<String, String>> current = served(entity).draft().typed(item);
+        ServedItem served = served(entity);
+        List<Map<String, String>> current = served.draft().typed(item);
         Tag change = Tag.ofEntries(draft.typed(item));
-        Tag.ofEntries(current).require(builtOn, change, Map.of("entries", current));
+        Tag here = Tag.ofEntries(current);
+        if (!here.allows(builtOn, change) && left.stream().anyMatch(those -> those.isLeft(served))) {
+            throw Problem.conflict("You had gone on in another window. This is what you typed.");
+        }
+        here.require(builtOn, change, Map.of("entries", current));
         entity.keepDraft(json.write(draft.texts()));
         return change;
     }

@@ -20,14 +20,18 @@ class BodyLimit extends OncePerRequestFilter {
         return request.getRequestURI().matches("/api/items/[^/]+/photos");
     }
 
+    /** Whether it is refused for its length, or for not saying it. */
+    static boolean isTooLarge(HttpServletRequest request) {
+        boolean chunked = request.getHeader("Transfer-Encoding") != null;
+        return request.getContentLengthLong() > (isPicture(request) ? MOST_PICTURE_BYTES : MOST_BYTES) || chunked;
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        boolean chunked = request.getHeader("Transfer-Encoding") != null;
-        boolean picture = isPicture(request);
-        if (request.getContentLengthLong() > (picture ? MOST_PICTURE_BYTES : MOST_BYTES) || chunked) {
+        if (isTooLarge(request)) {
             Problem.tooLarge(
-                            picture
+                            isPicture(request)
                                     ? "This picture is larger than 8 MB. Make it smaller and add it again."
                                     : "This is more than can be taken at once.")
                     .write(response);

@@ -20,7 +20,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * memory.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class Crowd extends OncePerRequestFilter {
     private static final int PICTURES_AT_ONCE = 4;
     private final Semaphore room;

@@ -52,6 +52,7 @@ public final class Problem extends RuntimeException {
                     case METHOD_NOT_ALLOWED -> "This address does not take requests of this kind.";
                     case URI_TOO_LONG -> "This address is too long.";
                     case REQUEST_HEADER_FIELDS_TOO_LARGE -> "The headers of this request are too large.";
+                    case REQUEST_TIMEOUT -> "This took too long to arrive. Try again.";
                     case SERVICE_UNAVAILABLE -> "The server is busy. Try again in a moment.";
                     default ->
                         status.is5xxServerError()
@@ -95,6 +96,10 @@ public final class Problem extends RuntimeException {
 
     static Problem tooLarge(String sentence) {
         return new Problem(HttpStatus.PAYLOAD_TOO_LARGE, sentence);
+    }
+
+    static Problem tooSlow() {
+        return of(HttpStatus.REQUEST_TIMEOUT);
     }
 
     static Problem busy() {

@@ -40,6 +40,11 @@ public record Tag(String value) {
         return of(filled.toString());
     }
 
+    /** Whether a change is built on this version, or changes nothing. */
+    public boolean allows(Optional<String> builtOn, Tag change) {
+        return builtOn.isEmpty() || builtOn.get().equals(value) || change.equals(this);
+    }
+
     /**
      * Refuses a change that is built on another version than the one that is here, unless it changes nothing.
      *
@@ -49,7 +54,7 @@ public record Tag(String value) {
      * @throws Problem with the current value and its tag
      */
     public void require(Optional<String> builtOn, Tag change, Object current) {
-        if (builtOn.isPresent() && !builtOn.get().equals(value) && !change.equals(this)) {
+        if (!allows(builtOn, change)) {
             throw Problem.changed(this, current);
         }
     }

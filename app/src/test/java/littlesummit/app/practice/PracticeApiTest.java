@@ -76,6 +76,21 @@ class PracticeApiTest extends ApiTest {
     }
 
     @Test
+    void aDraftOfAnItemThatWasGoneOnFromIsRefusedAndLeavesNothingToChooseFrom() {
+        String id = open().at("/item/id").textValue();
+        String draft = "/api/items/" + id + "/draft";
+        String opened = client.put(draft, "{\"entries\":[{\"answer\":\"4\"}]}").tag();
+        client.put(draft, "{\"entries\":[{\"answer\":\"5\"}]}");
+        String late = "{\"entries\":[{\"answer\":\"46\"}]}";
+        assertEquals(412, client.put(draft, late, opened).status());
+
+        client.post(path + "/check", check(id, right(id)));
+        assertEquals(409, client.put(draft, late, opened).status());
+        client.post(path + "/next", "{\"itemId\":\"" + id + "\",\"onward\":\"NEXT\"}");
+        assertEquals(409, client.put(draft, late, opened).status());
+    }
+
+    @Test
     void noResponseHoldsTheKeyBeforeTheItemIsClosed() {
         JsonNode view = open();
         String id = view.at("/item/id").textValue();
