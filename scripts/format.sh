@@ -13,8 +13,8 @@ java_formatter() { # the formatter reads sources with the compiler of the JDK th
 
 # Class names and texts of the screens cannot be broken; everything else can.
 long_lines() {
-  git ls-files -z '*.java' | LC_ALL=C.UTF-8 xargs -0 grep -nHE '^.{121,}' || true
-  git ls-files -z '*.ts' '*.tsx' ':!web/src/api/types.ts' | LC_ALL=C.UTF-8 xargs -0 grep -nHE '^.{121,}' |
+  git ls-files -z --cached --others --exclude-standard '*.java' | LC_ALL=C.UTF-8 xargs -0 grep -nHE '^.{121,}' || true
+  git ls-files -z --cached --others --exclude-standard '*.ts' '*.tsx' ':!web/src/api/types.ts' | LC_ALL=C.UTF-8 xargs -0 grep -nHE '^.{121,}' |
     grep -E '^[^:]+:[0-9]+: *(/\*|\*|//|\{/\*)' || true
 }
 

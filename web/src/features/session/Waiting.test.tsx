@@ -37,7 +37,7 @@ async function disputedOn(page: string) {
   render(
     <QueryClientProvider client={new QueryClient()}>
       <MemoryRouter initialEntries={[page]}>
-        {/* oxlint-disable-next-line typescript/no-unsafe-type-assertion -- of what it knows of a person, the id and name count */}
+        {/* oxlint-disable-next-line typescript/no-unsafe-type-assertion -- only the id and name count */}
         <Waiting me={ME as never} />
       </MemoryRouter>
     </QueryClientProvider>,
