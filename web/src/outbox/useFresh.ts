@@ -1,18 +1,20 @@
 import { type QueryKey, useQuery } from '@tanstack/react-query';
 import { outbox } from '.';
 
-const MOST_TIMES = 3;
 /** A large picture on a slow line holds no page up. */
 const PATIENCE_MS = 2000;
 
 const patience = () => new Promise((resolve) => setTimeout(resolve, PATIENCE_MS));
 
-/** Asks after everything made here has been sent, and again when something was made meanwhile. */
-async function askLast<T>(ask: () => Promise<T>, times = MOST_TIMES): Promise<T> {
+/**
+ * Asks after everything made here has been sent, and again as long as something was made meanwhile: an answer that was
+ * on its way when a save went out may hold what stood there before the save.
+ */
+export async function askLast<T>(ask: () => Promise<T>): Promise<T> {
   await Promise.race([outbox.flush(), patience()]);
   const { turns } = outbox;
   const answer = await ask();
-  return turns === outbox.turns || times === 1 ? answer : askLast(ask, times - 1);
+  return turns === outbox.turns ? answer : askLast(ask);
 }
 
 /**
