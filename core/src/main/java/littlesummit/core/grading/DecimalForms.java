@@ -19,6 +19,9 @@ final class DecimalForms {
             return judgeDigits(places, exact, right, value.asRational().orElseThrow(), literal.get());
         }
         boolean same = Equality.sameNumber(exact, value) || Equality.sameNumber(RationalFunction.of(right), value);
+        if (same && plain instanceof Expr.Repeating) {
+            return Verdict.form(Reason.NOT_ROUNDED);
+        }
         if (same) {
             return Verdict.form(NumberForms.decimal(RationalFunction.of(right)));
         }

@@ -18,6 +18,7 @@ final class Entries {
                     case NOT_CLOSED -> Reason.NOT_CLOSED;
                     case UNKNOWN_LETTER -> Reason.UNKNOWN_VARIABLE;
                     case TWO_NUMBERS -> Reason.TWO_NUMBERS;
+                    case REPEATING_OR_TIMES -> Reason.REPEATING_OR_TIMES;
                     case UNKNOWN_UNIT -> Reason.UNKNOWN_UNIT;
                     case UNIT_ALONE -> Reason.NUMBER_MISSING;
                     case UNIT_HERE -> Reason.SYNTAX;

@@ -1,26 +1,42 @@
 package littlesummit.core.grading;
 
 import java.util.List;
+import java.util.Set;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.Formulas;
 import littlesummit.core.math.Polynomial;
 import littlesummit.core.math.Rational;
 import littlesummit.core.math.RationalFunction;
+import littlesummit.core.math.Solver;
 import littlesummit.core.math.Statement;
 import littlesummit.core.math.Statement.Relation;
 
-/** Equations: left minus right, up to a nonzero constant factor. */
+/** Equations: left minus right, up to a nonzero constant factor; formulas in several letters: what they say. */
 final class EquationGrader {
     private EquationGrader() {}
 
     static Verdict grade(AnswerSpec spec, Statement expected, Statement entry) {
         List<Expr> right = sides(expected);
         List<Expr> typed = sides(entry);
-        if (!proportional(difference(right), difference(typed))) {
+        if (!proportional(difference(right), difference(typed)) && !isSameFormula(right, typed)) {
             return Verdict.incorrect();
         }
         boolean solved = !(spec.form() instanceof Form.Solved(String letter)) || isSolved(typed, letter);
         return solved ? Verdict.CORRECT : Verdict.form(Reason.SOLVED_WANTED);
+    }
+
+    /** A formula may be solved for another of its letters; a line or a circle is told by its equation alone. */
+    private static boolean isSameFormula(List<Expr> right, List<Expr> typed) {
+        Set<String> letters = Solver.letters(right.get(0), right.get(1));
+        if (letters.size() < 2 || !letters.equals(Solver.letters(typed.get(0), typed.get(1)))) {
+            return false;
+        }
+        return switch (Formulas.compare(right, typed)) {
+            case SAME, SAME_WITHOUT_NEGATIVES -> true;
+            case SAME_SOLUTIONS, DIFFERENT -> false;
+            case UNKNOWN -> throw new Entries.WrongKind(Reason.NOT_SUPPORTED);
+        };
     }
 
     private static List<Expr> sides(Statement statement) {

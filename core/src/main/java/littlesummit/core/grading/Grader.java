@@ -20,7 +20,10 @@ public final class Grader {
         }
         return switch (spec.read(entry)) {
             case Reading.Stopped stopped -> Entries.unreadable(stopped);
-            case Reading.Understood(Statement statement) -> judge(spec, statement, entry);
+            case Reading.Understood(Statement statement) ->
+                DecimalComma.at(spec, entry)
+                        .<Verdict>map(at -> new Verdict.Unreadable(Reason.COMMA_OR_POINT, at))
+                        .orElseGet(() -> judge(spec, statement, entry));
         };
     }
 

@@ -1,6 +1,8 @@
 package littlesummit.core.grading;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.MathProblem;
@@ -8,9 +10,10 @@ import littlesummit.core.math.Polynomial;
 import littlesummit.core.math.Rational;
 import littlesummit.core.math.RationalFunction;
 import littlesummit.core.math.RealSet;
+import littlesummit.core.math.Solver;
 import littlesummit.core.math.Statement.Relation;
 
-/** Linear relations in one letter, and chains of them. */
+/** Relations in one letter, and chains of them. */
 final class Inequalities {
     private Inequalities() {}
 
@@ -26,20 +29,26 @@ final class Inequalities {
         if (isInfinite(left) || isInfinite(right)) {
             return bounded(left, sign, right);
         }
+        Set<String> letters = Solver.letters(left, right);
         RationalFunction difference = Canonical.of(left).minus(Canonical.of(right));
-        Polynomial p = difference.asPolynomial().orElseThrow(() -> new Entries.WrongKind(Reason.NOT_SUPPORTED));
-        if (difference.isConstantNumber()) {
+        if (letters.isEmpty() || difference.isConstantNumber()) {
             throw new Entries.WrongKind(Reason.DOMAIN_WANTED);
         }
-        if (p.letters().size() != 1 || p.hidesLetters()) {
+        if (letters.size() != 1 || sign == Relation.ABOUT) {
             throw new Entries.WrongKind(Reason.NOT_SUPPORTED);
         }
-        String letter = p.letters().getFirst();
-        Polynomial slope = p.coefficient(letter, 1);
-        if (p.degree(letter) != 1 || slope.asRational().isEmpty()) {
-            throw new Entries.WrongKind(Reason.NOT_SUPPORTED);
-        }
-        Rational a = slope.asRational().get();
+        String letter = letters.iterator().next();
+        Optional<Polynomial> linear = difference
+                .asPolynomial()
+                .filter(p -> !p.hidesLetters() && p.degree(letter) == 1)
+                .filter(p -> p.coefficient(letter, 1).asRational().isPresent());
+        return linear.isPresent()
+                ? linear(linear.get(), sign, letter)
+                : Solver.solve(left, sign, right, letter).asRealSet();
+    }
+
+    private static RealSet linear(Polynomial p, Relation sign, String letter) {
+        Rational a = p.coefficient(letter, 1).asRational().orElseThrow();
         RationalFunction root = RationalFunction.of(
                 p.coefficient(letter, 0).times(a.reciprocal()).negate());
         return set(a.signum() > 0 ? sign : turned(sign), root);

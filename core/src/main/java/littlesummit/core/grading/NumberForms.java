@@ -23,7 +23,10 @@ final class NumberForms {
             case FRACTION -> fraction(entry, value, false);
             case FRACTION_LOWEST -> fraction(entry, value, true);
             case MIXED -> mixed(entry, value);
-            case DECIMAL -> unless(Numbers.literal(entry).isPresent(), decimal(value));
+            case DECIMAL ->
+                unless(
+                        Numbers.literal(entry).isPresent() || Numbers.unsigned(entry) instanceof Expr.Repeating,
+                        decimal(value));
             case SCIENTIFIC -> scientific(entry);
             case NUMERAL -> unless(Numbers.literal(entry).isPresent(), Reason.NOT_NUMERAL);
             case PRIME_FACTORS -> primeFactors(entry);

@@ -44,6 +44,9 @@ final class QuantityGrader {
         if (unit.dimension() != rightUnit.dimension()) {
             return Verdict.incorrect();
         }
+        if (!Equality.sameNumber(right, value) && rightInSomeUnit(right, rightUnit, amount)) {
+            return Verdict.slip(Reason.OTHER_UNIT);
+        }
         if (!Equality.sameNumber(right, value)) {
             return NumberGrader.incorrect(right, value, amount, amount);
         }

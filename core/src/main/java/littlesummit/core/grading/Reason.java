@@ -62,6 +62,7 @@ public enum Reason {
     CHOICE_MIXED(
             "missing-element",
             "Something that you chose does not fit, and something that fits is missing. Look at each one again."),
+    OTHER_UNIT("The number and the unit do not fit together. Look at the unit that you wrote."),
     OTHER_VALUE("This is another value. Look at your own work once more, line by line."),
 
     // Not read
@@ -74,6 +75,12 @@ public enum Reason {
     NOT_CLOSED("A bracket is open and not closed."),
     UNKNOWN_VARIABLE("The letter at the marked place does not belong here."),
     TWO_NUMBERS("Two numbers stand side by side. Put a sign between them, or remove the space."),
+    REPEATING_OR_TIMES(
+            "This can be read in two ways. Put a sign of multiplication before the bracket, or write digits that"
+                    + " repeat with three dots behind, like 0.31818..."),
+    COMMA_OR_POINT(
+            "Does the comma stand before decimals, or between thousands? Write a point before decimals, and no comma"
+                    + " between thousands."),
     UNKNOWN_UNIT("The unit at the marked place is not known here."),
     NUMBER_MISSING("Write the number before the unit."),
     SIGN_TWICE("The same sign stands there twice. Write it once."),

@@ -31,6 +31,7 @@ public final class Alternatives {
             case Expr.Degrees(Expr inner) -> new Expr.Degrees(pick(inner, minus));
             case Expr.Num n -> n;
             case Expr.Mixed m -> m;
+            case Expr.Repeating r -> r;
             case Expr.Letter l -> l;
             case Expr.Pi p -> p;
             case Expr.Infinity i -> i;

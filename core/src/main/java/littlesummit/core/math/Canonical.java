@@ -37,6 +37,7 @@ public final class Canonical {
         return switch (expr) {
             case Expr.Num n -> RationalFunction.of(n.value());
             case Expr.Mixed m -> RationalFunction.of(m.value());
+            case Expr.Repeating r -> RationalFunction.of(r.value());
             case Expr.Letter(String name) ->
                 values.containsKey(name) ? values.get(name) : RationalFunction.of(Polynomial.letter(name));
             case Expr.Pi p -> RationalFunction.of(Polynomial.atom(new Atom.Pi()));

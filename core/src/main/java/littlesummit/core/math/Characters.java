@@ -13,10 +13,13 @@ final class Characters {
     record Symbol(String text, Kind kind, String meaning) {}
 
     static final List<Symbol> TWO_CHARACTERS = List.of(
-            new Symbol("<=", Kind.RELATION, "<="), new Symbol("=<", Kind.RELATION, "<="),
-            new Symbol(">=", Kind.RELATION, ">="), new Symbol("=>", Kind.RELATION, ">="),
-            new Symbol("!=", Kind.RELATION, "!="), new Symbol("<>", Kind.RELATION, "!="),
-            new Symbol("~=", Kind.RELATION, "≈"), new Symbol("**", Kind.CARET, "^"));
+            new Symbol("<=", Kind.RELATION, "<="),
+            new Symbol("=<", Kind.RELATION, "<="),
+            new Symbol(">=", Kind.RELATION, ">="),
+            new Symbol("=>", Kind.RELATION, ">="),
+            new Symbol("!=", Kind.RELATION, "!="),
+            new Symbol("<>", Kind.RELATION, "!="),
+            new Symbol("~=", Kind.RELATION, "≈"));
 
     private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁻⁽⁾";
     private static final String LOWERED = "0123456789+-()";
@@ -86,12 +89,7 @@ final class Characters {
     }
 
     static boolean isSpace(char c) {
-        return Character.isWhitespace(c)
-                || Character.isSpaceChar(c)
-                || c == '\u200B'
-                || c == '\u2060'
-                || c == '\uFEFF'
-                || c == '~';
+        return Character.isWhitespace(c) || Character.isSpaceChar(c) || c == '\u200B' || c == '\u2060' || c == '\uFEFF';
     }
 
     /** The plain character that a raised one stands for, or −1. */

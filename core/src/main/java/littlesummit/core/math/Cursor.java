@@ -116,6 +116,7 @@ final class Cursor {
         return switch (here.kind()) {
             case END, GAP -> new Stop(Problem.INCOMPLETE, here.at());
             case LETTER -> new Stop(Problem.UNKNOWN_LETTER, here.at());
+            case TWO_READINGS -> new Stop(Problem.REPEATING_OR_TIMES, here.at());
             case UNKNOWN_UNIT -> new Stop(Problem.UNKNOWN_UNIT, here.at());
             case UNIT -> new Stop(Problem.UNIT_ALONE, here.at());
             default -> new Stop(Problem.UNEXPECTED, here.at());

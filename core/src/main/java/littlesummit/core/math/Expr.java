@@ -1,6 +1,7 @@
 package littlesummit.core.math;
 
 import java.math.BigInteger;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -32,6 +33,24 @@ public sealed interface Expr {
     record Mixed(BigInteger whole, BigInteger num, BigInteger den) implements Expr {
         public Rational value() {
             return Rational.of(whole).plus(new Rational(num, den));
+        }
+    }
+
+    /**
+     * A decimal whose last digits repeat without end: 0.3181818… has the digits 318, three places, and a period of two.
+     *
+     * @param period how many of the places repeat, at least one
+     */
+    record Repeating(BigInteger digits, int places, int period) implements Expr {
+        public Rational value() {
+            BigInteger once = digits.divide(BigInteger.TEN.pow(period));
+            BigInteger places = BigInteger.TEN.pow(this.places).subtract(BigInteger.TEN.pow(this.places - period));
+            return new Rational(digits.subtract(once), places);
+        }
+
+        /** The digits as far as they are written, with a point. */
+        public String written() {
+            return LatexPrinter.digits(new Num(digits, places));
         }
     }
 
@@ -142,6 +161,7 @@ public sealed interface Expr {
         return switch (this) {
             case Num n -> List.of();
             case Mixed m -> List.of();
+            case Repeating r -> List.of();
             case Letter l -> List.of();
             case Pi p -> List.of();
             case Infinity i -> List.of();
@@ -157,5 +177,41 @@ public sealed interface Expr {
             case Degrees(Expr inner) -> List.of(inner);
             case PlusMinus(Expr inner) -> List.of(inner);
         };
+    }
+
+    /** The same tree with its i-th part replaced; see {@link #children()}. */
+    default Expr with(int i, Expr child) {
+        return switch (this) {
+            case Neg n -> new Neg(child);
+            case Sum(List<Expr> terms) -> new Sum(replaced(terms, i, child));
+            case Product(List<Expr> factors) -> new Product(replaced(factors, i, child));
+            case Quotient(Expr num, Expr den) -> i == 0 ? new Quotient(child, den) : new Quotient(num, child);
+            case Power(Expr base, Expr exponent) -> i == 0 ? new Power(child, exponent) : new Power(base, child);
+            case Root(int index, Expr radicand) -> new Root(index, child);
+            case Abs a -> new Abs(child);
+            case Percent p -> new Percent(child);
+            case Money m -> new Money(child);
+            case Degrees d -> new Degrees(child);
+            case PlusMinus p -> new PlusMinus(child);
+            default -> this;
+        };
+    }
+
+    /** The same tree with a number for a letter. */
+    default Expr with(String letter, Rational value) {
+        if (equals(new Letter(letter))) {
+            return fraction(value);
+        }
+        Expr changed = this;
+        for (int i = 0; i < children().size(); i++) {
+            changed = changed.with(i, children().get(i).with(letter, value));
+        }
+        return changed;
+    }
+
+    private static List<Expr> replaced(List<Expr> list, int i, Expr child) {
+        List<Expr> changed = new ArrayList<>(list);
+        changed.set(i, child);
+        return changed;
     }
 }

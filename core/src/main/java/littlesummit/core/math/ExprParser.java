@@ -86,7 +86,7 @@ final class ExprParser {
         return factors.size() == 1 ? factors.getFirst() : new Expr.Product(factors);
     }
 
-    /** A written sign of multiplication, or the letter x where it can only be one. */
+    /** A written sign of multiplication, or an x between two plain numbers or before a power of ten. */
     private boolean timesHere() {
         Token here = cursor.peek();
         if (here.is(Kind.TIMES)) {
@@ -97,12 +97,7 @@ final class ExprParser {
         }
         boolean powerOfTen =
                 cursor.peek(1).is(Kind.NUMBER, "10") && cursor.peek(2).is(Kind.CARET);
-        boolean operand = cursor.peek(1).is(Kind.NUMBER)
-                || cursor.peek(1).is(Kind.OPEN)
-                || cursor.peek(1).is(Kind.MINUS)
-                || cursor.peek(1).is(Kind.FRACTION)
-                || cursor.peek(1).is(Kind.ROOT_SIGN);
-        return powerOfTen || operand && !letters.contains(here.text());
+        return powerOfTen || cursor.peek(1).is(Kind.NUMBER) && !letters.contains(here.text());
     }
 
     private boolean startsFactor() {
@@ -223,6 +218,9 @@ final class ExprParser {
 
     private Expr number() {
         Token token = cursor.take();
+        if (token.text().endsWith(")")) {
+            return repeating(token.text());
+        }
         int e = token.text().indexOf('e');
         if (e >= 0) {
             return scientific(token, e);
@@ -266,6 +264,14 @@ final class ExprParser {
         return point < 0
                 ? new Expr.Num(new BigInteger(digits), 0)
                 : new Expr.Num(new BigInteger(digits.replace(".", "")), digits.length() - point - 1);
+    }
+
+    /** Written 0.3(18), with the digits that repeat in brackets. */
+    private static Expr repeating(String text) {
+        int open = text.indexOf('(');
+        int period = text.length() - open - 2;
+        Expr.Num digits = literal(text.substring(0, open) + text.substring(open + 1, text.length() - 1));
+        return new Expr.Repeating(digits.digits(), digits.places(), period);
     }
 
     private static Expr scientific(Token token, int e) {

@@ -74,6 +74,7 @@ public final class LatexPrinter {
         return switch (expr) {
             case Expr.Num n -> digits(n);
             case Expr.Mixed m -> m.whole() + "\\frac{" + m.num() + "}{" + m.den() + "}";
+            case Expr.Repeating r -> repeating(r.written(), r.period());
             case Expr.Letter(String name) -> name;
             case Expr.Pi p -> "\\pi ";
             case Expr.Infinity i -> "\\infty ";
@@ -91,6 +92,11 @@ public final class LatexPrinter {
                 "\\$" + (inner instanceof Expr.Neg(Expr positive) ? "-" + factor(positive) : factor(inner));
             case Expr.Degrees(Expr inner) -> postfixed(inner) + "^{\\circ}";
         };
+    }
+
+    private static String repeating(String written, int period) {
+        int start = written.length() - period;
+        return written.substring(0, start) + "\\overline{" + written.substring(start) + "}";
     }
 
     static String digits(Expr.Num n) {

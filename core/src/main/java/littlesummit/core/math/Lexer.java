@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import littlesummit.core.math.Token.Kind;
 
@@ -47,6 +48,9 @@ final class Lexer {
 
     private final String text;
     private final Syntax syntax;
+    /** LaTeX writes a space as a tilde. */
+    private final boolean isLatex;
+
     private final List<Token> tokens = new ArrayList<>();
     private int pos;
     private int end;
@@ -55,6 +59,7 @@ final class Lexer {
     private Lexer(String text, Syntax syntax) {
         this.text = text;
         this.syntax = syntax;
+        this.isLatex = text.indexOf('\\') >= 0;
     }
 
     static List<Token> tokens(String text, Syntax syntax) {
@@ -69,7 +74,7 @@ final class Lexer {
         end = stop;
         while (pos < end) {
             char c = Characters.fold(text.charAt(pos));
-            if (Characters.isSpace(c) && !(c == '~' && peek(1) == '=')) {
+            if (Characters.isSpace(c) || c == '~' && isLatex && peek(1) != '=') {
                 spaced = true;
                 pos++;
             } else if (Characters.isDigit(c) || c == '.' && Characters.isDigit(peek(1))) {
@@ -112,7 +117,19 @@ final class Lexer {
         }
         if (peek(0) == '.') {
             pos++;
-            digits.append('.').append(digitRun());
+            String decimals = digitRun();
+            Optional<Repetition> repeats = Repetition.at(text, pos, decimals);
+            if (repeats.isPresent()) {
+                pos = repeats.get().end();
+                digits.append('.').append(repeats.get().once());
+                add(Kind.NUMBER, digits + "(" + repeats.get().period() + ")", start);
+                return;
+            }
+            if (!syntax.continued() && Repetition.isAmbiguous(text, pos, decimals)) {
+                add(Kind.TWO_READINGS, digits + "." + decimals, start);
+                return;
+            }
+            digits.append('.').append(decimals);
         }
         if ((peek(0) == 'e' || peek(0) == 'E') && !syntax.letters().contains("e")) {
             int sign = peek(1) == '-' || peek(1) == '+' || peek(1) == '\u2212' ? 2 : 1;
@@ -222,6 +239,11 @@ final class Lexer {
 
     private void symbol(char c) {
         int start = pos;
+        if (isPlusMinus()) {
+            pos += text.startsWith("+/-", pos) ? 3 : 2;
+            add(Kind.PLUS_MINUS, "±", start);
+            return;
+        }
         for (Characters.Symbol two : Characters.TWO_CHARACTERS) {
             if (c == two.text().charAt(0) && peek(1) == two.text().charAt(1)) {
                 pos += 2;
@@ -237,9 +259,25 @@ final class Lexer {
             add(Kind.DEGREE, "°", start);
         } else {
             Characters.symbol(c)
+                    .map(s -> s.kind() == Kind.COLON && isDivision() ? new Characters.Symbol(":", Kind.DIVIDE, ":") : s)
                     .ifPresentOrElse(
                             s -> add(s.kind(), s.meaning(), start), () -> add(Kind.UNKNOWN, String.valueOf(c), start));
         }
+    }
+
+    /** A colon divides in a line of work, but for the one in {x : x &lt; 4}. */
+    private boolean isDivision() {
+        return syntax.continued() && tokens.stream().noneMatch(t -> t.is(Kind.OPEN, "{")) && !tokens.isEmpty();
+    }
+
+    /** {@code +/-} anywhere, and {@code +-} in front of a member of a list; elsewhere a negative number is added. */
+    private boolean isPlusMinus() {
+        boolean inFront = tokens.isEmpty()
+                || tokens.getLast().is(Kind.OPEN)
+                || tokens.getLast().is(Kind.COMMA)
+                || tokens.getLast().is(Kind.RELATION);
+        return text.startsWith("+/-", pos)
+                || (syntax.sets() || syntax.continued()) && inFront && text.startsWith("+-", pos);
     }
 
     /** LaTeX writes a degree sign as a raised circle. */

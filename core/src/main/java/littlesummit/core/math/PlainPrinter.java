@@ -11,6 +11,8 @@ public final class PlainPrinter {
         return switch (expr) {
             case Expr.Num n -> LatexPrinter.digits(n);
             case Expr.Mixed m -> m.whole() + " " + m.num() + "/" + m.den();
+            case Expr.Repeating r ->
+                r.written() + r.written().substring(r.written().length() - r.period()) + "...";
             case Expr.Letter(String name) -> name;
             case Expr.Pi p -> "pi";
             case Expr.Infinity i -> "inf";

@@ -18,6 +18,7 @@ public sealed interface Reading {
         NOT_CLOSED,
         UNKNOWN_LETTER,
         TWO_NUMBERS,
+        REPEATING_OR_TIMES,
         UNKNOWN_UNIT,
         UNIT_ALONE,
         UNIT_HERE,

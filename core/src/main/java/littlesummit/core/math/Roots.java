@@ -32,9 +32,9 @@ final class Roots {
     }
 
     private static RationalFunction positive(RationalFunction radicand, int index, Budget budget) {
-        Optional<Rational> rational = radicand.asRational();
-        if (rational.isPresent()) {
-            Surd.Scaled root = Surd.root(rational.get(), index);
+        Optional<Surd.Scaled> alone = surd(radicand);
+        if (alone.isPresent()) {
+            Surd.Scaled root = Surd.root(alone.get(), index);
             return RationalFunction.of(Polynomial.term(root.factor(), Monomial.of(root.surd())));
         }
         if (index == 2) {
@@ -44,6 +44,17 @@ final class Roots {
             }
         }
         return general(radicand, index, budget);
+    }
+
+    /** A rational with one surd, where that is all. */
+    private static Optional<Surd.Scaled> surd(RationalFunction number) {
+        if (number.num().size() != 1 || number.den().asRational().isEmpty()) {
+            return Optional.empty();
+        }
+        Monomial m = number.num().leadingMonomial();
+        Rational factor =
+                number.num().leadingCoefficient().over(number.den().asRational().orElseThrow());
+        return m.size() == 0 ? Optional.of(new Surd.Scaled(factor, m.surd())) : Optional.empty();
     }
 
     /** root(n/d) is root(n·d^(index−1)) / d, with |d| for even roots. */

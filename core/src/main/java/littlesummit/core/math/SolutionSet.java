@@ -22,6 +22,14 @@ public record SolutionSet(RealSet exact, Set<Polynomial> factors) {
         return new SolutionSet(exact, Set.of());
     }
 
+    /** @throws MathProblem where roots that are known only by their polynomial belong to it */
+    public RealSet asRealSet() {
+        if (!factors.isEmpty()) {
+            throw MathProblem.notSupported("roots that cannot be placed");
+        }
+        return exact;
+    }
+
     public SolutionSet union(SolutionSet other) {
         Set<Polynomial> both = new TreeSet<>((a, b) -> a.toString().compareTo(b.toString()));
         both.addAll(factors);
@@ -34,7 +42,7 @@ public record SolutionSet(RealSet exact, Set<Polynomial> factors) {
         if (factors.isEmpty() && other.factors.isEmpty()) {
             return of(exact.intersection(other.exact));
         }
-        if (equals(ALL) || equals(other)) {
+        if (equals(ALL) || sameAs(other)) {
             return other;
         }
         if (other.equals(ALL)) {
@@ -43,8 +51,33 @@ public record SolutionSet(RealSet exact, Set<Polynomial> factors) {
         throw MathProblem.notSupported("roots that cannot be placed");
     }
 
+    /** @throws MathProblem where a number of one set may be a root that the other one knows by its polynomial */
     public boolean sameAs(SolutionSet other) {
+        tryRoots(other);
+        other.tryRoots(this);
         return factors.equals(other.factors) && exact.sameAs(other.exact);
+    }
+
+    private void tryRoots(SolutionSet other) {
+        for (Polynomial factor : factors) {
+            if (!other.factors.contains(factor)) {
+                other.exact.intervals().stream()
+                        .flatMap(i -> i.low().stream())
+                        .filter(number -> number.asRational().isEmpty())
+                        .forEach(number -> tryRoot(factor, number));
+            }
+        }
+    }
+
+    private static void tryRoot(Polynomial factor, RationalFunction number) {
+        String letter = factor.letters().getFirst();
+        RationalFunction value = RationalFunction.ZERO;
+        for (int k = factor.degree(letter); k >= 0; k--) {
+            value = value.times(number).plus(RationalFunction.of(factor.coefficient(letter, k)));
+        }
+        if (Enclosure.sign(value) == 0) {
+            throw MathProblem.notSupported("a root of a polynomial that has others");
+        }
     }
 
     /** Whether everything in it lies in the other one too. */

@@ -25,14 +25,27 @@ public final class Solver {
 
     /** @param letter the only letter on both sides; any other name where there is none */
     public static SolutionSet solve(Expr left, Relation sign, Expr right, String letter) {
+        if (sign != Relation.ABOUT && (Piecewise.isNeeded(left, letter) || Piecewise.isNeeded(right, letter))) {
+            return Piecewise.solve(left, sign, right, letter);
+        }
         Solver solver = new Solver(left, right, letter);
         return switch (sign) {
             case EQUAL -> solver.equation();
             case NOT_EQUAL ->
-                SolutionSet.of(placed(solver.equation()).complement()).intersection(solver.domain());
+                SolutionSet.of(solver.equation().asRealSet().complement()).intersection(solver.domain());
             case LESS, GREATER, AT_MOST, AT_LEAST -> solver.inequality(sign);
             case ABOUT -> throw MathProblem.notSupported("a rounded value is no equation");
         };
+    }
+
+    /**
+     * What solves an equation once all roots in it are squared away: its solutions, and false ones that came in. Empty
+     * where there is nothing to square.
+     */
+    public static SolutionSet candidates(Expr left, Expr right, String letter) {
+        return Piecewise.isNeeded(left, letter) || Piecewise.isNeeded(right, letter)
+                ? Piecewise.candidates(left, right, letter)
+                : SolutionSet.EMPTY;
     }
 
     private RationalFunction difference() {
@@ -47,50 +60,14 @@ public final class Solver {
         if (f.isConstantNumber()) {
             return Enclosure.sign(f) == 0 ? domain() : SolutionSet.EMPTY;
         }
-        Polynomial plain = f.num();
-        boolean bound = false;
-        for (Optional<Atom> atom = boundAtom(plain); atom.isPresent(); atom = boundAtom(plain)) {
-            plain = withoutAtom(plain, atom.get());
-            bound = true;
-        }
-        SolutionSet candidates = roots(plain);
-        return bound || !f.den().isConstant() ? kept(candidates, f.den()) : candidates;
-    }
-
-    /** A root or an absolute value in which the letter occurs. */
-    private Optional<Atom> boundAtom(Polynomial p) {
-        return p.atoms().stream()
-                .filter(a -> switch (a) {
-                    case Atom.Letter l -> false;
-                    case Atom.Pi pi -> false;
-                    case Atom.Root r ->
-                        r.radicand().letters().contains(letter)
-                                || boundAtom(r.radicand()).isPresent();
-                    case Atom.Abs abs ->
-                        abs.inner().letters().contains(letter)
-                                || boundAtom(abs.inner()).isPresent();
-                })
-                .findFirst();
-    }
-
-    /** From A·s + B = 0 with s² known to A²·s² − B² = 0, which keeps every solution and may add some. */
-    private static Polynomial withoutAtom(Polynomial p, Atom atom) {
-        Polynomial square =
-                switch (atom) {
-                    case Atom.Root(int index, Polynomial radicand) when index == 2 -> radicand;
-                    case Atom.Abs(Polynomial inner) -> inner.times(inner);
-                    default -> throw MathProblem.notSupported("a higher root of the unknown");
-                };
-        Polynomial a = p.coefficient(atom, 1);
-        Polynomial b = p.coefficient(atom, 0);
-        return a.times(a).times(square).minus(b.times(b));
+        SolutionSet candidates = roots(f.num(), letter);
+        return f.den().isConstant() ? candidates : kept(candidates, f.den());
     }
 
     /** Those that solve the equation as it was written. */
     private SolutionSet kept(SolutionSet candidates, Polynomial den) {
         if (!candidates.factors().isEmpty()) {
             if (den.isOrdinary()
-                    && boundAtom(difference().num()).isEmpty()
                     && candidates.factors().stream()
                             .allMatch(f -> Gcd.of(f, den).degree() == 0)) {
                 return new SolutionSet(
@@ -125,14 +102,7 @@ public final class Solver {
                 Canonical.of(left).den().times(Canonical.of(right).den()).times(f.den());
         return dens.isConstant()
                 ? SolutionSet.ALL
-                : SolutionSet.of(placed(roots(dens)).complement());
-    }
-
-    private static RealSet placed(SolutionSet set) {
-        if (!set.factors().isEmpty()) {
-            throw MathProblem.notSupported("roots that cannot be placed");
-        }
-        return set.exact();
+                : SolutionSet.of(roots(dens, letter).asRealSet().complement());
     }
 
     /**
@@ -140,113 +110,16 @@ public final class Solver {
      *
      * @param p not zero
      */
-    private SolutionSet roots(Polynomial p) {
-        if (p.degree(letter) == 1) {
-            return point(RationalFunction.of(p.coefficient(letter, 0).negate())
-                    .over(RationalFunction.of(p.coefficient(letter, 1))));
-        }
-        if (p.degree(letter) == 0) {
-            return SolutionSet.EMPTY;
-        }
-        if (!p.letters().equals(List.of(letter))
-                || !p.isOrdinary()
-                || p.terms().keySet().stream().anyMatch(m -> !m.surd().isOne() || m.size() > 1)) {
-            return roots(quadratic(p));
-        }
-        SolutionSet all = SolutionSet.EMPTY;
-        for (Polynomial factor : factors(squarefree(p))) {
-            all = all.union(rootsOfFactor(factor));
-        }
-        return all;
-    }
-
-    private SolutionSet point(RationalFunction root) {
-        return SolutionSet.of(RealSet.point(root));
-    }
-
-    /** Coefficients that are no rationals: the formula for degree 2, nothing beyond. */
-    private List<RationalFunction> quadratic(Polynomial p) {
-        if (p.degree(letter) != 2
-                || !RationalFunction.of(p.coefficient(letter, 2)).isConstantNumber()) {
-            throw MathProblem.notSupported("coefficients that are not rational");
-        }
-        return List.of(
-                RationalFunction.of(p.coefficient(letter, 2)),
-                RationalFunction.of(p.coefficient(letter, 1)),
-                RationalFunction.of(p.coefficient(letter, 0)));
-    }
-
-    private SolutionSet roots(List<RationalFunction> abc) {
-        RationalFunction a = abc.get(0);
-        RationalFunction b = abc.get(1);
-        RationalFunction discriminant =
-                b.times(b).minus(a.times(abc.get(2)).times(RationalFunction.of(Rational.of(4))));
-        int sign = Enclosure.sign(discriminant);
-        if (sign < 0) {
-            return SolutionSet.EMPTY;
-        }
-        RationalFunction root = Roots.root(discriminant, 2, new Budget());
-        RationalFunction twice = a.times(RationalFunction.of(Rational.of(2)));
-        return point(root.minus(b).over(twice))
-                .union(point(root.plus(b).negate().over(twice)));
-    }
-
-    private Polynomial squarefree(Polynomial p) {
-        Polynomial derivative = Polynomial.ZERO;
-        for (int k = 1; k <= p.degree(letter); k++) {
-            derivative = derivative.plus(p.coefficient(letter, k)
-                    .times(Polynomial.letter(letter).power(k - 1))
-                    .times(Rational.of(k)));
-        }
-        Polynomial common = Gcd.of(p, derivative);
-        Polynomial once = common.degree() == 0 ? p : p.exactOver(common).orElseThrow();
-        Polynomial primitive = once.primitive();
-        return primitive.leadingCoefficient().signum() < 0 ? primitive.negate() : primitive;
-    }
-
-    private List<Polynomial> factors(Polynomial p) {
-        Polynomial x = Polynomial.letter(letter);
-        List<Polynomial> found = new ArrayList<>();
-        Polynomial rest = p;
-        if (rest.coefficient(letter, 0).isZero()) {
-            found.add(x);
-            rest = rest.exactOver(x).orElseThrow();
-        }
-        if (rest.degree(letter) < 2) {
-            found.add(rest);
-            return found.stream().filter(f -> f.degree(letter) > 0).toList();
-        }
-        UnivariateFactors.of(Irreducible.coefficients(rest, letter)).forEach(c -> found.add(polynomial(c)));
-        return found;
-    }
-
-    private Polynomial polynomial(java.math.BigInteger[] coefficients) {
-        Polynomial sum = Polynomial.ZERO;
-        for (int i = 0; i < coefficients.length; i++) {
-            sum = sum.plus(Polynomial.letter(letter).power(i).times(Rational.of(coefficients[i])));
-        }
-        return sum;
-    }
-
-    private SolutionSet rootsOfFactor(Polynomial f) {
-        int degree = f.degree(letter);
-        if (degree == 1) {
-            return roots(f);
-        }
-        if (degree == 2) {
-            return roots(quadratic(f));
-        }
-        Polynomial normal = f.leadingCoefficient().signum() < 0 ? f.negate() : f;
-        return Sturm.realRoots(Irreducible.coefficients(f, letter)) == 0
-                ? SolutionSet.EMPTY
-                : new SolutionSet(RealSet.EMPTY, Set.of(normal));
+    static SolutionSet roots(Polynomial p, String letter) {
+        return new RealRoots(letter).of(p);
     }
 
     /** By the sign between neighbouring places where it can change. */
     private SolutionSet inequality(Relation sign) {
         RationalFunction f = difference();
-        RealSet zeros = f.isZero() ? RealSet.EMPTY : placed(equation());
-        RealSet poles = f.den().isConstant() ? RealSet.EMPTY : placed(roots(f.den()));
+        RealSet zeros = f.isZero() ? RealSet.EMPTY : equation().asRealSet();
+        RealSet poles =
+                f.den().isConstant() ? RealSet.EMPTY : roots(f.den(), letter).asRealSet();
         List<RationalFunction> cuts = cuts(zeros.union(poles));
         RealSet result = sign.holds(0) && f.isZero() ? RealSet.ALL : sign.holds(0) ? zeros : RealSet.EMPTY;
         for (int i = 0; i <= cuts.size() && !f.isZero(); i++) {
@@ -259,14 +132,14 @@ public final class Solver {
         return SolutionSet.of(result).intersection(domain());
     }
 
-    private static List<RationalFunction> cuts(RealSet points) {
+    static List<RationalFunction> cuts(RealSet points) {
         List<RationalFunction> cuts = new ArrayList<>();
         points.intervals()
                 .forEach(i -> cuts.add(i.low().orElseThrow(() -> MathProblem.notSupported("zero on an interval"))));
         return cuts;
     }
 
-    private static Rational between(Optional<RationalFunction> low, Optional<RationalFunction> high) {
+    static Rational between(Optional<RationalFunction> low, Optional<RationalFunction> high) {
         if (low.isEmpty() && high.isEmpty()) {
             return Rational.ZERO;
         }

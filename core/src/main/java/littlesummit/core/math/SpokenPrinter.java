@@ -78,6 +78,8 @@ public final class SpokenPrinter {
         return switch (expr) {
             case Expr.Num n -> LatexPrinter.digits(n);
             case Expr.Mixed m -> m.whole() + " and " + m.num() + " over " + m.den();
+            case Expr.Repeating r ->
+                r.written() + " with " + r.written().substring(r.written().length() - r.period()) + " repeating";
             case Expr.Letter(String name) -> name;
             case Expr.Pi p -> "pi";
             case Expr.Infinity i -> "infinity";

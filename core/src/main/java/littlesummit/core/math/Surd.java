@@ -53,8 +53,15 @@ record Surd(Map<BigInteger, Rational> powers) {
 
     /** The principal {@code index}-th root of a positive rational. */
     static Scaled root(Rational positive, int index) {
+        return root(new Scaled(positive, ONE), index);
+    }
+
+    /** The same of a positive rational with a surd. */
+    static Scaled root(Scaled product, int index) {
         Map<BigInteger, Rational> exponents = new TreeMap<>();
         Rational share = Rational.of(1, index);
+        Rational positive = product.factor();
+        product.surd().powers().forEach((p, e) -> exponents.put(p, share.times(e)));
         Primes.factor(positive.num())
                 .forEach((p, k) -> exponents.merge(p, share.times(Rational.of(k)), Rational::plus));
         Primes.factor(positive.den())

@@ -38,6 +38,8 @@ record Token(Kind kind, String text, int at, boolean spaced) {
         EMPTY_SET,
         REALS,
         GAP,
+        /** Decimals with a bracket right behind: a factor, or digits that repeat. */
+        TWO_READINGS,
         UNKNOWN,
         END
     }

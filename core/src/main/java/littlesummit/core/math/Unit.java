@@ -1,7 +1,11 @@
 package littlesummit.core.math;
 
 import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Units of quantities, with exact factors to the base of their dimension (SI Brochure, 9th edition, tables 7 and 8).
@@ -30,11 +34,23 @@ public enum Unit {
     private final String symbol;
     private final Dimension dimension;
     private final Rational factor;
+    /** In small letters, one and several. */
+    private final Set<String> names;
 
     Unit(String symbol, Dimension dimension, Rational factor) {
         this.symbol = symbol;
         this.dimension = dimension;
         this.factor = factor;
+        String name = name().toLowerCase(Locale.ROOT);
+        String american = name.replace("metre", "meter");
+        this.names = new HashSet<>(List.of(name, name + "s", american, american + "s"));
+        switch (symbol) {
+            case "s" -> names.addAll(List.of("sec", "secs"));
+            case "min" -> names.add("mins");
+            case "h" -> names.addAll(List.of("hr", "hrs"));
+            case "°" -> names.add("deg");
+            default -> {}
+        }
     }
 
     public String symbol() {
@@ -50,8 +66,11 @@ public enum Unit {
         return factor;
     }
 
-    /** Symbols are case-sensitive, as in the SI. */
-    public static Optional<Unit> of(String symbol) {
-        return Arrays.stream(values()).filter(u -> u.symbol.equals(symbol)).findFirst();
+    /** By its symbol, case-sensitive as in the SI, or by its name in either spelling. */
+    public static Optional<Unit> of(String written) {
+        String name = written.toLowerCase(Locale.ROOT);
+        return Arrays.stream(values())
+                .filter(u -> u.symbol.equals(written) || u.names.contains(name))
+                .findFirst();
     }
 }

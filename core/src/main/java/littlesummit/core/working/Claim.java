@@ -61,11 +61,7 @@ final class Claim {
         return switch (statement) {
             case Statement.Relations(List<Expr> sides, List<Relation> signs) -> chain(sides, signs, letter);
             case Statement.Sequence(Joiner joiner, List<Statement> items) ->
-                joiner == Joiner.AND
-                        ? items.stream()
-                                .map(i -> solutions(i, letter))
-                                .reduce(SolutionSet.ALL, SolutionSet::intersection)
-                        : union(items, letter);
+                isJoint(statement) ? joint(items, letter) : union(items, letter);
             case Statement.Delimited(char open, List<Statement> items, char close)
             when open == '{' -> union(items, letter);
             case Statement.Value(Expr expr) ->
@@ -79,8 +75,53 @@ final class Claim {
             case Statement.Reals(List<Expr> except) -> reals(except);
             case Statement.SetBuilder(String name, Statement condition)
             when name.equals(letter) -> solutions(condition, letter);
+            case Statement.Union(List<Statement> parts) -> union(parts, letter);
+            case Statement.Delimited(char open, List<Statement> ends, char close)
+            when ends.size() == 2
+                    && ends.get(0) instanceof Statement.Value(Expr low)
+                    && ends.get(1) instanceof Statement.Value(Expr high) ->
+                interval(open == '[', low, high, close == ']');
             default -> throw new Undecided("this kind of line cannot be checked here");
         };
+    }
+
+    /**
+     * Whether all members have to hold at once. A comma stands for "or", but for exceptions and for the two ends of an
+     * interval; "x = 2 and x = 3" lists two solutions.
+     */
+    static boolean isJoint(Statement statement) {
+        if (!(statement instanceof Statement.Sequence(Joiner joiner, List<Statement> items)) || joiner == Joiner.OR) {
+            return false;
+        }
+        boolean areValues = items.stream().allMatch(Claim::isValueOfLetter);
+        boolean areInequalities = items.stream()
+                .allMatch(
+                        i -> i instanceof Statement.Relations(var sides, var signs) && !signs.contains(Relation.EQUAL));
+        return joiner == Joiner.AND ? !areValues : areInequalities && !isOutside(items);
+    }
+
+    private static boolean isValueOfLetter(Statement item) {
+        return equation(item)
+                .filter(sides -> sides.get(0) instanceof Expr.Letter
+                        && Solver.letters(sides.get(1)).isEmpty())
+                .isPresent();
+    }
+
+    /** x &lt; 2, x &gt; 5: both at once would be nothing. */
+    private static boolean isOutside(List<Statement> items) {
+        Set<String> letters = lettersOf(new Statement.Sequence(Joiner.COMMA, items));
+        return letters.size() != 1 || joint(items, letters.iterator().next()).isEmpty();
+    }
+
+    private static SolutionSet joint(List<Statement> items, String letter) {
+        return items.stream().map(i -> solutions(i, letter)).reduce(SolutionSet.ALL, SolutionSet::intersection);
+    }
+
+    private static SolutionSet interval(boolean lowIncluded, Expr low, Expr high, boolean highIncluded) {
+        RealSet above =
+                low instanceof Expr.Neg(Expr.Infinity i) ? RealSet.ALL : RealSet.above(Canonical.of(low), lowIncluded);
+        RealSet below = high instanceof Expr.Infinity ? RealSet.ALL : RealSet.below(Canonical.of(high), highIncluded);
+        return new SolutionSet(above.intersection(below), Set.of());
     }
 
     private static SolutionSet reals(List<Expr> except) {

@@ -9,7 +9,7 @@ import littlesummit.core.math.Alternatives;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Equality;
 import littlesummit.core.math.Expr;
-import littlesummit.core.math.Gcd;
+import littlesummit.core.math.Formulas;
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.Polynomial;
 import littlesummit.core.math.Rational;
@@ -34,6 +34,7 @@ final class Following {
         record Unknown(String why) implements Link {}
     }
 
+    static final String WITHOUT_NEGATIVES = "This holds where no letter stands for a negative number.";
     static final Link FOLLOWS = new Link.Follows("");
     static final Link FAILS = new Link.Fails(Optional.empty());
 
@@ -113,7 +114,7 @@ final class Following {
         return expr.children().stream().flatMap(c -> Stream.concat(Stream.of(c), pieces(c)));
     }
 
-    private static Link chain(List<Expr> sides, List<Relation> signs) {
+    static Link chain(List<Expr> sides, List<Relation> signs) {
         for (int i = 0; i < signs.size(); i++) {
             if (!holds(sides.get(i), signs.get(i), sides.get(i + 1))) {
                 return new Link.Fails(Optional.of(List.of(sides.get(i), sides.get(i + 1))));
@@ -270,24 +271,16 @@ final class Following {
     }
 
     private static Link severalLetters(Statement before, Statement line) {
-        List<Expr> was = Claim.equation(before)
-                .orElseThrow(() -> new Undecided("several letters in something that is no equation"));
-        List<Expr> is = Claim.equation(line)
-                .orElseThrow(() -> new Undecided("several letters in something that is no equation"));
-        Polynomial a = numerator(was);
-        Polynomial b = numerator(is);
-        return a.equals(b) || a.equals(b.negate()) ? FOLLOWS : FAILS;
-    }
-
-    /** Left less right over one bottom, without what top and bottom share and without a number in front. */
-    private static Polynomial numerator(List<Expr> sides) {
-        RationalFunction f = Canonical.of(sides.get(0)).minus(Canonical.of(sides.get(1)));
-        if (!f.num().isOrdinary() || !f.den().isOrdinary()) {
-            throw new Undecided("roots with several letters");
+        if (Claim.equation(before).isEmpty() || Claim.equation(line).isEmpty()) {
+            throw new Undecided("several letters in something that is no equation");
         }
-        Polynomial common = f.den().isConstant() ? Polynomial.ONE : Gcd.of(f.num(), f.den());
-        return f.num().isZero()
-                ? f.num()
-                : f.num().exactOver(common).orElse(f.num()).primitive();
+        return switch (Formulas.compare(
+                Claim.equation(before).get(), Claim.equation(line).get())) {
+            case SAME, SAME_SOLUTIONS -> FOLLOWS;
+            case SAME_WITHOUT_NEGATIVES -> new Link.Follows(WITHOUT_NEGATIVES);
+            case DIFFERENT -> FAILS;
+            case UNKNOWN ->
+                throw new Undecided("whether this says the same for all values of its letters cannot be told");
+        };
     }
 }

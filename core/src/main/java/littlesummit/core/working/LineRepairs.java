@@ -22,7 +22,7 @@ final class LineRepairs {
         return Rewriting.oneEach(expr, place -> switch (place) {
             case Expr.Sum(List<Expr> terms) ->
                 Stream.iterate(0, i -> i < terms.size(), i -> i + 1)
-                        .map(i -> new Local(Rewriting.with(place, i, Rewriting.negated(terms.get(i))), Slip.LOST_SIGN));
+                        .map(i -> new Local(place.with(i, Rewriting.negated(terms.get(i))), Slip.LOST_SIGN));
             default -> Stream.empty();
         });
     }
@@ -51,8 +51,7 @@ final class LineRepairs {
             default -> {
                 Expr filled = withHole;
                 for (int i = 0; i < withHole.children().size(); i++) {
-                    filled =
-                            Rewriting.with(filled, i, filled(withHole.children().get(i), value));
+                    filled = filled.with(i, filled(withHole.children().get(i), value));
                 }
                 yield filled;
             }

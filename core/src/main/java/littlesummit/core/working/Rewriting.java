@@ -25,38 +25,8 @@ final class Rewriting {
         List<Expr> children = expr.children();
         Stream<Changed> below = Stream.iterate(0, i -> i < children.size(), i -> i + 1)
                 .flatMap(i -> oneEach(children.get(i), rule)
-                        .map(c -> new Changed(with(expr, i, c.whole()), c.place(), c.slip())));
+                        .map(c -> new Changed(expr.with(i, c.whole()), c.place(), c.slip())));
         return Stream.concat(here, below);
-    }
-
-    /** The same tree with its i-th child replaced. */
-    static Expr with(Expr expr, int i, Expr child) {
-        return switch (expr) {
-            case Expr.Neg n -> new Expr.Neg(child);
-            case Expr.Sum(List<Expr> terms) -> new Expr.Sum(replaced(terms, i, child));
-            case Expr.Product(List<Expr> factors) -> new Expr.Product(replaced(factors, i, child));
-            case Expr.Quotient(Expr num, Expr den) ->
-                i == 0 ? new Expr.Quotient(child, den) : new Expr.Quotient(num, child);
-            case Expr.Power(Expr base, Expr exponent) ->
-                i == 0 ? new Expr.Power(child, exponent) : new Expr.Power(base, child);
-            case Expr.Root(int index, Expr radicand) -> new Expr.Root(index, child);
-            case Expr.Abs a -> new Expr.Abs(child);
-            case Expr.Percent p -> new Expr.Percent(child);
-            case Expr.Money m -> new Expr.Money(child);
-            case Expr.Degrees d -> new Expr.Degrees(child);
-            case Expr.PlusMinus p -> new Expr.PlusMinus(child);
-            case Expr.Num n -> n;
-            case Expr.Mixed m -> m;
-            case Expr.Letter l -> l;
-            case Expr.Pi p -> p;
-            case Expr.Infinity f -> f;
-        };
-    }
-
-    private static List<Expr> replaced(List<Expr> list, int i, Expr child) {
-        List<Expr> changed = new ArrayList<>(list);
-        changed.set(i, child);
-        return changed;
     }
 
     static Expr sum(List<Expr> terms) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.Statement;
 
 /**
@@ -23,7 +24,8 @@ final class SameForm {
             case Statement.Value(Expr expr) -> print(expr);
             case Statement.Relations(List<Expr> sides, var signs) -> relations(sides, signs);
             case Statement.Sequence(var joiner, List<Statement> items) ->
-                "list" + sorted(items.stream().map(SameForm::print));
+                (Claim.isJoint(statement) ? "all of" : "list")
+                        + sorted(items.stream().map(SameForm::print));
             case Statement.Delimited(char open, List<Statement> items, char close)
             when open == '{' -> "list" + sorted(items.stream().map(SameForm::print));
             case Statement.Delimited(char open, List<Statement> items, char close) ->
@@ -68,6 +70,7 @@ final class SameForm {
             case Expr.Letter(String name) -> name;
             case Expr.Root(int index, Expr radicand) -> "root" + index + "(" + print(radicand) + ")";
             case Expr.Mixed(var whole, var num, var den) -> whole + "&" + num + "/" + den;
+            case Expr.Repeating r -> LatexPrinter.latex(r);
             case Expr.Money(Expr inner) -> print(inner);
             case Expr.Degrees(Expr inner) -> print(inner);
             default ->

@@ -62,6 +62,10 @@ public enum Slip {
     INEQUALITY_NOT_TURNED(
             "inequality-not-turned",
             "When both sides are multiplied or divided by a negative number, the sign of the inequality turns round."),
+    ORDER_OF_OPERATIONS(
+            "order-of-operations",
+            "It looks as if this was worked out from left to right. Multiplication and division come before addition"
+                    + " and subtraction."),
     LOST_SIGN("lost-sign", "It looks as if a sign got lost or turned. Go through the signs one by one."),
     ARITHMETIC("arithmetic-slip", "The idea is fine, but a number does not come out. Work it out once more.");
 

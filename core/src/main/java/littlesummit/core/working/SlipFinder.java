@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.Formulas;
 import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.Rational;
@@ -40,6 +41,17 @@ final class SlipFinder {
     }
 
     private static boolean follows(Statement from, Statement to) {
+        Set<String> letters = new java.util.HashSet<>(Claim.letters(from));
+        letters.addAll(Claim.letters(to));
+        Optional<List<Expr>> sides = Claim.equation(from);
+        Optional<List<Expr>> other = Claim.equation(to);
+        if (letters.size() > 1 && sides.isPresent() && other.isPresent()) {
+            try {
+                return Formulas.areSame(sides.get(), other.get());
+            } catch (MathProblem problem) {
+                return false;
+            }
+        }
         return Following.of(from, to) instanceof Link.Follows;
     }
 
@@ -252,19 +264,7 @@ final class SlipFinder {
                 .flatMap(i -> i.low().stream())
                 .flatMap(root -> root.asRational().stream())
                 .flatMap(root -> LineRepairs.solving(
-                        new Expr.Sum(List.of(put(l, letter, root), new Expr.Neg(put(r, letter, root)))),
+                        new Expr.Sum(List.of(l.with(letter, root), new Expr.Neg(r.with(letter, root)))),
                         Expr.Num.of(0)));
-    }
-
-    private static Expr put(Expr expr, String letter, Rational value) {
-        if (expr.equals(new Expr.Letter(letter))) {
-            Expr size = new Expr.Quotient(new Expr.Num(value.num().abs(), 0), new Expr.Num(value.den(), 0));
-            return value.signum() < 0 ? new Expr.Neg(size) : size;
-        }
-        Expr changed = expr;
-        for (int i = 0; i < expr.children().size(); i++) {
-            changed = Rewriting.with(changed, i, put(expr.children().get(i), letter, value));
-        }
-        return changed;
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import littlesummit.core.grading.Reader;
 import littlesummit.core.math.Effort;
 import littlesummit.core.math.Expr;
@@ -12,12 +13,11 @@ import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.Parser;
 import littlesummit.core.math.Reading;
 import littlesummit.core.math.Statement;
-import littlesummit.core.math.Statement.Relation;
 import littlesummit.core.math.Syntax;
 import littlesummit.core.working.CheckedLine.FoundSlip;
 import littlesummit.core.working.Following.Link;
 
-/** The line check: each line against the last readable one before it, the first against what the item gives. */
+/** The line check: each line within the thread that it continues, see {@link WorkThread}. */
 public final class WorkCheck {
     /** What one line may cost: about a tenth of a second on one core of the build machine, measured. */
     private static final long LINE = 1_000_000;
@@ -28,66 +28,120 @@ public final class WorkCheck {
 
     private static final Link TOO_MUCH = new Link.Unknown("there is too much to compute in it");
     private final Syntax syntax;
+    private final WorkThread thread;
     private long left = PAGE;
-    private Optional<Statement> before;
 
-    private WorkCheck(Syntax syntax, Optional<Statement> given) {
+    private WorkCheck(Syntax syntax, WorkThread thread) {
         this.syntax = syntax;
-        this.before = given;
+        this.thread = thread;
     }
 
     /**
      * @param given an expression or an equation to start from, in entry syntax; empty for nothing: then the first line
-     *     stands unchecked
+     *     stands unchecked. Where it cannot be read no line is judged.
      * @param letters that may occur
      * @return one for each line, in order
      */
     public static List<CheckedLine> check(String given, Set<String> letters, List<String> lines) {
         Syntax syntax = Syntax.line(letters);
-        Optional<Statement> start = Parser.read(given, syntax) instanceof Reading.Understood(Statement statement)
-                ? Optional.of(statement)
-                : Optional.empty();
-        WorkCheck check = new WorkCheck(syntax, start);
+        Reading start = Parser.read(given, syntax);
+        boolean isRead = start instanceof Reading.Understood || given.isBlank();
+        WorkCheck check = new WorkCheck(
+                syntax,
+                new WorkThread(
+                        start instanceof Reading.Understood(Statement read) ? Optional.of(read) : Optional.empty()));
+        List<LineText> texts = lines.stream().map(LineText::of).toList();
         List<CheckedLine> checked = new ArrayList<>();
-        for (String line : lines) {
-            checked.add(check.next(line));
+        for (int i = 0; i < texts.size(); i++) {
+            checked.add(isRead ? check.next(texts.get(i), texts.subList(i + 1, texts.size())) : unjudged(texts.get(i)));
         }
         return List.copyOf(checked);
     }
 
-    private CheckedLine next(String line) {
-        if (Words.are(line)) {
+    private static CheckedLine unjudged(LineText line) {
+        return Words.are(line.whole())
+                ? CheckedLine.of(LineVerdict.WORDS)
+                : cannotTell("what the item gives cannot be read by the line check");
+    }
+
+    private static CheckedLine cannotTell(String why) {
+        return CheckedLine.unreadable("This line is fine to keep, but it cannot be checked here: " + why + ".", -1);
+    }
+
+    private CheckedLine next(LineText line, List<LineText> later) {
+        if (Words.are(line.whole())) {
             return CheckedLine.of(LineVerdict.WORDS);
         }
-        return switch (Parser.read(line, syntax)) {
+        return switch (Parser.read(line.mathematics(), syntax)) {
             case Reading.Stopped stopped -> {
-                Reader.ReadAs read = Reader.read(line, syntax);
-                yield CheckedLine.unreadable(read.message(), read.at());
+                Reader.ReadAs read = Reader.read(line.mathematics(), syntax);
+                yield CheckedLine.unreadable(read.message(), read.at() + line.offset());
             }
-            case Reading.Understood(Statement statement) -> compared(statement);
+            case Reading.Understood(Statement statement) -> compared(statement, later);
         };
     }
 
-    private CheckedLine compared(Statement statement) {
+    private List<Statement> read(List<LineText> lines) {
+        return lines.stream()
+                .filter(line -> !Words.are(line.whole()))
+                .map(line -> Parser.read(line.mathematics(), syntax))
+                .flatMap(r -> r instanceof Reading.Understood(Statement read) ? Stream.of(read) : Stream.empty())
+                .toList();
+    }
+
+    private CheckedLine compared(Statement line, List<LineText> later) {
+        Optional<Statement> before = thread.before();
         if (before.isEmpty()) {
-            before = Optional.of(Claim.letters(statement).isEmpty() ? standing(statement) : statement);
+            thread.begin(line);
             return CheckedLine.of(LineVerdict.FOLLOWS);
         }
         Statement from = before.get();
-        if (SameForm.of(from, statement)) {
+        if (SameForm.of(from, line)) {
             return CheckedLine.of(LineVerdict.SAME);
         }
-        Link link = limited(LINE, () -> Following.of(from, statement)).orElse(TOO_MUCH);
+        Link link = limited(LINE, () -> Following.of(from, line)).orElse(TOO_MUCH);
+        if (link instanceof Link.Follows(String note)) {
+            thread.goOn(line);
+            return CheckedLine.follows(note);
+        }
+        Optional<String> elsewhere =
+                limited(LINE, () -> thread.takeElsewhere(line, read(later))).flatMap(note -> note);
+        if (elsewhere.isPresent()) {
+            return CheckedLine.follows(elsewhere.get());
+        }
         return switch (link) {
-            case Link.Follows(String note) -> kept(statement, CheckedLine.follows(note));
-            case Link.Fails(Optional<List<Expr>> bad) -> failed(statement, broken(from, statement, bad));
-            case Link.Unknown(String why) ->
-                CheckedLine.unreadable("This line is fine to keep, but it cannot be checked here: " + why + ".", -1);
+            case Link.Fails(Optional<List<Expr>> bad) -> failed(from, line, bad);
+            case Link.Unknown(String why) -> cannotTell(why);
+            case Link.Follows f -> throw new IllegalStateException("taken above");
         };
     }
 
-    private CheckedLine failed(Statement statement, Broken broken) {
-        return kept(statement, CheckedLine.fails(broken.slip(), broken.place()));
+    private CheckedLine failed(Statement from, Statement line, Optional<List<Expr>> inChain) {
+        boolean isBeside = SideComputation.isBeside(from, line);
+        Optional<List<Expr>> bad = isBeside ? SideComputation.broken(line) : inChain;
+        Optional<FoundSlip> found = bad.isPresent()
+                ? slip(amount(bad.get().getFirst()), amount(bad.get().getLast()))
+                : slip(from, line);
+        Optional<Slip> slip = found.map(FoundSlip::slip);
+        if (SideComputation.isRight(from, line)
+                && (isBeside || slip.filter(WorkCheck::isMove).isEmpty())) {
+            return CheckedLine.follows(SideComputation.NOTE);
+        }
+        if (!isBeside) {
+            thread.goOnAfterMistake(line);
+        }
+        Optional<String> link =
+                bad.map(b -> LatexPrinter.latex(b.getFirst()) + " = " + LatexPrinter.latex(b.getLast()));
+        return CheckedLine.fails(slip, link.or(() -> found.flatMap(FoundSlip::place)));
+    }
+
+    /** A wrong move, and not just a number or a sign that another line could have. */
+    private static boolean isMove(Slip slip) {
+        return slip != Slip.ARITHMETIC && slip != Slip.LOST_SIGN && slip != Slip.POWER_OF_TEN;
+    }
+
+    private static Statement amount(Expr expr) {
+        return new Statement.Value(expr);
     }
 
     /** Empty when the page has cost enough, or this computation too much. */
@@ -99,66 +153,5 @@ public final class WorkCheck {
 
     private Optional<FoundSlip> slip(Statement from, Statement line) {
         return limited(SLIP, () -> SlipFinder.find(from, line)).flatMap(found -> found);
-    }
-
-    private Broken broken(Statement from, Statement line, Optional<List<Expr>> bad) {
-        if (bad.isEmpty()) {
-            Optional<FoundSlip> found = slip(from, line);
-            return new Broken(found.map(FoundSlip::slip), found.flatMap(FoundSlip::place));
-        }
-        Expr left = bad.get().getFirst();
-        Expr right = bad.get().getLast();
-        Optional<FoundSlip> found = slip(new Statement.Value(left), new Statement.Value(right));
-        String link = LatexPrinter.latex(left) + " = " + LatexPrinter.latex(right);
-        return new Broken(found.map(FoundSlip::slip), Optional.of(link));
-    }
-
-    /** @param place LaTeX of what to look at */
-    private record Broken(Optional<Slip> slip, Optional<String> place) {}
-
-    /** What the next line is compared with: of a chain that only computes, its end. */
-    private CheckedLine kept(Statement statement, CheckedLine checked) {
-        if (before.orElseThrow() instanceof Statement.Value(Expr amount)
-                && statement instanceof Statement.Relations(List<Expr> sides, var signs)
-                && checked.verdict() == LineVerdict.FOLLOWS
-                && !(sides.getFirst() instanceof Expr.Letter)
-                && Following.isSideComputation(amount, sides)) {
-            return checked;
-        }
-        before = Optional.of(
-                before.filter(Statement.Value.class::isInstance).isPresent()
-                        ? standing(statement)
-                        : condition(statement));
-        return checked;
-    }
-
-    private static Statement standing(Statement statement) {
-        return switch (statement) {
-            case Statement.Continued(Relation sign, Statement rest) -> standing(rest);
-            case Statement.Relations(List<Expr> sides, List<Relation> signs)
-            when signs.stream().allMatch(s -> s == Relation.EQUAL || s == Relation.ABOUT)
-                    && (signs.size() > 1
-                            || sides.getFirst() instanceof Expr.Letter
-                            || Claim.letters(statement).isEmpty()) -> new Statement.Value(sides.getLast());
-            default -> statement;
-        };
-    }
-
-    /** A line that goes on from an equation stands for that equation with its new end. */
-    private Statement condition(Statement statement) {
-        if (statement instanceof Statement.Continued(Relation sign, Statement rest)
-                && before.flatMap(Claim::equation).isPresent()) {
-            Expr left = before.flatMap(Claim::equation).orElseThrow().getFirst();
-            Expr end = rest instanceof Statement.Relations(List<Expr> sides, var signs)
-                    ? sides.getLast()
-                    : ((Statement.Value) rest).expr();
-            return new Statement.Relations(List.of(left, end), List.of(Relation.EQUAL));
-        }
-        if (statement instanceof Statement.Relations(List<Expr> sides, List<Relation> signs)
-                && signs.size() > 1
-                && signs.stream().allMatch(s -> s == Relation.EQUAL)) {
-            return new Statement.Relations(List.of(sides.getFirst(), sides.getLast()), List.of(Relation.EQUAL));
-        }
-        return statement;
     }
 }

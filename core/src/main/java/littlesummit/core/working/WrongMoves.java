@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.Solver;
 import littlesummit.core.working.Rewriting.Local;
 
 /** What a known slip makes of one piece of an expression. */
@@ -34,7 +35,9 @@ final class WrongMoves {
                 halfDistributed(new Expr.Product(withFirst(factors, negated(factors.getFirst()))));
             case Expr.Power(Expr base, Expr exponent) -> power(base, exponent);
             case Expr.Quotient(Expr num, Expr den) -> quotient(num, den);
-            case Expr.Sum(List<Expr> terms) -> Stream.concat(addedDenominators(terms), unlikeTerms(terms));
+            case Expr.Sum(List<Expr> terms) ->
+                Stream.of(addedDenominators(terms), unlikeTerms(terms), leftToRight(terms))
+                        .flatMap(s -> s);
             case Expr.Root(int index, Expr.Sum(List<Expr> terms)) ->
                 Stream.of(new Local(
                         sum(terms.stream()
@@ -43,6 +46,33 @@ final class WrongMoves {
                         Slip.MIDDLE_TERM));
             default -> Stream.empty();
         };
+    }
+
+    /** Numbers only: a + b·c as (a + b)·c. */
+    private static Stream<Local> leftToRight(List<Expr> terms) {
+        return IntStream.range(1, terms.size())
+                .filter(i -> Solver.letters(terms.toArray(Expr[]::new)).isEmpty())
+                .boxed()
+                .flatMap(i -> {
+                    boolean minus = terms.get(i) instanceof Expr.Neg;
+                    Expr term = minus ? negated(terms.get(i)) : terms.get(i);
+                    List<Expr> before = new ArrayList<>(terms.subList(0, i));
+                    List<Expr> after = terms.subList(i + 1, terms.size());
+                    return joined(before, term, minus).map(front -> {
+                        List<Expr> all = new ArrayList<>(List.of(front));
+                        all.addAll(after);
+                        return new Local(sum(all), Slip.ORDER_OF_OPERATIONS);
+                    });
+                });
+    }
+
+    private static Stream<Expr> joined(List<Expr> before, Expr term, boolean minus) {
+        List<Expr> parts = term.children();
+        if (!(term instanceof Expr.Product) && !(term instanceof Expr.Quotient)) {
+            return Stream.empty();
+        }
+        before.add(minus ? negated(parts.getFirst()) : parts.getFirst());
+        return Stream.of(term.with(0, sum(before)));
     }
 
     private static List<Expr> withFirst(List<Expr> terms, Expr first) {
@@ -113,8 +143,7 @@ final class WrongMoves {
         return IntStream.range(0, p.factors().size())
                 .boxed()
                 .flatMap(i -> p.factors().get(i) instanceof Expr.Quotient(Expr num, Expr den)
-                        ? Stream.of(
-                                new Local(Rewriting.with(p, i, new Expr.Quotient(den, num)), Slip.RECIPROCAL_NOT_TAKEN))
+                        ? Stream.of(new Local(p.with(i, new Expr.Quotient(den, num)), Slip.RECIPROCAL_NOT_TAKEN))
                         : Stream.empty());
     }
 
@@ -127,8 +156,8 @@ final class WrongMoves {
                     && terms.getFirst().equals(Expr.Num.of(1))) {
                 Expr share = terms.get(1) instanceof Expr.Neg(Expr inner) ? inner : terms.get(1);
                 return Stream.of(
-                                Rewriting.with(p, i, share),
-                                Rewriting.with(p, i, new Expr.Sum(List.of(terms.getFirst(), negated(terms.get(1))))),
+                                p.with(i, share),
+                                p.with(i, new Expr.Sum(List.of(terms.getFirst(), negated(terms.get(1))))),
                                 new Expr.Quotient(product(without(p.factors(), i)), f))
                         .map(e -> new Local(e, Slip.WRONG_WHOLE));
             }

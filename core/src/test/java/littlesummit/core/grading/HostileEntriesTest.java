@@ -11,6 +11,7 @@ import java.util.Random;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -141,20 +142,22 @@ class HostileEntriesTest {
                 AnswerSpec.choice("a", List.of("a", "b")));
     }
 
-    /**
-     * A domain that hides its letter in an absolute value or a root cannot be told from others: it is asked for in
-     * another form, never judged.
-     */
+    /** A letter inside an absolute value or a root is found, and the condition solved. */
     @ParameterizedTest
-    @ValueSource(strings = {"|x|<3", "|x+3| != 1", "|x|>4", "sqrt(x)>0", "|x|=x", "x+|x|<3", "x<2+|x|", "sqrt(|x|)<2"})
-    void aHiddenLetterIsNoVerdict(String entry) {
-        for (String key : List.of("-3<x<3", "x<4", "all real numbers")) {
-            Verdict verdict = Grader.grade(AnswerSpec.of(Kind.DOMAIN, Form.Shape.ANY, key), entry);
-            assertEquals(
-                    Reason.NOT_SUPPORTED,
-                    assertInstanceOf(Verdict.Unreadable.class, verdict, entry).reason(),
-                    entry);
-        }
+    @CsvSource({
+        "|x|<3, -3<x<3",
+        "|x+3| != 1, x != -4 and x != -2",
+        "|x|>4, x<-4 or x>4",
+        "sqrt(x)>0, x>0",
+        "|x|=x, x>=0",
+        "x+|x|<3, x<1.5",
+        "x<2+|x|, all real numbers",
+        "sqrt(|x|)<2, -4<x<4"
+    })
+    void aHiddenLetterIsFound(String entry, String key) {
+        assertEquals(Verdict.CORRECT, Grader.grade(AnswerSpec.of(Kind.DOMAIN, Form.Shape.ANY, key), entry));
+        assertInstanceOf(
+                Verdict.Incorrect.class, Grader.grade(AnswerSpec.of(Kind.DOMAIN, Form.Shape.ANY, "x<4"), entry));
     }
 
     @ParameterizedTest

@@ -32,6 +32,7 @@ public final class Library {
         return switch (expr) {
             case Expr.Num n -> "(" + n.value() + ")";
             case Expr.Mixed m -> "(" + m.value() + ")";
+            case Expr.Repeating r -> "(" + r.value() + ")";
             case Expr.Letter(String name) -> name;
             case Expr.Neg(Expr inner) -> "(-1*" + text(inner) + ")";
             case Expr.Sum(var terms) -> terms.stream().map(Library::text).collect(Collectors.joining("+", "(", ")"));

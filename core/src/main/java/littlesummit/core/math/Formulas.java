@@ -1,0 +1,158 @@
+package littlesummit.core.math;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import littlesummit.core.math.Statement.Relation;
+
+/**
+ * Whether two equations in several letters say the same. That they do is shown by their forms, that they do not by
+ * numbers for all letters but one that leave different solutions; what neither shows is not decided.
+ */
+public final class Formulas {
+    /** What is known of two formulas. */
+    public enum Answer {
+        SAME,
+        /** The same solutions, one of them more than once: (x + y)² = 0 and x + y = 0. */
+        SAME_SOLUTIONS,
+        /** The same wherever no letter stands for a negative number: A = πr² and r = √(A/π). */
+        SAME_WITHOUT_NEGATIVES,
+        DIFFERENT,
+        UNKNOWN
+    }
+
+    private static final Rational[] SAMPLES = {
+        Rational.of(3), Rational.of(7, 2), Rational.of(5), Rational.of(2, 3), Rational.of(11), Rational.of(13, 5)
+    };
+    /** Letters of places in the plane and in space, which are negative as often as not. */
+    private static final Set<String> COORDINATES = Set.of("x", "y", "z");
+
+    private static final int TIMES = 3;
+    private static final SolutionSet POSITIVE = SolutionSet.of(RealSet.above(RationalFunction.ZERO, false));
+
+    private Formulas() {}
+
+    /**
+     * @param a the two sides of an equation
+     * @param b those of another one
+     * @throws MathProblem where a side is undefined everywhere or too large
+     */
+    public static Answer compare(List<Expr> a, List<Expr> b) {
+        Optional<Polynomial> x = numerator(a);
+        Optional<Polynomial> y = numerator(b);
+        boolean areOrdinary = x.isPresent() && y.isPresent();
+        if (areOrdinary && isEqual(x.get(), y.get())) {
+            return Answer.SAME;
+        }
+        if (areOrdinary
+                && !x.get().isZero()
+                && !y.get().isZero()
+                && isEqual(squarefree(x.get()), squarefree(y.get()))) {
+            return Answer.SAME_SOLUTIONS;
+        }
+        Set<String> letters = new TreeSet<>(Solver.letters(a.get(0), a.get(1), b.get(0), b.get(1)));
+        return bySamples(a, b, List.copyOf(letters), areOrdinary);
+    }
+
+    /** As far as their forms show: cleared of denominators they are the same up to a number in front. */
+    public static boolean areSame(List<Expr> a, List<Expr> b) {
+        Optional<Polynomial> x = numerator(a);
+        return x.isPresent() && numerator(b).filter(y -> isEqual(x.get(), y)).isPresent();
+    }
+
+    private static boolean isEqual(Polynomial a, Polynomial b) {
+        return a.equals(b) || a.equals(b.negate());
+    }
+
+    /**
+     * Left less right over one bottom, without what top and bottom share and without a number in front; empty where
+     * roots, absolute values or ± stand in it.
+     */
+    private static Optional<Polynomial> numerator(List<Expr> sides) {
+        if (sides.stream().anyMatch(side -> Alternatives.of(side).size() > 1)) {
+            return Optional.empty();
+        }
+        RationalFunction f = Canonical.of(sides.get(0)).minus(Canonical.of(sides.get(1)));
+        if (!f.num().isOrdinary() || !f.den().isOrdinary()) {
+            return Optional.empty();
+        }
+        Polynomial common = f.den().isConstant() ? Polynomial.ONE : Gcd.of(f.num(), f.den());
+        return Optional.of(
+                f.num().isZero()
+                        ? f.num()
+                        : f.num().exactOver(common).orElse(f.num()).primitive());
+    }
+
+    /** Without repeated factors. */
+    private static Polynomial squarefree(Polynomial p) {
+        Polynomial repeated = p;
+        for (String letter : p.letters()) {
+            repeated = Gcd.of(repeated, derivative(p, letter));
+        }
+        return p.exactOver(repeated).orElse(p).primitive();
+    }
+
+    private static Polynomial derivative(Polynomial p, String letter) {
+        Polynomial sum = Polynomial.ZERO;
+        for (int k = 1; k <= p.degree(letter); k++) {
+            sum = sum.plus(p.coefficient(letter, k)
+                    .times(Polynomial.letter(letter).power(k - 1))
+                    .times(Rational.of(k)));
+        }
+        return sum;
+    }
+
+    private static Answer bySamples(List<Expr> a, List<Expr> b, List<String> letters, boolean areOrdinary) {
+        int alike = 0;
+        boolean apart = false;
+        for (int i = 0; i < letters.size() * TIMES; i++) {
+            try {
+                SolutionSet x = at(a, letters, i / TIMES, i % TIMES);
+                SolutionSet y = at(b, letters, i / TIMES, i % TIMES);
+                if (!positive(x).sameAs(positive(y))) {
+                    return Answer.DIFFERENT;
+                }
+                apart |= !x.sameAs(y);
+                alike += positive(x).isEmpty() ? 0 : 1;
+            } catch (MathProblem notHere) {
+                // other numbers may tell
+            }
+        }
+        if (apart && areOrdinary) {
+            return Answer.DIFFERENT;
+        }
+        boolean areSizes = letters.stream().noneMatch(COORDINATES::contains);
+        if (apart && !areSizes) {
+            return Answer.DIFFERENT;
+        }
+        if (alike < letters.size() || areOrdinary) {
+            return Answer.UNKNOWN;
+        }
+        return apart ? Answer.SAME_WITHOUT_NEGATIVES : Answer.SAME;
+    }
+
+    private static SolutionSet positive(SolutionSet set) {
+        return set.intersection(POSITIVE);
+    }
+
+    /** With numbers for all letters but one. */
+    private static SolutionSet at(List<Expr> sides, List<String> letters, int open, int sample) {
+        Expr left = sides.get(0);
+        Expr right = sides.get(1);
+        for (int j = 0; j < letters.size(); j++) {
+            if (j != open) {
+                Rational value = SAMPLES[(2 * j + sample) % SAMPLES.length].plus(Rational.of(j));
+                left = left.with(letters.get(j), value);
+                right = right.with(letters.get(j), value);
+            }
+        }
+        SolutionSet all = SolutionSet.EMPTY;
+        for (Expr l : Alternatives.of(left)) {
+            for (Expr r : Alternatives.of(right)) {
+                all = all.union(Solver.solve(l, Relation.EQUAL, r, letters.get(open)));
+            }
+        }
+        return all;
+    }
+}
