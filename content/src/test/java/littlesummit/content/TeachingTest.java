@@ -126,7 +126,11 @@ class TeachingTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3})
     void theNumberLineEndsAtTheAnswer(int tier) {
-        items("integer-add-subtract", tier).forEach(item -> {
+        List<Item> sums = items("integer-add-subtract", tier)
+                .filter(item -> Set.of("bare", "change", "brackets", "two").contains(kind(item)))
+                .toList();
+        assertFalse(sums.isEmpty());
+        sums.forEach(item -> {
             Block.Picture picture =
                     (Block.Picture) item.second().orElseThrow().blocks().getLast();
             Figure.NumberLine line = (Figure.NumberLine) picture.figure();
@@ -135,6 +139,10 @@ class TeachingTest {
                     String.valueOf((int) line.marks().getLast().at()),
                     item.ref().toString());
         });
+    }
+
+    private static String kind(Item item) {
+        return item.ref().variant().split("-")[0];
     }
 
     /** Each angle that is asked for is worked out to its number. */

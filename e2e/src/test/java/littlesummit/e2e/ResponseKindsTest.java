@@ -83,7 +83,7 @@ class ResponseKindsTest {
 
     @Test
     void aListInsideASentence() {
-        Item item = open("place-value", 1, "cheeses");
+        Item item = open("place-value", 1, "worth-1");
         Field field = item.parts().getFirst().fields().getFirst();
         blankIsUnreadable(0);
         pick(field, field.mistakes().getFirst().entry());

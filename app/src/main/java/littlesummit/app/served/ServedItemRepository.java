@@ -10,6 +10,11 @@ interface ServedItemRepository extends JpaRepository<ServedItemEntity, String> {
             + " i.fingerprint = :fingerprint")
     boolean existsByPersonIdAndSkillAndFingerprint(String personId, String skill, String fingerprint);
 
+    /** How often each variant of a tier was given to somebody. */
+    @Query("select new littlesummit.app.served.MetVariant(i.variant, count(i)) from ServedItemEntity i where"
+            + " i.personId = :personId and i.skill = :skill and i.tier = :tier group by i.variant")
+    List<MetVariant> variantsMet(String personId, String skill, int tier);
+
     /** Rows that are older than frozen content. */
     List<ServedItemEntity> findByContentIdIsNull(Limit limit);
 

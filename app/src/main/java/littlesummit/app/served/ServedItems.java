@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import littlesummit.app.content.FrozenItems;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
@@ -17,17 +19,21 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.skill.ItemSource;
 import littlesummit.core.skill.Skill;
+import littlesummit.core.skill.Variety;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Gives items to students, never the same numbers twice while there are others, and finds them again for their owner
- * only.
+ * Gives items to students, never the same numbers twice while there are others and in words that change, and finds
+ * them again for their owner only.
  */
 @Service
 public class ServedItems {
     /** Seeds tried before the numbers of a tier count as used up. */
     private static final int MOST_TRIES = 300;
+
+    /** Items that one is chosen from, so that the words change. */
+    private static final int DRAWN = 8;
 
     private static final String NONE = "There is no such item for you.";
     private final ItemSource catalogue;
@@ -57,20 +63,32 @@ public class ServedItems {
     @Transactional
     public ServedItem serve(String personId, String assignmentId, String skillId, int tier) {
         Skill skill = catalogue.generator(skillId);
-        return keep(personId, assignmentId, fresh(personId, () -> skill.make(tier, seeds.nextLong())));
+        return keep(personId, assignmentId, varied(personId, skillId, tier, () -> skill.make(tier, seeds.nextLong())));
     }
 
     /** A fresh item whose parts may all stand open at once, for a check or a quiz. */
     @Transactional
     public ServedItem serveOpen(String personId, String assignmentId, String skillId, int tier) {
         Skill skill = catalogue.generator(skillId);
-        return keep(personId, assignmentId, fresh(personId, () -> skill.makeOpen(tier, seeds.nextLong())));
+        return keep(
+                personId, assignmentId, varied(personId, skillId, tier, () -> skill.makeOpen(tier, seeds.nextLong())));
     }
 
     /** Another one like it. */
     @Transactional
     public ServedItem serveLike(String personId, String assignmentId, ItemRef ref) {
         return keep(personId, assignmentId, fresh(personId, () -> catalogue.like(ref, seeds.nextLong())));
+    }
+
+    /** A fresh item in words that the student has met less often than others. */
+    private Item varied(String personId, String skillId, int tier, Supplier<Item> draw) {
+        Map<String, Long> met = items.variantsMet(personId, skillId, tier).stream()
+                .collect(Collectors.toMap(MetVariant::variant, MetVariant::times));
+        List<Item> drawn = Stream.generate(draw).limit(DRAWN).toList();
+        return Variety.leastMetFirst(drawn, met).stream()
+                .filter(item -> !isKnown(personId, item))
+                .findFirst()
+                .orElseGet(() -> fresh(personId, draw));
     }
 
     /** An item that the student has not had, while there are such. */

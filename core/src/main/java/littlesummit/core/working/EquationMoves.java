@@ -10,6 +10,7 @@ import static littlesummit.core.working.Rewriting.without;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import littlesummit.core.math.Expr;
@@ -54,17 +55,50 @@ final class EquationMoves {
         Stream<Moved> divided = Stream.concat(coefficients(from), sharedFactor(terms))
                 .map(k -> isMinusOne(k)
                         ? new Moved(negated(from), to, from, Slip.LOST_SIGN)
-                        : new Moved(new Expr.Quotient(from, k), to, k, Slip.ONE_SIDE_ONLY));
+                        : new Moved(new Expr.Quotient(from, k), to, shown(k, from), Slip.ONE_SIDE_ONLY));
         Stream<Moved> partly = terms.size() < 2
                 ? Stream.empty()
                 : coefficients(from)
                         .flatMap(k -> IntStream.range(0, terms.size()).mapToObj(i -> {
                             List<Expr> some = new ArrayList<>(terms);
                             some.set(i, new Expr.Quotient(terms.get(i), k));
-                            return new Moved(sum(some), new Expr.Quotient(to, k), k, Slip.ONE_SIDE_ONLY);
+                            return new Moved(sum(some), new Expr.Quotient(to, k), shown(k, from), Slip.ONE_SIDE_ONLY);
                         }));
-        Stream<Moved> multiplied = bottoms(from).map(k -> new Moved(product(from, k), to, k, Slip.ONE_SIDE_ONLY));
-        return Stream.of(dropped, divided, partly, multiplied).flatMap(s -> s);
+        Stream<Moved> multiplied =
+                bottoms(from).map(k -> new Moved(product(from, k), to, shown(k, from), Slip.ONE_SIDE_ONLY));
+        return Stream.of(dropped, divided, partly, multiplied, onlyOneTerm(from, to))
+                .flatMap(s -> s);
+    }
+
+    /** One side multiplied or divided whole, of the other one term alone. */
+    private static Stream<Moved> onlyOneTerm(Expr from, Expr to) {
+        Stream<Moved> multiplied = bottoms(from).flatMap(k -> oneTerm(from, t -> product(t, k))
+                .map(left -> new Moved(left, product(to, k), shown(k, from), Slip.ONE_SIDE_ONLY)));
+        Stream<Moved> divided = Stream.concat(coefficients(from), sharedFactor(terms(from)))
+                .flatMap(k -> oneTerm(to, t -> new Expr.Quotient(t, k))
+                        .map(right ->
+                                new Moved(new Expr.Quotient(from, k), right, shown(k, from), Slip.ONE_SIDE_ONLY)));
+        return Stream.concat(multiplied, divided);
+    }
+
+    private static Stream<Expr> oneTerm(Expr side, UnaryOperator<Expr> change) {
+        List<Expr> terms = terms(side);
+        return terms.size() < 2
+                ? Stream.empty()
+                : IntStream.range(0, terms.size()).mapToObj(i -> {
+                    List<Expr> some = new ArrayList<>(terms);
+                    some.set(i, change.apply(terms.get(i)));
+                    return sum(some);
+                });
+    }
+
+    /** The 6/7 of x · 6/7 is nowhere written as such: then the side is shown. */
+    private static Expr shown(Expr k, Expr side) {
+        return k instanceof Expr.Quotient && !isIn(k, side) ? side : k;
+    }
+
+    private static boolean isIn(Expr piece, Expr whole) {
+        return piece.equals(whole) || whole.children().stream().anyMatch(child -> isIn(piece, child));
     }
 
     private static boolean isMinusOne(Expr k) {
@@ -74,19 +108,25 @@ final class EquationMoves {
     /** A factor k undone by multiplying, or by subtracting it; a fraction taken across without being turned over. */
     private static Stream<Moved> factorMoves(Expr from, Expr to) {
         Stream<Moved> kept = coefficients(from)
-                .map(k -> new Moved(new Expr.Quotient(from, k), product(to, k), k, Slip.RECIPROCAL_NOT_TAKEN));
+                .map(k -> new Moved(
+                        new Expr.Quotient(from, k), product(to, k), shown(k, from), Slip.RECIPROCAL_NOT_TAKEN));
         Stream<Moved> turned = coefficients(from)
-                .map(k ->
-                        new Moved(new Expr.Quotient(from, k), new Expr.Quotient(k, to), k, Slip.RECIPROCAL_NOT_TAKEN));
+                .map(k -> new Moved(
+                        new Expr.Quotient(from, k),
+                        new Expr.Quotient(k, to),
+                        shown(k, from),
+                        Slip.RECIPROCAL_NOT_TAKEN));
         Stream<Moved> divided = bottoms(from)
-                .map(k -> new Moved(product(from, k), new Expr.Quotient(to, k), k, Slip.RECIPROCAL_NOT_TAKEN));
+                .map(k -> new Moved(
+                        product(from, k), new Expr.Quotient(to, k), shown(k, from), Slip.RECIPROCAL_NOT_TAKEN));
         Stream<Moved> sign = coefficients(from)
-                .map(k -> new Moved(new Expr.Quotient(from, k), new Expr.Quotient(to, negated(k)), k, Slip.LOST_SIGN));
+                .map(k -> new Moved(
+                        new Expr.Quotient(from, k), new Expr.Quotient(to, negated(k)), shown(k, from), Slip.LOST_SIGN));
         Stream<Moved> taken = coefficients(from)
                 .map(k -> new Moved(
                         new Expr.Quotient(from, k),
                         new Expr.Sum(List.of(to, negated(k))),
-                        k,
+                        shown(k, from),
                         Slip.RECIPROCAL_NOT_TAKEN));
         return Stream.of(kept, turned, divided, sign, taken).flatMap(s -> s);
     }
@@ -95,7 +135,7 @@ final class EquationMoves {
     private static Stream<Moved> wrongWhole(Expr from, Expr to) {
         return coefficients(from).map(k -> {
             Expr more = new Expr.Sum(List.of(Expr.Num.of(2), negated(k)));
-            return new Moved(new Expr.Quotient(from, k), product(to, more), k, Slip.WRONG_WHOLE);
+            return new Moved(new Expr.Quotient(from, k), product(to, more), shown(k, from), Slip.WRONG_WHOLE);
         });
     }
 
@@ -119,6 +159,12 @@ final class EquationMoves {
                 .flatMap(t -> {
                     boolean minus = t instanceof Expr.Neg;
                     Expr size = t instanceof Expr.Neg(Expr inner) ? inner : t;
+                    if (size instanceof Expr.Quotient(Expr.Product above, Expr.Num below)) {
+                        return above.factors().stream()
+                                .filter(Expr.Num.class::isInstance)
+                                .map(f -> (Expr) new Expr.Quotient(f, below))
+                                .map(f -> minus ? new Expr.Neg(f) : f);
+                    }
                     if (factors(size).size() < 2) {
                         return minus && !(size instanceof Expr.Num)
                                 ? Stream.of((Expr) new Expr.Neg(Expr.Num.of(1)))

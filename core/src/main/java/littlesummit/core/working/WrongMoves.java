@@ -27,6 +27,7 @@ final class WrongMoves {
                                 exponentsMultiplied(p),
                                 coefficientRaised(p),
                                 timesAFraction(p),
+                                endsOnly(p),
                                 wrongShare(p))
                         .flatMap(s -> s);
             case Expr.Neg(Expr.Sum(List<Expr> terms)) ->
@@ -39,13 +40,16 @@ final class WrongMoves {
                 Stream.of(addedDenominators(terms), unlikeTerms(terms), leftToRight(terms))
                         .flatMap(s -> s);
             case Expr.Root(int index, Expr.Sum(List<Expr> terms)) ->
-                Stream.of(new Local(
-                        sum(terms.stream()
-                                .map(t -> (Expr) new Expr.Root(index, t))
-                                .toList()),
-                        Slip.MIDDLE_TERM));
+                Stream.of(
+                        new Local(sum(terms.stream().map(t -> rootOf(index, t)).toList()), Slip.MIDDLE_TERM));
             default -> Stream.empty();
         };
+    }
+
+    private static Expr rootOf(int index, Expr term) {
+        return term instanceof Expr.Power(Expr base, Expr exponent) && exponent.equals(Expr.Num.of(index))
+                ? base
+                : new Expr.Root(index, term);
     }
 
     /** Numbers only: a + b·c as (a + b)·c. */
@@ -94,6 +98,18 @@ final class WrongMoves {
                             return new Local(sum(some), Slip.HALF_DISTRIBUTED);
                         })
                         : Stream.empty());
+    }
+
+    /** (a + b)(c + d) as ac + bd. */
+    private static Stream<Local> endsOnly(Expr.Product p) {
+        return p.factors().size() == 2
+                        && p.factors().get(0) instanceof Expr.Sum(List<Expr> a)
+                        && p.factors().get(1) instanceof Expr.Sum(List<Expr> b)
+                        && a.size() == 2
+                        && b.size() == 2
+                ? Stream.of(new Local(
+                        sum(List.of(product(a.get(0), b.get(0)), product(a.get(1), b.get(1)))), Slip.MIDDLE_TERM))
+                : Stream.empty();
     }
 
     /** Powers of the same base multiplied: exponents multiplied instead of added. */

@@ -1,152 +1,62 @@
 package littlesummit.content.code.number;
 
-import java.util.List;
-import littlesummit.core.grading.AnswerSpec;
-import littlesummit.core.grading.Form;
-import littlesummit.core.item.Block;
-import littlesummit.core.item.Field;
-import littlesummit.core.item.Item;
-import littlesummit.core.item.ItemRef;
-import littlesummit.core.item.Layout;
-import littlesummit.core.item.Part;
-import littlesummit.core.item.Response;
-import littlesummit.core.skill.Choices;
-import littlesummit.core.skill.Draw;
-import littlesummit.core.skill.Grounds;
-import littlesummit.core.skill.Items;
-import littlesummit.core.skill.Mistakes;
-import littlesummit.core.skill.SkillDefinition;
-import littlesummit.core.skill.Tex;
+import littlesummit.core.skill.ItemKind;
+import littlesummit.core.skill.KindSkill;
 
-/** The place of a digit, picked in a sentence, and its value. */
-public final class PlaceValue extends SkillDefinition {
-    private static final List<String> PLACES =
-            List.of("ones", "tens", "hundreds", "thousands", "ten thousands", "hundred thousands", "millions");
-
+/** What a digit is worth where it stands, and what a number is made of. */
+public final class PlaceValue extends KindSkill {
     public PlaceValue() {
-        super("place-value", "Place and value of a digit", List.of("cheeses", "litres"));
-    }
-
-    @Override
-    public int version() {
-        return 2;
-    }
-
-    @Override
-    public Item make(ItemRef ref, Draw draw) {
-        int digits = Grounds.of(ref.tier(), 4, 5, 7);
-        Number number = Number.draw(digits, ref.tier(), draw);
-        String what = ref.variant().equals("cheeses")
-                ? "Since it opened, the goat dairy has made $"
-                        + Tex.number(littlesummit.core.math.Rational.of(number.value())) + "$ cheeses."
-                : "The lake above the hut took in $" + Tex.number(littlesummit.core.math.Rational.of(number.value()))
-                        + "$ litres of water today.";
-        return Items.of(ref)
-                .text(what + " Look at the digit " + number.digit() + ".")
-                .part(place(number, digits))
-                .part(value(number))
-                .step(
-                        "Count places from the right: ones, tens, hundreds and so on. The " + number.digit()
-                                + " stands in the " + PLACES.get(number.place()) + " place.",
-                        number.digit() + "\\cdot " + Tex.number(littlesummit.core.math.Rational.of(number.unit())))
-                .step(
-                        "Its value is the digit times its place.",
-                        Tex.number(littlesummit.core.math.Rational.of(number.worth())))
-                .given(String.valueOf(number.worth()))
-                .second(
-                        "In a place table",
-                        new Block.Text("Every digit stands in a column that says what it is worth."),
-                        table(number, digits))
-                .build();
-    }
-
-    private static Block table(Number number, int digits) {
-        List<String> head = PLACES.subList(0, digits).reversed();
-        String text = String.valueOf(number.value());
-        return new Block.Table(head, List.of(List.of(text.split(""))));
-    }
-
-    private static Part place(Number n, int digits) {
-        Choices choices = Choices.right(PLACES.get(n.place()));
-        for (int p = 0; p < digits; p++) {
-            choices.wrong(
-                    PLACES.get(p),
-                    Math.abs(p - n.place()) == 1 ? "one-off" : "other-place",
-                    Math.abs(p - n.place()) == 1
-                            ? "One place off. Count from the right and start with the ones."
-                            : "Count places from the right and start with the ones.");
-        }
-        Field asChoice =
-                choices.ordered("place", "place of the digit", java.util.Comparator.comparing(PLACES::indexOf));
-        Field field = asChoice.by(new Response.PickFromList(((Response.ChooseOne) asChoice.response()).options()));
-        return new Part(
-                "Choose the place.",
-                List.of(field),
-                new Layout.InSentence("The digit " + n.digit() + " stands in the {{place}} place."),
-                List.of(
-                        "Where are the ones?",
-                        "Going left from the ones, each place is worth ten times the one before: ones, tens, hundreds,"
-                                + " thousands, ten thousands, and so on.",
-                        "Put your finger on the last digit and say: ones. Go left one place at a time until you are at"
-                                + " the "
-                                + n.digit() + "."));
-    }
-
-    private static Part value(Number n) {
-        AnswerSpec answer = AnswerSpec.number(Form.Shape.NUMERAL, String.valueOf(n.worth()));
-        Mistakes mistakes = Mistakes.of(answer)
-                .add(
-                        String.valueOf(n.digit()),
-                        "face-value",
-                        "That is the digit itself. What is it worth in its place?")
-                .add(
-                        String.valueOf(n.unit()),
-                        "place-for-value",
-                        "That is the place. How many of them does the digit stand for?")
-                .add(String.valueOf(n.worth() * 10), "one-off", "One place too high. Count the zeros again.")
-                .addIf(
-                        n.place() > 0,
-                        String.valueOf(n.worth() / 10),
-                        "one-off",
-                        "One place too low. Count the zeros again.");
-        Field field = Field.typed(
-                "value",
-                "Value of the digit " + n.digit(),
-                "a plain number with all its zeros",
-                answer,
-                mistakes.list());
-        return Part.of(
-                "What is this digit worth?",
-                field,
-                "The value of a digit depends on where it stands.",
-                "The value is the digit times its place.",
-                "One in this place is worth " + Tex.grouped(n.unit()) + ".");
-    }
-
-    /**
-     * A number with one digit that occurs once.
-     *
-     * @param place 0 for ones
-     */
-    private record Number(long value, int digit, int place) {
-        static Number draw(int digits, int tier, Draw draw) {
-            int place = draw.between(tier == 1 ? 1 : 2, digits - 1);
-            int digit = draw.between(2, 9);
-            long value = 0;
-            for (int p = digits - 1; p >= 0; p--) {
-                int least = p == digits - 1 ? 1 : 0;
-                int other = draw.between(least, 9, d -> d != digit);
-                value = value * 10 + (p == place ? digit : other);
-            }
-            return new Number(value, digit, place);
-        }
-
-        long unit() {
-            return (long) Math.pow(10, place);
-        }
-
-        long worth() {
-            return digit * unit();
-        }
+        super(
+                "place-value",
+                "Place and value of a digit",
+                3,
+                Tier.of(
+                        "The place and the value of one digit, and a number put together from its places.",
+                        ItemKind.of(
+                                "worth",
+                                DigitWorth::make,
+                                "Since it opened, the goat dairy has made %s cheeses.",
+                                "The lake above the hut took in %s litres of water today.",
+                                "The weather station has sent %s readings down to the valley."),
+                        ItemKind.of(
+                                "build",
+                                BuiltNumber::make,
+                                "The rescue post counted the metres of its rope: %s.",
+                                "The cable way keeps its tally of passengers in heaps: %s.",
+                                "In the hut's book somebody has added up the guests of the year: %s.")),
+                Tier.of(
+                        "How many of a smaller unit there are in all, and one digit that stands in two places.",
+                        ItemKind.of(
+                                "in-all",
+                                TensInAll::make,
+                                "The dairy packs its %2$s cheeses in boxes of %1$s.",
+                                "The school has %2$s beads on strings of %1$s.",
+                                "The hut keeps %2$s matches in bundles of %1$s."),
+                        ItemKind.of(
+                                "twice",
+                                SameDigitTwice::make,
+                                "A counter at the cable way shows %s.",
+                                "The sign at the tree line says that %s trees were planted.",
+                                "The scale in the wool store has added up to %s grams.")),
+                Tier.of(
+                        "Numbers whose heaps hold more than nine, digits that can be laid in any order, and somebody"
+                                + " else's mistake.",
+                        ItemKind.of(
+                                "regroup",
+                                RegroupedNumber::make,
+                                "The village school paid for its new roof with notes: %1$s notes of %3$s and %2$s notes"
+                                        + " of %4$s. How much is that?",
+                                "In the store stand %1$s crates with %3$s candles each and %2$s boxes with %4$s candles"
+                                        + " each. How many candles is that?"),
+                        ItemKind.of(
+                                "cards",
+                                DigitCards::make,
+                                "%s has these cards, one digit on each: %s.",
+                                "On the table of the village school %s finds number tiles with these digits: %s."),
+                        ItemKind.of(
+                                "misread",
+                                MisreadNumber::make,
+                                "%s reads the number %s aloud and says: “%s.”",
+                                "On the radio of the rescue post %s has to pass on the number %s, and says: “%s.”")));
     }
 }

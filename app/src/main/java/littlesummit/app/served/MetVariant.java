@@ -1,0 +1,4 @@
+package littlesummit.app.served;
+
+/** How often somebody was given a variant. */
+record MetVariant(String variant, long times) {}

@@ -1,0 +1,84 @@
+package littlesummit.content.code.number;
+
+import littlesummit.content.code.Words;
+import littlesummit.core.item.Block;
+import littlesummit.core.item.Field;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.ItemRef;
+import littlesummit.core.item.Part;
+import littlesummit.core.skill.Choices;
+import littlesummit.core.skill.Draw;
+import littlesummit.core.skill.Items;
+
+/** A rule about signs that somebody states: true, or false with one of the sums as the proof. */
+final class SignRule {
+    /** What is said, and whether it is so. */
+    private enum Rule {
+        TWO_MINUSES("Two minus signs always make a plus."),
+        SUM_OF_NEGATIVES("The sum of two negative numbers is always negative."),
+        DIFFERENCE_IS_LESS("Taking something away always leaves less."),
+        OPPOSITES("A number and its opposite always add up to zero.");
+
+        final String text;
+
+        Rule(String text) {
+            this.text = text;
+        }
+
+        boolean holds() {
+            return this == SUM_OF_NEGATIVES || this == OPPOSITES;
+        }
+    }
+
+    private SignRule() {}
+
+    static Item make(ItemRef ref, String frame, Draw draw) {
+        Rule rule = draw.oneOf(Rule.values());
+        int a = draw.between(2, 15);
+        int b = draw.between(2, 15, n -> n != a);
+        String sum = "$-" + a + " + (-" + b + ") = -" + (a + b) + "$";
+        String minus = "$-" + a + " - " + b + " = -" + (a + b) + "$";
+        String taken = "$" + a + " - (-" + b + ") = " + (a + b) + "$";
+        String zero = "$-" + a + " + " + a + " = 0$";
+        String against =
+                switch (rule) {
+                    case TWO_MINUSES -> minus;
+                    case DIFFERENCE_IS_LESS -> taken;
+                    default -> "";
+                };
+        String right = rule.holds() ? "It is always so." : "It is not so: " + against;
+        Choices choices = Choices.right(right);
+        choices.wrong("It is always so.", "rule-believed", "Try it with numbers on both sides of zero.");
+        String message = "Look whether this sum has anything to do with the rule, and whether it goes against it.";
+        choices.wrong("It is not so: " + (rule == Rule.TWO_MINUSES ? taken : minus), "no-counterexample", message);
+        choices.wrong("It is not so: " + (rule == Rule.SUM_OF_NEGATIVES ? zero : sum), "no-counterexample", message);
+        Field field = choices.shuffled("answer", "What shows it", draw);
+        return Items.of(ref)
+                .text(frame.formatted(Words.name(draw), rule.text))
+                .part(Part.of(
+                        "Choose what fits.",
+                        field,
+                        "To what does the rule apply, and to what does it not?",
+                        "One sum that goes against a rule is enough to show that it does not hold. A sum that fits it"
+                                + " shows nothing.",
+                        "Go through the sums one by one: is it one that the rule speaks of, and does it end as the rule"
+                                + " says?"))
+                .step(why(rule), rule.holds() ? "" : against.replace("$", ""))
+                .step(rule.holds() ? "So no sum can go against it." : "One such sum is enough.", "")
+                .given("")
+                .second("On a number line", new Block.Text(why(rule)))
+                .build();
+    }
+
+    private static String why(Rule rule) {
+        return switch (rule) {
+            case TWO_MINUSES ->
+                "Only a negative number that is taken away makes a plus. From a negative number, going down leads"
+                        + " further down.";
+            case SUM_OF_NEGATIVES ->
+                "You start below zero and go further down, so you can never come up to zero again.";
+            case DIFFERENCE_IS_LESS -> "Taking away a negative number adds, and leaves more.";
+            case OPPOSITES -> "The opposite is just as far from zero on the other side, so its way leads to zero.";
+        };
+    }
+}
