@@ -2,6 +2,7 @@ package littlesummit.core.grading;
 
 import java.util.Optional;
 import littlesummit.core.math.Canonical;
+import littlesummit.core.math.ComplexUnit;
 import littlesummit.core.math.Equality;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.MathProblem;
@@ -21,7 +22,10 @@ final class ExpressionGrader {
         }
         return switch (Equality.of(right, typed)) {
             case EQUAL -> form(spec.form(), typed);
-            case DIFFERENT -> slip(right, typed);
+            case DIFFERENT ->
+                ComplexUnit.makesEqual(right, typed)
+                        ? new Verdict.Unreadable(Reason.NOT_SUPPORTED, 0)
+                        : slip(right, typed);
             case UNKNOWN -> new Verdict.Unreadable(Reason.NOT_SUPPORTED, 0);
         };
     }

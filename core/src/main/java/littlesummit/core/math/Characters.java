@@ -52,6 +52,8 @@ final class Characters {
         symbols(Kind.DOLLAR, "$", "$");
         symbols(Kind.DEGREE, "°", "°º˚");
         symbols(Kind.ROOT_SIGN, "√", "√");
+        symbols(Kind.ROOT_SIGN, "∛", "∛");
+        symbols(Kind.ROOT_SIGN, "∜", "∜");
         symbols(Kind.PI, "pi", "π");
         symbols(Kind.INFINITY, "inf", "∞");
         symbols(Kind.UNION, "U", "∪⋃");

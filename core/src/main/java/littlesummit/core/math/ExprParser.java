@@ -13,7 +13,7 @@ import littlesummit.core.math.Token.Kind;
  */
 final class ExprParser {
     private static final Set<Kind> STARTS_FACTOR =
-            Set.of(Kind.LETTER, Kind.PI, Kind.OPEN, Kind.ROOT_SIGN, Kind.ROOT, Kind.FRACTION);
+            Set.of(Kind.LETTER, Kind.PI, Kind.OPEN, Kind.ROOT_SIGN, Kind.ROOT, Kind.ABS, Kind.FRACTION);
 
     private final Cursor cursor;
     private final Set<String> letters;
@@ -203,6 +203,10 @@ final class ExprParser {
             case OPEN -> bracket();
             case BAR -> bars();
             case ROOT_SIGN -> rootSign();
+            case ABS -> {
+                cursor.take();
+                yield new Expr.Abs(bracket());
+            }
             case ROOT -> root();
             case FRACTION -> fraction();
             default -> throw cursor.unexpected();
@@ -328,7 +332,7 @@ final class ExprParser {
 
     private Expr rootSign() {
         Token sign = cursor.take();
-        int index = 2;
+        int index = sign.is(Kind.ROOT_SIGN, "∛") ? 3 : sign.is(Kind.ROOT_SIGN, "∜") ? 4 : 2;
         if (sign.is(Kind.ROOT_SIGN, "\\sqrt") && cursor.at(Kind.OPEN, "[")) {
             Token open = cursor.take();
             index = index();

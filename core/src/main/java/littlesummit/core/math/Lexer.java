@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import littlesummit.core.math.Token.Kind;
 
 /**
@@ -45,6 +46,9 @@ final class Lexer {
             Kind.DOLLAR,
             "dollars",
             Kind.DOLLAR);
+
+    /** What a sign is called, in front of a number. */
+    private static final Set<String> MINUS_IN_WORDS = Set.of("minus", "negative");
 
     private final String text;
     private final Syntax syntax;
@@ -156,18 +160,24 @@ final class Lexer {
         return run.toString();
     }
 
-    /** Length of a comma, plain or {,}, that three digits and no fourth follow; 0 when there is none. */
+    /**
+     * Length of what stands between two groups of three digits: a comma, plain or {,}, an apostrophe, or a space that
+     * no fraction follows; 0 when there is none.
+     */
     private int groupAt() {
-        int comma = peek(0) == ',' ? 1 : text.startsWith("{,}", pos) ? 3 : 0;
-        if (comma == 0) {
+        boolean isSpace = Characters.isSpace(peek(0));
+        boolean isSign = peek(0) == ',' || peek(0) == '\'' || peek(0) == '’';
+        int length = isSign || isSpace ? 1 : text.startsWith("{,}", pos) ? 3 : text.startsWith("\\,", pos) ? 2 : 0;
+        if (length == 0) {
             return 0;
         }
         for (int i = 0; i < 3; i++) {
-            if (!Characters.isDigit(peek(comma + i))) {
+            if (!Characters.isDigit(peek(length + i))) {
                 return 0;
             }
         }
-        return Characters.isDigit(peek(comma + 3)) ? 0 : comma;
+        char behind = peek(length + 3);
+        return Characters.isDigit(behind) || isSpace && (behind == '/' || behind == '⁄') ? 0 : length;
     }
 
     private void superscript() {
@@ -201,6 +211,9 @@ final class Lexer {
         } else if (SIGNS_IN_WORDS.containsKey(word) && !tokens.isEmpty()) {
             pos = stop;
             add(SIGNS_IN_WORDS.get(word), word, start);
+        } else if (MINUS_IN_WORDS.contains(word)) {
+            pos = stop;
+            add(Kind.MINUS, "-", start);
         } else if (syntax.sets() && word.equals("u") && !syntax.letters().contains(run)) {
             pos = stop;
             add(Kind.UNION, "U", start);
@@ -215,7 +228,7 @@ final class Lexer {
     }
 
     private static boolean isNamed(String word) {
-        return word.startsWith("sqrt") || word.startsWith("root") || word.startsWith("pi");
+        return Stream.of("sqrt", "root", "cbrt", "abs", "pi").anyMatch(word::startsWith);
     }
 
     private void oneOf(String rest) {
@@ -226,6 +239,12 @@ final class Lexer {
         } else if (rest.startsWith("root")) {
             pos += 4;
             add(Kind.ROOT, "root", start);
+        } else if (rest.startsWith("cbrt")) {
+            pos += 4;
+            add(Kind.ROOT_SIGN, "∛", start);
+        } else if (rest.startsWith("abs") && Characters.fold(peek(3)) == '(') {
+            pos += 3;
+            add(Kind.ABS, "abs", start);
         } else if (rest.startsWith("pi")
                 && !syntax.letters().contains("p")
                 && !syntax.letters().contains("i")) {

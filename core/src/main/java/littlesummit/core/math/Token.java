@@ -31,6 +31,7 @@ record Token(Kind kind, String text, int at, boolean spaced) {
         DOLLAR,
         DEGREE,
         ROOT_SIGN,
+        ABS,
         ROOT,
         FRACTION,
         UNION,

@@ -21,7 +21,7 @@ record Cases(Statement whole, String letter, SolutionSet covered) {
      * @param later the lines of the page that are still to be checked
      */
     static Optional<Cases> openedBy(Statement before, Statement line, List<Statement> later) {
-        Optional<Cases> open = leftOpenBy(before, line);
+        Optional<Cases> open = leftOpenBy(before, line).filter(c -> !c.isComplete());
         Optional<Cases> all = open;
         for (Statement next : later) {
             all = all.flatMap(c -> c.and(next).or(() -> Optional.of(c)));
@@ -53,11 +53,12 @@ record Cases(Statement whole, String letter, SolutionSet covered) {
 
     /** What solves a line, where that is something and all of it solves the whole, too. */
     private static Optional<SolutionSet> within(Statement whole, Statement line, String letter) {
+        if (line instanceof Statement.Value || !Claim.letters(line).equals(Set.of(letter))) {
+            return Optional.empty();
+        }
         try {
             SolutionSet solutions = Claim.solutions(line, letter);
-            return Claim.letters(line).contains(letter)
-                            && !solutions.isEmpty()
-                            && solutions.isWithin(Claim.solutions(whole, letter))
+            return !solutions.isEmpty() && solutions.isWithin(Claim.solutions(whole, letter))
                     ? Optional.of(solutions)
                     : Optional.empty();
         } catch (MathProblem | Claim.Undecided cannotTell) {

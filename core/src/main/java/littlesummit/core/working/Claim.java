@@ -7,6 +7,7 @@ import java.util.Set;
 import littlesummit.core.math.Alternatives;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.RealSet;
 import littlesummit.core.math.SolutionSet;
 import littlesummit.core.math.Solver;
@@ -107,10 +108,15 @@ final class Claim {
                 .isPresent();
     }
 
-    /** x &lt; 2, x &gt; 5: both at once would be nothing. */
+    /** x &lt; 2, x &gt; 5: both at once would be nothing. What cannot be solved is found out where it is solved. */
     private static boolean isOutside(List<Statement> items) {
         Set<String> letters = lettersOf(new Statement.Sequence(Joiner.COMMA, items));
-        return letters.size() != 1 || joint(items, letters.iterator().next()).isEmpty();
+        try {
+            return letters.size() != 1
+                    || joint(items, letters.iterator().next()).isEmpty();
+        } catch (MathProblem cannotTell) {
+            return true;
+        }
     }
 
     private static SolutionSet joint(List<Statement> items, String letter) {

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import littlesummit.core.math.Alternatives;
 import littlesummit.core.math.Canonical;
+import littlesummit.core.math.ComplexUnit;
 import littlesummit.core.math.Equality;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.Formulas;
@@ -136,7 +137,12 @@ final class Following {
     static boolean equal(Expr a, Expr b) {
         return switch (Equality.of(a, b)) {
             case EQUAL -> true;
-            case DIFFERENT -> false;
+            case DIFFERENT -> {
+                if (ComplexUnit.makesEqual(a, b)) {
+                    throw new Undecided("complex numbers are not checked here");
+                }
+                yield false;
+            }
             case UNKNOWN -> throw new Undecided("whether these are equal cannot be told here");
         };
     }
@@ -182,6 +188,9 @@ final class Following {
                 && signs.contains(Relation.ABOUT)) {
             return about(before, sides, signs);
         }
+        if (RoundedRoots.areListed(line)) {
+            return RoundedRoots.of(before, (Statement.Sequence) line) ? FOLLOWS : FAILS;
+        }
         if (line instanceof Statement.Relations(List<Expr> sides, List<Relation> signs)
                 && signs.size() > 1
                 && signs.stream().allMatch(s -> s == Relation.EQUAL)) {
@@ -202,9 +211,14 @@ final class Following {
     /** x = 12/4 = 3: the first link is the equation, the others are computation. */
     private static Link longChain(Statement before, List<Expr> sides, List<Relation> signs) {
         Link computed = chain(sides.subList(1, sides.size()), signs.subList(1, signs.size()));
-        return computed != FOLLOWS
-                ? computed
-                : afterCondition(before, new Statement.Relations(sides.subList(0, 2), signs.subList(0, 1)));
+        if (computed == FOLLOWS) {
+            return afterCondition(before, new Statement.Relations(sides.subList(0, 2), signs.subList(0, 1)));
+        }
+        Statement whole = new Statement.Relations(sides, signs);
+        Set<String> letters = Claim.letters(whole);
+        return letters.size() == 1 && letters.equals(Claim.letters(before))
+                ? oneLetter(before, whole, letters.iterator().next()) instanceof Link.Follows ? FOLLOWS : computed
+                : computed;
     }
 
     private static Link continued(Statement before, Relation sign, Statement rest) {

@@ -59,6 +59,10 @@ public enum Slip {
             "extra-root",
             "This line has a solution that the line before does not have. Squaring both sides or clearing a bottom can"
                     + " bring one in."),
+    DOMAIN_LOST(
+            "domain-lost",
+            "Not every number may stand here: what is under a root is never negative, and a bottom is never zero. Say"
+                    + " so in this line, too."),
     INEQUALITY_NOT_TURNED(
             "inequality-not-turned",
             "When both sides are multiplied or divided by a negative number, the sign of the inequality turns round."),

@@ -11,6 +11,7 @@ import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.Rational;
 import littlesummit.core.math.SolutionSet;
+import littlesummit.core.math.Solver;
 import littlesummit.core.math.Statement;
 import littlesummit.core.math.Statement.Relation;
 import littlesummit.core.working.CheckedLine.FoundSlip;
@@ -208,13 +209,27 @@ final class SlipFinder {
         String letter = letters.iterator().next();
         SolutionSet was = Claim.solutions(before, letter);
         SolutionSet is = Claim.solutions(line, letter);
-        if (was.sameAs(is) || was.isEmpty() || is.isEmpty() || !was.isFinite() || !is.isFinite()) {
+        if (was.sameAs(is)) {
             return Optional.empty();
+        }
+        if (was.isEmpty() || is.isEmpty() || !was.isFinite() || !is.isFinite()) {
+            return was.sameAs(is.intersection(domain(letter)))
+                    ? Optional.of(new FoundSlip(Slip.DOMAIN_LOST, Optional.empty()))
+                    : Optional.empty();
         }
         Slip slip = is.isWithin(was) ? Slip.LOST_ROOT : Slip.EXTRA_ROOT;
         return is.isWithin(was) || was.isWithin(is)
                 ? Optional.of(new FoundSlip(slip, Optional.empty()))
                 : Optional.empty();
+    }
+
+    /** Where both sides of the line before are defined, as far as roots and denominators say. */
+    private SolutionSet domain(String letter) {
+        SolutionSet all = SolutionSet.ALL;
+        for (Expr side : sides(before).orElse(List.of())) {
+            all = all.intersection(Solver.solve(side, Relation.EQUAL, side, letter));
+        }
+        return all;
     }
 
     /** The wrong line mended by a sign or by a number. */

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import littlesummit.core.grading.Reader;
 import littlesummit.core.math.Effort;
@@ -26,6 +28,7 @@ public final class WorkCheck {
     /** What a page may cost, however many lines it has. */
     static final long PAGE = 10_000_000;
 
+    private static final Pattern NAMED = Pattern.compile("\\s*[A-Za-zΔ]\\s*=\\s*(.+=.+)");
     private static final Link TOO_MUCH = new Link.Unknown("there is too much to compute in it");
     private final Syntax syntax;
     private final WorkThread thread;
@@ -73,12 +76,35 @@ public final class WorkCheck {
             return CheckedLine.of(LineVerdict.WORDS);
         }
         return switch (Parser.read(line.mathematics(), syntax)) {
+            case Reading.Stopped stopped
+            when namedNumber(line).isPresent() -> beside(namedNumber(line).get());
             case Reading.Stopped stopped -> {
                 Reader.ReadAs read = Reader.read(line.mathematics(), syntax);
                 yield CheckedLine.unreadable(read.message(), read.at() + line.offset());
             }
             case Reading.Understood(Statement statement) -> compared(statement, later);
         };
+    }
+
+    /** D = 25 − 24 = 1 under an equation for x: a letter of its own names what is worked out. */
+    private Optional<Statement> namedNumber(LineText line) {
+        Matcher named = NAMED.matcher(line.mathematics());
+        return named.matches()
+                        && Parser.read(named.group(1), syntax) instanceof Reading.Understood(Statement statement)
+                        && statement instanceof Statement.Relations
+                        && Claim.letters(statement).isEmpty()
+                ? Optional.of(statement)
+                : Optional.empty();
+    }
+
+    private static CheckedLine beside(Statement numbers) {
+        return SideComputation.broken(numbers)
+                .map(bad -> CheckedLine.fails(Optional.empty(), Optional.of(link(bad))))
+                .orElseGet(() -> CheckedLine.follows(SideComputation.NOTE));
+    }
+
+    private static String link(List<Expr> bad) {
+        return LatexPrinter.latex(bad.getFirst()) + " = " + LatexPrinter.latex(bad.getLast());
     }
 
     private List<Statement> read(List<LineText> lines) {
@@ -130,9 +156,7 @@ public final class WorkCheck {
         if (!isBeside) {
             thread.goOnAfterMistake(line);
         }
-        Optional<String> link =
-                bad.map(b -> LatexPrinter.latex(b.getFirst()) + " = " + LatexPrinter.latex(b.getLast()));
-        return CheckedLine.fails(slip, link.or(() -> found.flatMap(FoundSlip::place)));
+        return CheckedLine.fails(slip, bad.map(WorkCheck::link).or(() -> found.flatMap(FoundSlip::place)));
     }
 
     /** A wrong move, and not just a number or a sign that another line could have. */
