@@ -23,7 +23,9 @@ public sealed interface FigureDto {
         CIRCLE
     }
 
-    record NumberLine(String alt, double from, double to, double step, List<MarkDto> marks) implements FigureDto {}
+    /** @param endsOnly missing in what was given out before lines could be numbered at their ends only */
+    record NumberLine(String alt, double from, double to, double step, List<MarkDto> marks, Boolean endsOnly)
+            implements FigureDto {}
 
     record MarkDto(double at, String label, boolean open) {}
 
@@ -71,7 +73,8 @@ public sealed interface FigureDto {
                         f.step(),
                         f.marks().stream()
                                 .map(m -> new MarkDto(m.at(), m.label(), m.open()))
-                                .toList());
+                                .toList(),
+                        f.endsOnly());
             case Figure.Angles f ->
                 new Angles(
                         f.alt(),
@@ -148,7 +151,8 @@ public sealed interface FigureDto {
                         f.step,
                         f.marks.stream()
                                 .map(m -> new Figure.Mark(m.at, m.label, m.open))
-                                .toList());
+                                .toList(),
+                        Boolean.TRUE.equals(f.endsOnly));
             case Angles f ->
                 new Figure.Angles(
                         f.alt,

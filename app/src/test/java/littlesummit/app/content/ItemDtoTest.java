@@ -97,6 +97,7 @@ class ItemDtoTest extends ApiTest {
                 segment,
                 new Figure.Straights("a", List.of(segment, segment)),
                 new Figure.NumberLine("a", -3, 3, 0.5, List.of(new Figure.Mark(-2, "A", true))),
+                new Figure.NumberLine("a", 0, 10, 1, List.of(), true),
                 new Figure.Grid(
                         "a",
                         -5,

@@ -29,7 +29,9 @@ final class NumberLineScene {
                 .orElse(0);
         int every = Numbers.every(line.from(), line.to(), line.step(), (int) (WIDTH / (widest + GAP)));
         for (double tick : ticks) {
-            boolean isNumbered = Math.abs(Math.IEEEremainder(tick, every * line.step())) < 1e-9;
+            boolean isNumbered = line.endsOnly()
+                    ? tick == line.from() || tick == line.to()
+                    : Math.abs(Math.IEEEremainder(tick, every * line.step())) < 1e-9;
             double half = isNumbered ? 7 : 4;
             drawing.line(x(line, tick), -half, x(line, tick), half, Stroke.THIN);
             if (isNumbered) {

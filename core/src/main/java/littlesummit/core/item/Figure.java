@@ -39,8 +39,14 @@ public sealed interface Figure {
     /**
      * @param marks labelled places
      * @param step distance of the small ticks
+     * @param endsOnly whether only the two ends are numbered, so that the others have to be worked out
      */
-    record NumberLine(String alt, double from, double to, double step, List<Mark> marks) implements Figure {}
+    record NumberLine(String alt, double from, double to, double step, List<Mark> marks, boolean endsOnly)
+            implements Figure {
+        public NumberLine(String alt, double from, double to, double step, List<Mark> marks) {
+            this(alt, from, to, step, marks, false);
+        }
+    }
 
     record Mark(double at, String label, boolean open) {}
 

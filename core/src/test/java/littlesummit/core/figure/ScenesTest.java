@@ -194,6 +194,18 @@ class ScenesTest {
     }
 
     @Test
+    void aLineNumberedAtItsEndsHasAllItsTicksAndNoOtherNumber() {
+        Scene scene = Scenes.of(new Figure.NumberLine("A line.", 2000, 4000, 200, List.of(), true));
+
+        assertEquals(List.of("2000", "4000"), texts(scene));
+        assertEquals(
+                Scenes.of(new Figure.NumberLine("A line.", 2000, 4000, 200, List.of())).shapes().stream()
+                        .filter(s -> !(s instanceof Shape.Text))
+                        .count(),
+                scene.shapes().stream().filter(s -> !(s instanceof Shape.Text)).count());
+    }
+
+    @Test
     void labelsOfPointsThatAreCloseStandAboveOneAnother() {
         Scene scene = Scenes.of(new Figure.NumberLine(
                 "A line.", -30, 30, 1, List.of(new Figure.Mark(4, "start", false), new Figure.Mark(5, "end", false))));

@@ -64,7 +64,7 @@ final class MissingSummand {
                         String.valueOf(Math.abs(result) - Math.abs(known)),
                         "signs-left-out",
                         "It looks as if the signs were left out. Put yours in for $x$ and see.");
-        Field field = Field.typed("answer", "$x$ =", "a whole number with its sign", answer, mistakes.list());
+        Field field = Field.typed("answer", "The number x", "a whole number with its sign", answer, mistakes.list());
         return Part.of(
                 "What number is $x$?",
                 field,

@@ -31,8 +31,7 @@ final class NumberOnLine {
                     }
                 });
         List<Integer> places = ticks.stream().sorted().toList();
-        List<Figure.Mark> marks = new ArrayList<>(List.of(
-                new Figure.Mark(low, String.valueOf(low), true), new Figure.Mark(high, String.valueOf(high), true)));
+        List<Figure.Mark> marks = new ArrayList<>();
         Choices choices = Choices.right("point " + letter(places.indexOf(at)));
         for (int i = 0; i < places.size(); i++) {
             int tick = places.get(i);
@@ -52,7 +51,7 @@ final class NumberOnLine {
                 + ", counted from the left end.";
         return Items.of(ref)
                 .text(frame.formatted(Words.n(right)))
-                .picture(new Figure.NumberLine(alt, low, high, step, marks))
+                .picture(new Figure.NumberLine(alt, low, high, step, marks, true))
                 .part(Part.of(
                         "Which point is it?",
                         field,

@@ -1,7 +1,6 @@
 package littlesummit.content.code.number;
 
 import littlesummit.content.code.Words;
-import littlesummit.core.item.Block;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
@@ -66,7 +65,13 @@ final class SignRule {
                 .step(why(rule), rule.holds() ? "" : against.replace("$", ""))
                 .step(rule.holds() ? "So no sum can go against it." : "One such sum is enough.", "")
                 .given("")
-                .second("On a number line", new Block.Text(why(rule)))
+                .second(
+                        "On a number line",
+                        switch (rule) {
+                            case TWO_MINUSES, SUM_OF_NEGATIVES -> Signed.line(-a, -b);
+                            case DIFFERENCE_IS_LESS -> Signed.line(a, b);
+                            case OPPOSITES -> Signed.line(-a, a);
+                        })
                 .build();
     }
 
