@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
@@ -23,12 +24,11 @@ import littlesummit.app.web.Problem;
 import littlesummit.app.working.WorkLine;
 import littlesummit.app.working.WorkService;
 import littlesummit.app.working.WorkStateDto;
-import littlesummit.core.grading.Reader;
 import littlesummit.core.item.Item;
-import littlesummit.core.math.Syntax;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.quiz.QuizPlan;
 import littlesummit.core.skill.ItemSource;
+import littlesummit.core.working.Lines;
 import littlesummit.core.working.WorkLetters;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -218,13 +218,13 @@ public class BookService {
     }
 
     private static List<ShownLine> shown(List<WorkLine> lines, Item item) {
-        Syntax syntax = Syntax.line(WorkLetters.of(item));
+        Set<String> letters = WorkLetters.of(item);
         return lines.stream()
                 .filter(line -> !line.text().isBlank())
                 .map(line -> new ShownLine(
                         line.text(),
                         line.struck(),
-                        Reader.read(line.text(), syntax).latex()))
+                        Lines.read(line.text(), letters).latex()))
                 .toList();
     }
 }

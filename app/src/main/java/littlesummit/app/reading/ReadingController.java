@@ -9,7 +9,7 @@ import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.grading.Reader;
-import littlesummit.core.math.Syntax;
+import littlesummit.core.working.Lines;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -33,7 +33,7 @@ class ReadingController {
     @PostMapping("/api/reading")
     ReadAsDto read(@Valid @RequestBody Entry request) {
         if (request.kind().equals("line")) {
-            return ReadAsDto.of(Reader.read(request.entry(), Syntax.line(request.letters())));
+            return ReadAsDto.of(Lines.read(request.entry(), request.letters()));
         }
         Kind kind = Kind.of(request.kind()).orElseThrow(() -> Problem.badRequest("There is no such kind of field."));
         AnswerSpec field = AnswerSpec.of(kind, Form.Shape.ANY, "")

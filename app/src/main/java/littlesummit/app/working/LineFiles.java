@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import littlesummit.core.grading.Reader;
-import littlesummit.core.math.Syntax;
+import littlesummit.core.working.Lines;
 
 /** Lines of work as plain text and as LaTeX. */
 final class LineFiles {
@@ -37,7 +37,7 @@ final class LineFiles {
     }
 
     private static String paragraph(WorkLine line, Set<String> letters) {
-        Reader.ReadAs read = Reader.read(line.text(), Syntax.line(letters));
+        Reader.ReadAs read = Lines.read(line.text(), letters);
         String body = read.at() < 0 && !read.latex().isEmpty() ? "$" + read.latex() + "$" : escaped(line.text());
         return line.struck() ? "\\sout{" + body + "}" : body;
     }

@@ -2,6 +2,7 @@ package littlesummit.core.practice;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.math.Canonical;
@@ -9,11 +10,10 @@ import littlesummit.core.math.Equality;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.MathProblem;
-import littlesummit.core.math.Parser;
 import littlesummit.core.math.RationalFunction;
 import littlesummit.core.math.Reading;
 import littlesummit.core.math.Statement;
-import littlesummit.core.math.Syntax;
+import littlesummit.core.working.Lines;
 
 /**
  * Whether the student's own work ends in another number than the one about to be checked: most often a slip of the
@@ -23,6 +23,8 @@ public final class LastLine {
     /** Both as LaTeX. */
     public record Conflict(String lastLine, String entry) {}
 
+    private static final Set<String> LETTERS = Set.of("x", "n", "y");
+
     private LastLine() {}
 
     /** @param lines the student's own lines, as typed; nothing is told that the student did not write */
@@ -31,12 +33,42 @@ public final class LastLine {
         if (answer.kind() != Kind.NUMBER || last.isEmpty()) {
             return Optional.empty();
         }
-        Optional<Expr> ends = number(Parser.read(last.get(), Syntax.line(java.util.Set.of("x", "n", "y"))));
+        Optional<Expr> ends = checked(lines).or(() -> number(Lines.parse(last.get(), LETTERS)));
         Optional<Expr> typed = number(answer.read(entry));
         if (ends.isEmpty() || typed.isEmpty() || same(ends.get(), typed.get())) {
             return Optional.empty();
         }
         return Optional.of(new Conflict(LatexPrinter.latex(ends.get()), LatexPrinter.latex(typed.get())));
+    }
+
+    /** Where a check by putting 7 in stands below x = 7, the lines end in 7. */
+    private static Optional<Expr> checked(List<String> lines) {
+        List<Statement.Relations> last = lines.reversed().stream()
+                .filter(line -> !line.isBlank())
+                .map(line -> Lines.parse(line, LETTERS))
+                .map(LastLine::relations)
+                .takeWhile(Optional::isPresent)
+                .flatMap(Optional::stream)
+                .toList();
+        for (int i = 1; i < last.size(); i++) {
+            Expr end = last.get(i).sides().getLast();
+            if (last.get(i).sides().getFirst() instanceof Expr.Letter && isNumber(end)) {
+                boolean arePutIn = last.subList(0, i).stream()
+                        .allMatch(check -> check.sides().stream().anyMatch(side -> holds(side, end)));
+                return arePutIn ? Optional.of(end) : Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Statement.Relations> relations(Reading reading) {
+        return reading instanceof Reading.Understood(Statement.Relations relations)
+                ? Optional.of(relations)
+                : Optional.empty();
+    }
+
+    private static boolean holds(Expr whole, Expr piece) {
+        return whole.equals(piece) || whole.children().stream().anyMatch(child -> holds(child, piece));
     }
 
     private static Optional<Expr> number(Reading reading) {

@@ -6,10 +6,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import littlesummit.core.math.Expr;
-import littlesummit.core.math.Parser;
 import littlesummit.core.math.Reading;
 import littlesummit.core.math.Statement;
-import littlesummit.core.math.Syntax;
 
 /**
  * What stands on a page, as far as it tells whether it is work at all. It does not judge the work: a person does. One
@@ -58,7 +56,7 @@ public record ShownWork(List<String> lines, double inkLength, int photos) {
     }
 
     private static boolean isWork(String line, Set<String> letters) {
-        return switch (Parser.read(line, Syntax.line(letters))) {
+        return switch (Lines.parse(line, letters)) {
             case Reading.Understood(Statement statement) -> works(statement);
             case Reading.Stopped s ->
                 words(line) >= FEWEST_WORDS || COMPUTATION.matcher(line).find();

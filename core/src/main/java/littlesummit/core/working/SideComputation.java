@@ -9,8 +9,9 @@ import littlesummit.core.math.Statement.Relation;
 
 /** Numbers worked out beside the lines: partial products, a check by putting in, 20 − 5 = 15 under 3x + 5 = 20. */
 final class SideComputation {
-    static final String NOTE = "This is right by itself: a computation beside the lines. The next line is compared with"
-            + " the line before it.";
+    static final String NOTE =
+            "This is right by itself, as a computation beside the lines. The next line goes on from the"
+                    + " line above this one.";
 
     private SideComputation() {}
 

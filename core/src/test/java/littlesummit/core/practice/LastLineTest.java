@@ -30,4 +30,25 @@ class LastLineTest {
                 asks,
                 LastLine.conflict(spec, List.of("3*12", lastLine, " "), entry).isPresent());
     }
+
+    /** The value that a check puts in is what the lines end in; a number that is only named is not. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "x = 7 | 4*7+18 = 46; 7; false",
+                "x = 7 | 4*7+18 = 46 | 6*7+4 = 46; 7; false",
+                "x = 7 | 4*7+18 = 46; 46; true",
+                "x = 7 | so x = 7; 7; false",
+                "n = 5 | 12*3 = 36; 36; false",
+                "n = 5 | 12*3 = 36; 5; true",
+                "x = 7 | 36; 36; false"
+            })
+    void aCheckStandsBelowWhatItChecks(String lines, String entry, boolean asks) {
+        AnswerSpec spec = AnswerSpec.number(Form.Shape.ANY, "7");
+
+        assertEquals(
+                asks,
+                LastLine.conflict(spec, List.of(lines.split(" \\| ")), entry).isPresent());
+    }
 }
