@@ -33,6 +33,7 @@ final class DomainGrader {
             case Statement.Reals r -> false;
             case Statement.SetBuilder s -> false;
             case Statement.Measure m -> false;
+            case Statement.Measures m -> false;
             case Statement.Continued c -> false;
         };
     }
@@ -50,6 +51,7 @@ final class DomainGrader {
             case Statement.Value v -> false;
             case Statement.SetBuilder s -> false;
             case Statement.Measure m -> false;
+            case Statement.Measures m -> false;
             case Statement.Continued c -> false;
         };
     }

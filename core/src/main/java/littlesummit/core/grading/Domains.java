@@ -32,6 +32,7 @@ final class Domains {
             case Statement.SetBuilder(String letter, Statement condition) -> of(condition);
             case Statement.Value v -> throw new Entries.WrongKind(Reason.DOMAIN_WANTED);
             case Statement.Measure m -> throw new Entries.WrongKind(Reason.DOMAIN_WANTED);
+            case Statement.Measures m -> throw new Entries.WrongKind(Reason.DOMAIN_WANTED);
             case Statement.Continued c -> throw new Entries.WrongKind(Reason.DOMAIN_WANTED);
         };
     }

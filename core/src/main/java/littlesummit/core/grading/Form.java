@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import littlesummit.core.math.Unit;
+import littlesummit.core.math.Units;
 
 /** What shape is asked of an entry of the right value. */
 public sealed interface Form {
@@ -81,7 +82,7 @@ public sealed interface Form {
             case "decimal" -> places(detail).map(n -> new Rounded(n, false));
             case "percent" -> places(detail).map(n -> new Rounded(n, true));
             case "solved" -> detail.length() == 1 ? Optional.of(new Solved(detail)) : Optional.empty();
-            case "unit" -> Unit.of(detail).map(InUnit::new);
+            case "unit" -> Units.of(detail).map(InUnit::new);
             default -> Optional.empty();
         };
     }

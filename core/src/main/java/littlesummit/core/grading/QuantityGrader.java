@@ -1,61 +1,107 @@
 package littlesummit.core.grading;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Equality;
 import littlesummit.core.math.Expr;
-import littlesummit.core.math.Rational;
 import littlesummit.core.math.RationalFunction;
 import littlesummit.core.math.Statement;
 import littlesummit.core.math.Unit;
+import littlesummit.core.math.Units;
 
 /** Amounts with a unit; units of one dimension are converted exactly. */
 final class QuantityGrader {
-    private QuantityGrader() {}
+    private final AnswerSpec spec;
+    private final List<Statement.Measure> expected;
+    private final RationalFunction right;
+
+    private QuantityGrader(AnswerSpec spec, List<Statement.Measure> expected) {
+        this.spec = spec;
+        this.expected = expected;
+        this.right = total(expected);
+    }
 
     static Verdict grade(AnswerSpec spec, Statement expected, Statement entry) {
-        if (!(expected instanceof Statement.Measure(Expr rightAmount, Unit rightUnit))) {
+        List<Statement.Measure> right = measures(expected);
+        if (right.isEmpty()) {
             throw new IllegalArgumentException("a quantity needs a unit: " + spec.expected());
         }
-        RationalFunction right = inBase(rightAmount, rightUnit);
-        Unit asked = spec.form() instanceof Form.InUnit(Unit unit) ? unit : rightUnit;
-        if (entry instanceof Statement.Measure(Expr amount, Unit unit) && Numbers.isOne(amount)) {
-            return judge(spec, right, rightUnit, amount, unit);
+        return new QuantityGrader(spec, right).grade(entry);
+    }
+
+    private static List<Statement.Measure> measures(Statement statement) {
+        return switch (statement) {
+            case Statement.Measure measure -> List.of(measure);
+            case Statement.Measures(List<Statement.Measure> parts) -> parts;
+            default -> List.of();
+        };
+    }
+
+    /** The unit of the answer, or the largest of several. */
+    private Unit unit() {
+        return expected.getFirst().unit();
+    }
+
+    private Verdict grade(Statement entry) {
+        List<Statement.Measure> typed = measures(entry);
+        if (!typed.isEmpty() && typed.stream().allMatch(m -> Numbers.isOne(m.amount()))) {
+            return judge(typed);
         }
         Expr bare = NumberGrader.value(entry);
-        if (Unit.of(spec.suffix()).isPresent()) {
-            return judge(spec, right, rightUnit, bare, Unit.of(spec.suffix()).get());
+        Optional<Unit> suffix = Units.of(spec.suffix());
+        if (suffix.isPresent()) {
+            return judge(List.of(new Statement.Measure(bare, suffix.get())));
         }
-        return rightInSomeUnit(right, rightUnit, bare)
+        return rightInSomeUnit(bare)
                 ? Verdict.form(Reason.UNIT_MISSING)
                 : NumberGrader.incorrect(
-                        right.over(RationalFunction.of(asked.factor())), Canonical.of(bare), rightAmount, bare);
+                        right.over(RationalFunction.of(asked().orElse(unit()).factor())),
+                        Canonical.of(bare),
+                        expected.getFirst().amount(),
+                        bare);
+    }
+
+    private Optional<Unit> asked() {
+        return spec.form() instanceof Form.InUnit(Unit unit) ? Optional.of(unit) : Optional.empty();
     }
 
     /** Whether a unit behind the number would make it right. */
-    private static boolean rightInSomeUnit(RationalFunction right, Unit rightUnit, Expr bare) {
-        return Stream.of(Unit.values())
-                .filter(u -> u.dimension() == rightUnit.dimension())
-                .anyMatch(u -> Equality.sameNumber(right, inBase(bare, u)));
+    private boolean rightInSomeUnit(Expr bare) {
+        RationalFunction amount = Canonical.of(bare);
+        return Stream.concat(Stream.of(unit()), unit().alike().stream())
+                .anyMatch(u -> Equality.sameNumber(right, u.inBase(amount)));
     }
 
-    private static Verdict judge(AnswerSpec spec, RationalFunction right, Unit rightUnit, Expr amount, Unit unit) {
-        RationalFunction value = inBase(amount, unit);
-        if (unit.dimension() != rightUnit.dimension()) {
-            return Verdict.incorrect();
+    private Verdict judge(List<Statement.Measure> typed) {
+        if (typed.stream().anyMatch(m -> !m.unit().dimension().equals(unit().dimension()))) {
+            return Verdict.slip(Reason.OTHER_KIND_OF_UNIT);
         }
-        if (!Equality.sameNumber(right, value) && rightInSomeUnit(right, rightUnit, amount)) {
-            return Verdict.slip(Reason.OTHER_UNIT);
+        RationalFunction value = total(typed);
+        Expr amount = typed.getFirst().amount();
+        if (Equality.sameNumber(right, value)) {
+            boolean isWanted = asked().filter(
+                            u -> typed.size() > 1 || !u.isSame(typed.getFirst().unit()))
+                    .isEmpty();
+            return isWanted ? Verdict.CORRECT : Verdict.form(Reason.WRONG_UNIT);
         }
-        if (!Equality.sameNumber(right, value)) {
-            return NumberGrader.incorrect(right, value, amount, amount);
-        }
-        boolean wanted = !(spec.form() instanceof Form.InUnit(Unit asked)) || asked == unit;
-        return wanted ? Verdict.CORRECT : Verdict.form(Reason.WRONG_UNIT);
+        return typed.size() == 1 && rightInSomeUnit(amount)
+                ? Verdict.slip(Reason.OTHER_UNIT)
+                : NumberGrader.incorrect(
+                        inUnit(right, typed.getFirst().unit()),
+                        inUnit(value, typed.getFirst().unit()),
+                        amount,
+                        amount);
     }
 
-    private static RationalFunction inBase(Expr amount, Unit unit) {
-        Rational factor = unit.factor();
-        return Canonical.of(amount).times(RationalFunction.of(factor));
+    private static RationalFunction inUnit(RationalFunction base, Unit unit) {
+        return base.minus(RationalFunction.of(unit.zero())).over(RationalFunction.of(unit.factor()));
+    }
+
+    private static RationalFunction total(List<Statement.Measure> parts) {
+        return parts.stream()
+                .map(m -> m.unit().inBase(Canonical.of(m.amount())))
+                .reduce(RationalFunction.ZERO, RationalFunction::plus);
     }
 }

@@ -62,6 +62,7 @@ public enum Reason {
     CHOICE_MIXED(
             "missing-element",
             "Something that you chose does not fit, and something that fits is missing. Look at each one again."),
+    OTHER_KIND_OF_UNIT("Your unit measures something else than what is asked for."),
     OTHER_UNIT("The number and the unit do not fit together. Look at the unit that you wrote."),
     OTHER_VALUE("This is another value. Look at your own work once more, line by line."),
 

@@ -32,8 +32,9 @@ public final class LatexPrinter {
                                                 .collect(Collectors.joining("\\text{ and }")));
             case Statement.SetBuilder(String letter, Statement condition) ->
                 "\\left\\{" + letter + "\\mid " + latex(condition) + "\\right\\}";
-            case Statement.Measure(Expr amount, Unit unit) ->
-                latex(amount) + (unit == Unit.DEGREE ? "^{\\circ}" : "\\,\\text{" + unit.symbol() + "}");
+            case Statement.Measure(Expr amount, Unit unit) -> latex(amount) + unit.latex();
+            case Statement.Measures(List<Statement.Measure> parts) ->
+                parts.stream().map(LatexPrinter::latex).collect(Collectors.joining("\\;"));
             case Statement.Continued(Relation sign, Statement rest) -> relation(sign) + latex(rest);
         };
     }

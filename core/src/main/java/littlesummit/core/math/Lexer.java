@@ -219,11 +219,26 @@ final class Lexer {
             add(Kind.UNION, "U", start);
         } else if (syntax.units() && !isNamed(word) && !word.equals("x")) {
             pos = stop;
-            add(Unit.of(run).isPresent() ? Kind.UNIT : Kind.UNKNOWN_UNIT, run, start);
+            unit(run, start);
         } else {
             while (pos < stop) {
                 oneOf(run.substring(pos - start));
             }
+        }
+    }
+
+    /** A degree sign with C or F behind it is one unit. */
+    private void unit(String run, int start) {
+        String scale = run.length() > 1 ? run.substring(0, 1).toUpperCase(Locale.ROOT) : run;
+        boolean isScale = Set.of("c", "f", "celsius", "fahrenheit").contains(run.toLowerCase(Locale.ROOT));
+        if (isScale && !tokens.isEmpty() && tokens.getLast().is(Kind.DEGREE)) {
+            Token degree = tokens.removeLast();
+            tokens.add(new Token(Kind.UNIT, "°" + scale.toUpperCase(Locale.ROOT), degree.at(), degree.spaced()));
+            spaced = false;
+        } else if (isScale) {
+            add(Kind.UNIT, "°" + scale.toUpperCase(Locale.ROOT), start);
+        } else {
+            add(Units.isWord(run) ? Kind.UNIT : Kind.UNKNOWN_UNIT, run, start);
         }
     }
 

@@ -16,11 +16,13 @@ public final class Parser {
     private final Cursor cursor;
     private final Syntax syntax;
     private final ExprParser exprs;
+    private final UnitParser units;
 
     private Parser(Cursor cursor, Syntax syntax) {
         this.cursor = cursor;
         this.syntax = syntax;
         this.exprs = new ExprParser(cursor, syntax.letters());
+        this.units = new UnitParser(cursor);
     }
 
     /** Reads a whole entry; what cannot be read is a value that says where and why, never an exception. */
@@ -312,9 +314,8 @@ public final class Parser {
         }
         List<Expr> sides = new ArrayList<>(List.of(exprs.sum()));
         List<Relation> signs = new ArrayList<>();
-        if (cursor.at(Kind.UNIT)) {
-            return new Statement.Measure(
-                    sides.getFirst(), Unit.of(cursor.take().text()).orElseThrow());
+        if (units.isHere()) {
+            return measures(sides.getFirst());
         }
         while (cursor.at(Kind.RELATION)) {
             signs.add(relation(cursor.take()));
@@ -324,8 +325,22 @@ public final class Parser {
             return new Statement.Relations(sides, signs);
         }
         return syntax.units() && sides.getFirst() instanceof Expr.Degrees(Expr amount)
-                ? new Statement.Measure(amount, Unit.DEGREE)
+                ? new Statement.Measure(amount, Units.DEGREE)
                 : new Statement.Value(sides.getFirst());
+    }
+
+    private Statement measures(Expr first) {
+        List<Statement.Measure> parts = new ArrayList<>(List.of(new Statement.Measure(first, units.unit())));
+        while (cursor.at(Kind.NUMBER)
+                || cursor.at(Kind.WORD, "and") && cursor.peek(1).is(Kind.NUMBER)) {
+            cursor.takeIf(Kind.WORD, "and");
+            Expr amount = exprs.sum();
+            if (!units.isHere()) {
+                throw cursor.unexpected();
+            }
+            parts.add(new Statement.Measure(amount, units.unit()));
+        }
+        return parts.size() == 1 ? parts.getFirst() : new Statement.Measures(parts);
     }
 
     private static Relation relation(Token token) {

@@ -33,13 +33,11 @@ public final class SpokenPrinter {
             case Statement.SetBuilder(String letter, Statement condition) ->
                 "all " + letter + " with " + spoken(condition);
             case Statement.Measure(Expr amount, Unit unit) ->
-                spoken(amount) + " " + unitName(unit, amount.equals(Expr.Num.of(1)));
+                spoken(amount) + " " + (amount.equals(Expr.Num.of(1)) ? unit.one() : unit.many());
+            case Statement.Measures(List<Statement.Measure> parts) ->
+                parts.stream().map(SpokenPrinter::spoken).collect(Collectors.joining(" "));
             case Statement.Continued(Relation sign, Statement rest) -> relation(sign) + " " + spoken(rest);
         };
-    }
-
-    private static String unitName(Unit unit, boolean one) {
-        return unit.name().toLowerCase(java.util.Locale.ROOT) + (one ? "" : "s");
     }
 
     private static String delimited(char open, List<Statement> items, char close) {

@@ -49,6 +49,13 @@ public sealed interface Statement {
 
     record Measure(Expr amount, Unit unit) implements Statement {}
 
+    /** Amounts of one kind in several units that belong together: 1 h 30 min. */
+    record Measures(List<Measure> parts) implements Statement {
+        public Measures {
+            parts = List.copyOf(parts);
+        }
+    }
+
     /** A line that goes on from the one before: {@code = 5}. */
     record Continued(Relation sign, Statement rest) implements Statement {}
 

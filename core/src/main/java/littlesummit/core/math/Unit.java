@@ -1,76 +1,93 @@
 package littlesummit.core.math;
 
-import java.util.Arrays;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
-import java.util.Set;
 
 /**
- * Units of quantities, with exact factors to the base of their dimension (SI Brochure, 9th edition, tables 7 and 8).
+ * A unit of a quantity, simple or put together, with its exact size in the base units of its dimension.
+ *
+ * @param symbol as it is written behind a number, with raised digits: cm², km/h
+ * @param one its name behind the number 1
+ * @param many its name behind any other number
+ * @param factor how many base units (g, m, s, °, K) one of it is
+ * @param zero where its scale begins, in base units; 0 for all but temperatures
  */
-public enum Unit {
-    MILLIGRAM("mg", Dimension.MASS, Rational.of(1, 1000)),
-    GRAM("g", Dimension.MASS, Rational.ONE),
-    KILOGRAM("kg", Dimension.MASS, Rational.of(1000)),
-    MILLIMETRE("mm", Dimension.LENGTH, Rational.of(1, 1000)),
-    CENTIMETRE("cm", Dimension.LENGTH, Rational.of(1, 100)),
-    METRE("m", Dimension.LENGTH, Rational.ONE),
-    KILOMETRE("km", Dimension.LENGTH, Rational.of(1000)),
-    SECOND("s", Dimension.TIME, Rational.ONE),
-    MINUTE("min", Dimension.TIME, Rational.of(60)),
-    HOUR("h", Dimension.TIME, Rational.of(3600)),
-    DEGREE("°", Dimension.ANGLE, Rational.ONE);
+public record Unit(String symbol, String one, String many, Dimension dimension, Rational factor, Rational zero) {
 
-    /** What a unit measures. */
-    public enum Dimension {
-        MASS,
-        LENGTH,
-        TIME,
-        ANGLE
-    }
+    /** What a unit measures, by the powers of mass, length, time, angle and temperature. */
+    public record Dimension(int mass, int length, int time, int angle, int temperature) {
+        Dimension times(Dimension other) {
+            return new Dimension(
+                    mass + other.mass,
+                    length + other.length,
+                    time + other.time,
+                    angle + other.angle,
+                    temperature + other.temperature);
+        }
 
-    private final String symbol;
-    private final Dimension dimension;
-    private final Rational factor;
-    /** In small letters, one and several. */
-    private final Set<String> names;
-
-    Unit(String symbol, Dimension dimension, Rational factor) {
-        this.symbol = symbol;
-        this.dimension = dimension;
-        this.factor = factor;
-        String name = name().toLowerCase(Locale.ROOT);
-        String american = name.replace("metre", "meter");
-        this.names = new HashSet<>(List.of(name, name + "s", american, american + "s"));
-        switch (symbol) {
-            case "s" -> names.addAll(List.of("sec", "secs"));
-            case "min" -> names.add("mins");
-            case "h" -> names.addAll(List.of("hr", "hrs"));
-            case "°" -> names.add("deg");
-            default -> {}
+        Dimension power(int n) {
+            return new Dimension(n * mass, n * length, n * time, n * angle, n * temperature);
         }
     }
 
-    public String symbol() {
-        return symbol;
+    private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+
+    /** Whether two units are the same size of the same thing, however they are written: kph and km/h. */
+    public boolean isSame(Unit other) {
+        return dimension.equals(other.dimension) && factor.equals(other.factor) && zero.equals(other.zero);
     }
 
-    public Dimension dimension() {
-        return dimension;
+    /** A quantity in base units. */
+    public RationalFunction inBase(RationalFunction amount) {
+        return amount.times(RationalFunction.of(factor)).plus(RationalFunction.of(zero));
     }
 
-    /** How many base units (g, m, s, °) one of this is. */
-    public Rational factor() {
-        return factor;
+    /** @param n 2 or 3 */
+    Unit power(int n) {
+        String prefix = n == 2 ? "square " : "cubic ";
+        return new Unit(
+                symbol + RAISED.charAt(n),
+                prefix + one,
+                prefix + many,
+                dimension.power(n),
+                factor.power(n),
+                Rational.ZERO);
     }
 
-    /** By its symbol, case-sensitive as in the SI, or by its name in either spelling. */
-    public static Optional<Unit> of(String written) {
-        String name = written.toLowerCase(Locale.ROOT);
-        return Arrays.stream(values())
-                .filter(u -> u.symbol.equals(written) || u.names.contains(name))
-                .findFirst();
+    Unit per(Unit other) {
+        return new Unit(
+                symbol + "/" + other.symbol,
+                one + " per " + other.one,
+                many + " per " + other.one,
+                dimension.times(other.dimension.power(-1)),
+                factor.over(other.factor),
+                Rational.ZERO);
+    }
+
+    Unit times(Unit other) {
+        return new Unit(
+                symbol + "·" + other.symbol,
+                one + " " + other.one,
+                one + " " + other.many,
+                dimension.times(other.dimension),
+                factor.times(other.factor),
+                Rational.ZERO);
+    }
+
+    /** For mathematics that is typeset. */
+    String latex() {
+        if (symbol.equals("°")) {
+            return "^{\\circ}";
+        }
+        StringBuilder latex = new StringBuilder("\\,\\text{");
+        for (char c : symbol.toCharArray()) {
+            int digit = RAISED.indexOf(c);
+            latex.append(digit < 0 ? String.valueOf(c) : "}^{" + digit + "}\\text{");
+        }
+        return latex.append('}').toString().replaceAll("\\\\text\\{}$", "");
+    }
+
+    /** Units that stand for themselves, of the same dimension as this one. */
+    public List<Unit> alike() {
+        return Units.SIMPLE.stream().filter(u -> u.dimension.equals(dimension)).toList();
     }
 }

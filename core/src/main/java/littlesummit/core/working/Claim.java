@@ -51,6 +51,8 @@ final class Claim {
             case Statement.Reals(List<Expr> except) -> except;
             case Statement.SetBuilder(String letter, Statement condition) -> sides(condition);
             case Statement.Measure(Expr amount, var unit) -> List.of(amount);
+            case Statement.Measures(var parts) ->
+                parts.stream().map(Statement.Measure::amount).toList();
         };
     }
 

@@ -37,6 +37,8 @@ final class SameForm {
                 "reals" + sorted(except.stream().map(SameForm::print));
             case Statement.SetBuilder(String letter, Statement condition) -> letter + "|" + print(condition);
             case Statement.Measure(Expr amount, var unit) -> print(amount) + unit;
+            case Statement.Measures(var parts) ->
+                parts.stream().map(SameForm::print).toList().toString();
             case Statement.Continued(var sign, Statement rest) -> sign.sign() + print(rest);
         };
     }

@@ -84,6 +84,7 @@ public record ShownWork(List<String> lines, double inkLength, int photos) {
             case Statement.SetBuilder b -> true;
             case Statement.Continued(var sign, Statement rest) -> works(rest);
             case Statement.Measure(Expr amount, var unit) -> isComputed(amount);
+            case Statement.Measures(var parts) -> parts.stream().anyMatch(m -> isComputed(m.amount()));
             case Statement.Nothing n -> false;
             case Statement.Reals r -> false;
         };
