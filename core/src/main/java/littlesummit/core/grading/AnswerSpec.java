@@ -3,6 +3,8 @@ package littlesummit.core.grading;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.Parser;
@@ -53,6 +55,10 @@ public record AnswerSpec(
         return new AnswerSpec(kind, form, expected, Set.of(allowed), suffix, options);
     }
 
+    /** What may stand before an expression: y =, f(x) =, f'(x) =, a_n =. */
+    private static final Pattern NAMED =
+            Pattern.compile("^\\s*([A-Za-z](?:['’′]{0,2}\\([a-z]\\)|_\\{?n\\}?)?)\\s*=(?!=)");
+
     /** What the field reads. */
     public Syntax syntax() {
         return switch (kind) {
@@ -66,7 +72,16 @@ public record AnswerSpec(
 
     /** How an entry is understood; not for choices, whose entries are ids. */
     public Reading read(String entry) {
-        return Parser.read(withoutSuffix(entry), syntax());
+        Matcher named = NAMED.matcher(entry);
+        boolean isNamed = kind == Kind.EXPRESSION
+                && named.find()
+                && (named.group(1).length() > 1 || !letters.contains(named.group(1)));
+        if (!isNamed) {
+            return Parser.read(withoutSuffix(entry), syntax());
+        }
+        return Parser.read(entry.substring(named.end()), syntax()) instanceof Reading.Stopped(var problem, int at)
+                ? new Reading.Stopped(problem, at + named.end())
+                : Parser.read(entry.substring(named.end()), syntax());
     }
 
     /** A unit in letters that the field shows already may be typed once more behind a number. */

@@ -11,7 +11,7 @@ import littlesummit.core.math.Statement;
 
 /**
  * One comma with three digits behind it, where the answer has decimals: 2,125 may be meant as 2.125, as many countries
- * write it, and may be two thousand. It is asked back, whatever the value, so that no try is lost.
+ * write it, and may be two thousand. Where the thousands are not right it is asked back, so that no try is lost.
  */
 final class DecimalComma {
     private static final Pattern ONE_COMMA = Pattern.compile("\\s*[-+−]?\\s*\\d{1,3}(,|\\{,\\})\\d{3}(?![\\d.,]).*");

@@ -20,10 +20,14 @@ public final class Grader {
         }
         return switch (spec.read(entry)) {
             case Reading.Stopped stopped -> Entries.unreadable(stopped);
-            case Reading.Understood(Statement statement) ->
-                DecimalComma.at(spec, entry)
-                        .<Verdict>map(at -> new Verdict.Unreadable(Reason.COMMA_OR_POINT, at))
-                        .orElseGet(() -> judge(spec, statement, entry));
+            case Reading.Understood(Statement statement) -> {
+                Verdict verdict = judge(spec, statement, entry);
+                yield verdict instanceof Verdict.Incorrect
+                        ? DecimalComma.at(spec, entry)
+                                .<Verdict>map(at -> new Verdict.Unreadable(Reason.COMMA_OR_POINT, at))
+                                .orElse(verdict)
+                        : verdict;
+            }
         };
     }
 

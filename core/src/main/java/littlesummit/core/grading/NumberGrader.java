@@ -41,10 +41,22 @@ final class NumberGrader {
     static Expr value(Statement statement) {
         return switch (Numbers.unnamed(statement)) {
             case Statement.Value(Expr expr) when Numbers.isOne(expr) -> expr;
+            case Statement.Sequence s when mixed(s).isPresent() -> mixed(s).get();
             case Statement.Sequence s when hasDecimalComma(s) -> throw new Entries.WrongKind(Reason.DECIMAL_POINT);
             case Statement.Relations r -> throw new Entries.WrongKind(Reason.VALUE_ONLY);
             default -> throw new Entries.WrongKind(Reason.ONE_NUMBER_WANTED);
         };
+    }
+
+    /** 2 and 3/4 is said for 2¾. */
+    private static Optional<Expr> mixed(Statement.Sequence entry) {
+        return entry.joiner() == Statement.Joiner.AND
+                        && entry.items().size() == 2
+                        && entry.items().getFirst() instanceof Statement.Value(Expr.Num whole)
+                        && entry.items().getLast() instanceof Statement.Value(Expr.Quotient(Expr.Num num, Expr.Num den))
+                        && whole.places() + num.places() + den.places() == 0
+                ? Optional.of(new Expr.Mixed(whole.digits(), num.digits(), den.digits()))
+                : Optional.empty();
     }
 
     /** Two runs of digits with a comma between them, as decimals are written in many countries. */

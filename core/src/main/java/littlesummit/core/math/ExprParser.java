@@ -102,9 +102,19 @@ final class ExprParser {
 
     private boolean startsFactor() {
         Kind kind = cursor.peek().kind();
+        if (endsInterval()) {
+            return false;
+        }
         return STARTS_FACTOR.contains(kind)
                 || kind == Kind.BAR && openBars == 0
                 || kind == Kind.NUMBER && afterBracket();
+    }
+
+    /** The bracket of [2, 5[ opens nothing. */
+    private boolean endsInterval() {
+        Token next = cursor.peek(1);
+        return cursor.at(Kind.OPEN, "[")
+                && (next.is(Kind.END) || next.is(Kind.UNION) || next.is(Kind.WORD) || next.is(Kind.COMMA));
     }
 
     private boolean afterBracket() {

@@ -82,6 +82,13 @@ sealed interface LatexCommand {
             symbol(Kind.DEGREE, "°", "degree", "textdegree");
             symbol(Kind.WORD, "or", "lor", "vee");
             symbol(Kind.WORD, "and", "land", "wedge");
+            String greek = "αβγδεθλμρσφω";
+            String[] names = "alpha beta gamma delta epsilon theta lambda mu rho sigma varphi omega".split(" ");
+            for (int i = 0; i < names.length; i++) {
+                symbol(Kind.LETTER, greek.substring(i, i + 1), names[i]);
+            }
+            symbol(Kind.LETTER, "φ", "phi");
+            symbol(Kind.LETTER, "ε", "varepsilon");
             all(new Blackboard(), "mathbb");
         }
 

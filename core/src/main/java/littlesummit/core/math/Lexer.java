@@ -47,6 +47,10 @@ final class Lexer {
             "dollars",
             Kind.DOLLAR);
 
+    /** Behind a number. */
+    private static final Map<String, String> LARGE =
+            Map.of("hundred", "100", "thousand", "1000", "million", "1000000", "billion", "1000000000");
+
     /** What a sign is called, in front of a number. */
     private static final Set<String> MINUS_IN_WORDS = Set.of("minus", "negative");
 
@@ -211,6 +215,15 @@ final class Lexer {
         } else if (SIGNS_IN_WORDS.containsKey(word) && !tokens.isEmpty()) {
             pos = stop;
             add(SIGNS_IN_WORDS.get(word), word, start);
+        } else if (LARGE.containsKey(word)
+                && !tokens.isEmpty()
+                && tokens.getLast().is(Kind.NUMBER)) {
+            pos = stop;
+            add(Kind.TIMES, "*", start);
+            add(Kind.NUMBER, LARGE.get(word), start);
+        } else if (word.equals("per") && isPerCent(stop) && !tokens.isEmpty()) {
+            pos = text.toLowerCase(Locale.ROOT).indexOf("cent", stop) + "cent".length();
+            add(Kind.PERCENT, "%", start);
         } else if (MINUS_IN_WORDS.contains(word)) {
             pos = stop;
             add(Kind.MINUS, "-", start);
@@ -225,6 +238,10 @@ final class Lexer {
                 oneOf(run.substring(pos - start));
             }
         }
+    }
+
+    private boolean isPerCent(int from) {
+        return text.substring(from).stripLeading().toLowerCase(Locale.ROOT).startsWith("cent");
     }
 
     /** A degree sign with C or F behind it is one unit. */
@@ -299,9 +316,9 @@ final class Lexer {
         }
     }
 
-    /** A colon divides in a line of work, but for the one in {x : x &lt; 4}. */
+    /** A colon divides, but for the one in {x : x &lt; 4}. */
     private boolean isDivision() {
-        return syntax.continued() && tokens.stream().noneMatch(t -> t.is(Kind.OPEN, "{")) && !tokens.isEmpty();
+        return !syntax.sets() && tokens.stream().noneMatch(t -> t.is(Kind.OPEN, "{")) && !tokens.isEmpty();
     }
 
     /** {@code +/-} anywhere, and {@code +-} in front of a member of a list; elsewhere a negative number is added. */

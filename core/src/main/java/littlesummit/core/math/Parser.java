@@ -151,6 +151,8 @@ public final class Parser {
                 yield new Statement.Reals(exceptions());
             }
             case WORD -> words();
+            case CLOSE -> turnedBracket();
+            case LETTER -> isNamedPoint() ? namedPoint() : relations();
             case OPEN -> opened();
             default -> relations();
         };
@@ -271,10 +273,12 @@ public final class Parser {
                 items.add(union());
             }
         }
-        if (!cursor.at(Kind.CLOSE)) {
+        boolean isTurned = cursor.at(Kind.OPEN, "[") && items.size() == 2 && syntax.sets();
+        if (!cursor.at(Kind.CLOSE) && !isTurned) {
             throw closing();
         }
-        Token close = cursor.take();
+        Token last = cursor.take();
+        Token close = isTurned ? new Token(Kind.CLOSE, ")", last.at(), last.spaced()) : last;
         boolean braces = open.text().equals("{") || close.text().equals("}");
         if (braces && !(open.text().equals("{") && close.text().equals("}"))) {
             throw new Cursor.Stop(Problem.UNEXPECTED, close.at());
@@ -283,6 +287,36 @@ public final class Parser {
                 ? new Statement.Nothing()
                 : new Statement.Delimited(
                         open.text().charAt(0), items, close.text().charAt(0));
+    }
+
+    /** ]−2, 5] leaves its start out. */
+    private Statement turnedBracket() {
+        Token open = cursor.peek();
+        if (!open.is(Kind.CLOSE, "]") || !syntax.sets()) {
+            throw cursor.unexpected();
+        }
+        cursor.enter();
+        cursor.take();
+        Statement interval = delimited(new Token(Kind.OPEN, "(", open.at(), open.spaced()));
+        cursor.leave();
+        return interval;
+    }
+
+    /** P(3, −2) is a point with its name. */
+    private boolean isNamedPoint() {
+        return syntax.sets()
+                && syntax.naming().allowed()
+                && Character.isUpperCase(cursor.peek().text().charAt(0))
+                && cursor.peek(1).is(Kind.OPEN, "(")
+                && !syntax.letters().contains(cursor.peek().text());
+    }
+
+    private Statement namedPoint() {
+        Token name = cursor.take();
+        if (!cursor.commaInBracket()) {
+            throw new Cursor.Stop(Problem.UNKNOWN_LETTER, name.at());
+        }
+        return opened();
     }
 
     private Cursor.Stop closing() {
