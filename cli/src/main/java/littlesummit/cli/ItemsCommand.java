@@ -1,8 +1,5 @@
 package littlesummit.cli;
 
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.BufferedWriter;
 import java.io.IOException;
 import java.util.HashMap;
@@ -10,13 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import littlesummit.content.Catalogue;
-import littlesummit.core.item.Block;
-import littlesummit.core.item.Field;
-import littlesummit.core.item.Figure;
-import littlesummit.core.item.Item;
-import littlesummit.core.item.Layout;
-import littlesummit.core.item.Option;
-import littlesummit.core.item.Part;
 import littlesummit.core.skill.Skill;
 
 /**
@@ -65,111 +55,8 @@ final class ItemsCommand {
         long seed = Long.parseLong(options.getOrDefault("seed", "1"));
         for (int i = 0; i < count; i++) {
             int tier = options.containsKey("tier") ? Integer.parseInt(options.get("tier")) : i % 3 + 1;
-            out.write(JsonLines.JSON.writeValueAsString(node(skill.make(tier, seed + i))));
+            out.write(JsonLines.JSON.writeValueAsString(ItemJson.of(skill.make(tier, seed + i))));
             out.newLine();
         }
-    }
-
-    private static ObjectNode object() {
-        return JsonNodeFactory.instance.objectNode();
-    }
-
-    static ObjectNode node(Item item) {
-        ObjectNode node = object();
-        String seed = String.valueOf(item.ref().seed());
-        node.put(
-                "id",
-                item.ref().skill() + "-" + item.ref().tier() + "-" + item.ref().variant() + "-" + seed);
-        node.put("skill", item.ref().skill())
-                .put("tier", item.ref().tier())
-                .put("seed", seed)
-                .put("variant", item.ref().variant())
-                .put("version", item.ref().version())
-                .put("stem", stem(item.stem()));
-        figure(item).ifPresent(f -> node.set("figure", figure(f)));
-        ArrayNode parts = node.putArray("parts");
-        item.parts().forEach(p -> parts.add(part(p)));
-        ArrayNode worked = node.putArray("worked");
-        item.worked().forEach(step -> worked.addObject().put("say", step.say()).put("math", step.math()));
-        return node;
-    }
-
-    private static String stem(List<Block> blocks) {
-        StringBuilder text = new StringBuilder();
-        for (Block block : blocks) {
-            text.append(text.isEmpty() ? "" : "\n")
-                    .append(
-                            switch (block) {
-                                case Block.Text(String t) -> t;
-                                case Block.Formula(String latex) -> "$" + latex + "$";
-                                case Block.Table(var head, var rows) ->
-                                    String.join(" | ", head)
-                                            + rows.stream()
-                                                    .map(r -> "\n" + String.join(" | ", r))
-                                                    .reduce("", String::concat);
-                                case Block.Picture(Figure figure) -> "[" + figure.alt() + "]";
-                            });
-        }
-        return text.toString();
-    }
-
-    private static Optional<Figure> figure(Item item) {
-        Optional<Figure> inStem = item.stem().stream()
-                .filter(Block.Picture.class::isInstance)
-                .map(b -> ((Block.Picture) b).figure())
-                .findFirst();
-        return inStem.or(() -> item.parts().stream()
-                .filter(p -> p.layout() instanceof Layout.OnFigure)
-                .map(p -> ((Layout.OnFigure) p.layout()).figure())
-                .findFirst());
-    }
-
-    private static ObjectNode figure(Figure figure) {
-        ObjectNode node = JsonLines.JSON.valueToTree(figure);
-        return object().put("kind", figure.getClass().getSimpleName())
-                .put("alt", figure.alt())
-                .setAll(node);
-    }
-
-    private static ObjectNode part(Part part) {
-        ObjectNode node = object().put("prompt", part.prompt());
-        ArrayNode fields = node.putArray("fields");
-        part.fields().forEach(f -> fields.add(field(f)));
-        ArrayNode hints = node.putArray("hints");
-        part.hints().forEach(hints::add);
-        return node;
-    }
-
-    private static ObjectNode field(Field field) {
-        ObjectNode node = object().put("id", field.id())
-                .put("kind", field.answer().kind().code())
-                .put("form", field.answer().form().code())
-                .put("expected", field.answer().key());
-        if (!field.answer().suffix().isEmpty()) {
-            node.put("suffix", field.answer().suffix());
-        }
-        if (!field.answer().letters().isEmpty()) {
-            ArrayNode letters = node.putArray("variables");
-            field.answer().letters().stream().sorted().forEach(letters::add);
-        }
-        List<Option> options = field.response().options();
-        if (!field.answer().options().isEmpty()) {
-            ArrayNode list = node.putArray("options");
-            if (options.isEmpty()) {
-                field.answer().options().stream().sorted().forEach(id -> list.addObject()
-                        .put("id", id));
-            }
-            options.forEach(o -> list.addObject()
-                    .put("id", o.id())
-                    .put("text", o.figure().map(Figure::alt).orElse(o.text())));
-        }
-        node.put("wanted", field.wanted())
-                .put("response", field.response().getClass().getSimpleName());
-        ArrayNode mistakes = node.putArray("mistakes");
-        field.mistakes().forEach(m -> mistakes.addObject()
-                .put("entry", m.entry())
-                .put("slip", m.slip())
-                .put("message", m.message()));
-        return node;
     }
 }

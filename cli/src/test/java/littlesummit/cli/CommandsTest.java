@@ -17,6 +17,11 @@ import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Grader;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.grading.Verdict;
+import littlesummit.core.item.Field;
+import littlesummit.core.item.Layout;
+import littlesummit.core.item.Option;
+import littlesummit.core.item.Part;
+import littlesummit.core.item.Response;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -130,6 +135,56 @@ class CommandsTest {
             for (JsonNode item : items("--skill", skill.id(), "--count", "9").lines()) {
                 item.at("/parts").forEach(part -> part.get("fields")
                         .forEach(field -> check(item.get("id").textValue(), field)));
+            }
+        }
+    }
+
+    /** All that a student may come to see stands in what is printed. */
+    @Test
+    void nothingThatAReaderNeedsIsLeftOut() throws IOException {
+        Catalogue catalogue = new Catalogue();
+        for (var skill : catalogue.skills()) {
+            for (JsonNode printed : items("--skill", skill.id(), "--count", "9").lines()) {
+                var item = skill.make(
+                        printed.get("tier").intValue(),
+                        Long.parseLong(printed.get("seed").textValue()));
+                String id = printed.get("id").textValue();
+                assertEquals(item.given(), printed.get("given").textValue(), id);
+                assertEquals(item.calculator(), printed.get("calculator").booleanValue(), id);
+                assertEquals(item.second().isPresent(), printed.has("second"), id);
+                item.second()
+                        .ifPresent(s -> assertEquals(
+                                s.title(), printed.at("/second/title").textValue(), id));
+                for (int p = 0; p < item.parts().size(); p++) {
+                    checkPart(item.parts().get(p), printed.at("/parts/" + p), id);
+                }
+            }
+        }
+    }
+
+    private static void checkPart(Part part, JsonNode printed, String id) {
+        assertEquals(
+                part.layout().getClass().getSimpleName(),
+                printed.at("/layout/kind").textValue(),
+                id);
+        if (part.layout() instanceof Layout.InSentence(String template)) {
+            assertEquals(template, printed.at("/layout/text").textValue(), id);
+        }
+        for (int f = 0; f < part.fields().size(); f++) {
+            Field field = part.fields().get(f);
+            JsonNode shown = printed.at("/fields/" + f);
+            boolean isDrawn = field.response() instanceof Response.Shade
+                    || field.response() instanceof Response.PlotPoint
+                    || field.response() instanceof Response.PlotLine
+                    || field.response() instanceof Response.SelectShapes
+                    || field.response() instanceof Response.LayUnits;
+            assertEquals(isDrawn, shown.has("figure"), id);
+            List<Option> options = field.response().options();
+            for (int o = 0; o < options.size(); o++) {
+                assertEquals(
+                        options.get(o).figure().isPresent(),
+                        shown.at("/options/" + o).has("figure"),
+                        id);
             }
         }
     }
