@@ -12,6 +12,7 @@ final class LibraryText {
         return switch (expr) {
             case Expr.Num n -> "(" + n.value() + ")";
             case Expr.Mixed m -> "(" + m.value() + ")";
+            case Expr.Repeating r -> "(" + r.value() + ")";
             case Expr.Letter(String name) -> name;
             case Expr.Neg(Expr inner) -> "(-1*" + of(inner) + ")";
             case Expr.Sum(var terms) -> terms.stream().map(LibraryText::of).collect(Collectors.joining("+", "(", ")"));
