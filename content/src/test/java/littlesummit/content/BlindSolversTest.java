@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -47,6 +48,16 @@ class BlindSolversTest {
             Map.entry("compare-whole smudged|the farthest digit", s -> s.asks("largest") ? "0" : "9"),
             Map.entry("compare-whole always", BlindSolversTest::always),
             Map.entry("compare-whole always|sometimes, since something is hidden", s -> "sometimes, not always"),
+            Map.entry("absolute-value value", s -> "" + bars(s.formula())),
+            Map.entry("absolute-value inside", s -> "" + bars(s.formula())),
+            Map.entry("absolute-value inside|bars as brackets", s -> "" + brackets(s.formula())),
+            Map.entry("absolute-value scaled", s -> "" + bars(s.formula())),
+            Map.entry("absolute-value scaled|bars as brackets", s -> "" + brackets(s.formula())),
+            Map.entry("absolute-value apart", s -> "" + Math.abs(s.n(0) - s.n(1))),
+            Map.entry("absolute-value apart|added", s -> "" + (Math.abs(s.n(0)) + Math.abs(s.n(1)))),
+            Map.entry("absolute-value solve", BlindSolversTest::solved),
+            Map.entry("absolute-value journey", s -> "" + (Math.abs(s.n(0) - s.n(1)) + Math.abs(s.n(1) - s.n(2)))),
+            Map.entry("absolute-value journey|there and back", s -> "" + Math.abs(s.n(2) - s.n(0))),
             Map.entry("integer-add-subtract bare", s -> "" + s.sum()),
             Map.entry("integer-add-subtract bare|signs left out", s -> "" + s.sumWithoutSigns()),
             Map.entry("integer-add-subtract change", s -> "" + (s.n(0) + (s.goesDown() ? -1 : 1) * s.last())),
@@ -199,6 +210,41 @@ class BlindSolversTest {
                         .boxed()
                         .flatMap(d -> all(shown.substring(0, at) + d + shown.substring(at + 1)).stream())
                         .toList();
+    }
+
+    /** Pairs of bars are worked out one after the other, then what stands around them. */
+    private static long bars(String formula) {
+        String left = formula;
+        while (left.contains("|")) {
+            Matcher inner = Pattern.compile("(\\d*)\\|([^|]+)\\|").matcher(left);
+            if (!inner.find()) {
+                throw new AssertionError(formula);
+            }
+            long times = inner.group(1).isEmpty() ? 1 : Long.parseLong(inner.group(1));
+            long size = times * Math.abs(new Seen(inner.group(2), "").sum());
+            left = left.substring(0, inner.start()) + "(" + size + ")" + left.substring(inner.end());
+        }
+        return new Seen(left, "").sum();
+    }
+
+    private static long brackets(String formula) {
+        Matcher first =
+                Pattern.compile("(\\d*)\\|([^|]+)\\|(?: - \\|(-?\\d+)\\|)?").matcher(formula);
+        if (!first.find()) {
+            throw new AssertionError(formula);
+        }
+        long times = first.group(1).isEmpty() ? 1 : Long.parseLong(first.group(1));
+        long less = first.group(3) == null ? 0 : Long.parseLong(first.group(3));
+        return times * new Seen(first.group(2), "").sum() - less;
+    }
+
+    /** Every whole number is tried. */
+    private static String solved(Seen s) {
+        String[] sides = s.formula().split(" = ");
+        return IntStream.rangeClosed(-60, 60)
+                .filter(x -> bars(sides[0].replace("x", "(" + x + ")")) == Long.parseLong(sides[1]))
+                .mapToObj(String::valueOf)
+                .collect(Collectors.joining(",", "{", "}"));
     }
 
     private static String missing(Seen s) {
