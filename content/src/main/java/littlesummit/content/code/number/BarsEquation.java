@@ -21,6 +21,8 @@ import littlesummit.core.skill.Mistakes;
  * @param distance more than 0
  */
 record BarsEquation(int middle, int distance) {
+    private static final String OR = "\\text{ or }";
+
     static Item make(ItemRef ref, String frame, Draw draw) {
         int distance = draw.between(2, 15);
         int middle = draw.between(1, 4) == 1 ? 0 : draw.between(-12, 12, n -> n != 0 && Math.abs(n) != distance);
@@ -47,9 +49,9 @@ record BarsEquation(int middle, int distance) {
         }
         item.step(
                 "Two places are " + distance + " away from zero: one on each side.",
-                inside() + " = " + distance + " or " + inside() + " = -" + distance);
+                inside() + " = " + distance + OR + inside() + " = -" + distance);
         if (middle != 0) {
-            item.step("Undo what is done to $x$, in both.", "x = " + high() + " or x = " + low());
+            item.step("Undo what is done to $x$, in both.", "x = " + high() + OR + "x = " + low());
         }
         return item.given(text)
                 .second(

@@ -129,7 +129,7 @@ final class BarsItem {
                         "The size is right. Is what you ended with on this side of zero?");
         Field field = Field.typed("answer", "Value", "a whole number, with its sign", answer, mistakes.list());
         return Part.of(
-                "What is the value?",
+                isInWords ? "How far is it?" : "What is the value?",
                 field,
                 isInWords
                         ? "From where to where does each way lead?"
