@@ -76,12 +76,11 @@ public record AnswerSpec(
         boolean isNamed = kind == Kind.EXPRESSION
                 && named.find()
                 && (named.group(1).length() > 1 || !letters.contains(named.group(1)));
-        if (!isNamed) {
-            return Parser.read(withoutSuffix(entry), syntax());
-        }
-        return Parser.read(entry.substring(named.end()), syntax()) instanceof Reading.Stopped(var problem, int at)
-                ? new Reading.Stopped(problem, at + named.end())
-                : Parser.read(entry.substring(named.end()), syntax());
+        int start = isNamed ? named.end() : 0;
+        Reading reading = Parser.read(withoutSuffix(entry.substring(start)), syntax());
+        return reading instanceof Reading.Stopped(var problem, int at)
+                ? new Reading.Stopped(problem, at + start)
+                : reading;
     }
 
     /** A unit in letters that the field shows already may be typed once more behind a number. */

@@ -88,19 +88,9 @@ public final class Formulas {
     private static Polynomial squarefree(Polynomial p) {
         Polynomial repeated = p;
         for (String letter : p.letters()) {
-            repeated = Gcd.of(repeated, derivative(p, letter));
+            repeated = Gcd.of(repeated, p.derivative(letter));
         }
         return p.exactOver(repeated).orElse(p).primitive();
-    }
-
-    private static Polynomial derivative(Polynomial p, String letter) {
-        Polynomial sum = Polynomial.ZERO;
-        for (int k = 1; k <= p.degree(letter); k++) {
-            sum = sum.plus(p.coefficient(letter, k)
-                    .times(Polynomial.letter(letter).power(k - 1))
-                    .times(Rational.of(k)));
-        }
-        return sum;
     }
 
     private static Answer bySamples(List<Expr> a, List<Expr> b, List<String> letters, boolean areOrdinary) {

@@ -58,7 +58,7 @@ public final class Irreducible {
             }
         }
         String main = letters.stream().min((a, b) -> f.degree(a) - f.degree(b)).orElseThrow();
-        if (Gcd.of(f, derivative(f, main)).degree() > 0) {
+        if (Gcd.of(f, f.derivative(main)).degree() > 0) {
             return false;
         }
         for (int shift = 0; shift < PLACES.length; shift++) {
@@ -80,15 +80,5 @@ public final class Irreducible {
             }
         }
         return image;
-    }
-
-    private static Polynomial derivative(Polynomial f, String letter) {
-        Polynomial sum = Polynomial.ZERO;
-        for (int k = 1; k <= f.degree(letter); k++) {
-            sum = sum.plus(f.coefficient(letter, k)
-                    .times(Polynomial.letter(letter).power(k - 1))
-                    .times(Rational.of(k)));
-        }
-        return sum;
     }
 }

@@ -269,6 +269,16 @@ public final class Polynomial {
         return Optional.of(of(quotient));
     }
 
+    /** By the letter. */
+    Polynomial derivative(String letter) {
+        Polynomial sum = ZERO;
+        for (int k = 1; k <= degree(letter); k++) {
+            sum = sum.plus(
+                    coefficient(letter, k).times(letter(letter).power(k - 1)).times(Rational.of(k)));
+        }
+        return sum;
+    }
+
     /** The value with {@code letter} replaced. */
     public Polynomial substitute(String letter, Polynomial value) {
         Atom atom = new Atom.Letter(letter);

@@ -92,13 +92,7 @@ final class RealRoots {
     }
 
     private Polynomial squarefree(Polynomial p) {
-        Polynomial derivative = Polynomial.ZERO;
-        for (int k = 1; k <= p.degree(letter); k++) {
-            derivative = derivative.plus(p.coefficient(letter, k)
-                    .times(Polynomial.letter(letter).power(k - 1))
-                    .times(Rational.of(k)));
-        }
-        Polynomial common = Gcd.of(p, derivative);
+        Polynomial common = Gcd.of(p, p.derivative(letter));
         Polynomial once = common.degree() == 0 ? p : p.exactOver(common).orElseThrow();
         Polynomial primitive = once.primitive();
         return primitive.leadingCoefficient().signum() < 0 ? primitive.negate() : primitive;

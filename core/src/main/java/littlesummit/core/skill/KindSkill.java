@@ -9,9 +9,7 @@ import littlesummit.core.item.ItemRef;
  * A skill that is written as kinds of items, tier by tier. Each frame of words of a kind is a variant: “kind-2” is the
  * second frame.
  */
-public abstract class KindSkill implements Skill {
-    private final String id;
-    private final String name;
+public abstract class KindSkill extends SkillDefinition {
     private final int version;
     private final List<Tier> tiers;
 
@@ -35,20 +33,9 @@ public abstract class KindSkill implements Skill {
      * @param version see {@link Skill#version()}
      */
     protected KindSkill(String id, String name, int version, Tier first, Tier second, Tier third) {
-        this.id = id;
-        this.name = name;
+        super(id, name, List.of());
         this.version = version;
         this.tiers = List.of(first, second, third);
-    }
-
-    @Override
-    public final String id() {
-        return id;
-    }
-
-    @Override
-    public final String name() {
-        return name;
     }
 
     @Override

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import littlesummit.core.math.Alternatives;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Expr;
@@ -19,21 +21,12 @@ import littlesummit.core.math.Statement.Relation;
 final class Claim {
     private Claim() {}
 
-    /**
-     * The one letter of a line. Empty for none;
-     *
-     * @throws MathProblem (as {@link Undecided}) for several
-     */
-    static Set<String> letters(Statement statement) {
-        return Set.copyOf(lettersOf(statement));
-    }
-
-    private static Set<String> lettersOf(Statement statement) {
-        Set<String> letters = new java.util.HashSet<>();
-        for (Expr side : sides(statement)) {
-            letters.addAll(Solver.letters(side));
-        }
-        return letters;
+    /** The letters that occur in any of the statements. */
+    static Set<String> letters(Statement... statements) {
+        return Stream.of(statements)
+                .flatMap(statement -> sides(statement).stream())
+                .flatMap(side -> Solver.letters(side).stream())
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     private static List<Expr> sides(Statement statement) {
@@ -112,7 +105,7 @@ final class Claim {
 
     /** x &lt; 2, x &gt; 5: both at once would be nothing. What cannot be solved is found out where it is solved. */
     private static boolean isOutside(List<Statement> items) {
-        Set<String> letters = lettersOf(new Statement.Sequence(Joiner.COMMA, items));
+        Set<String> letters = letters(items.toArray(Statement[]::new));
         try {
             return letters.size() != 1
                     || joint(items, letters.iterator().next()).isEmpty();

@@ -196,13 +196,12 @@ final class Following {
                 && signs.stream().allMatch(s -> s == Relation.EQUAL)) {
             return longChain(before, sides, signs);
         }
-        Set<String> letters = new java.util.TreeSet<>(Claim.letters(before));
-        if (!letters.isEmpty()
+        Set<String> letters = Claim.letters(before, line);
+        if (!Claim.letters(before).isEmpty()
                 && !Claim.letters(line).isEmpty()
-                && letters.stream().noneMatch(Claim.letters(line)::contains)) {
+                && Claim.letters(before).stream().noneMatch(Claim.letters(line)::contains)) {
             throw new Undecided("it cannot be compared with the line before, which is about another letter");
         }
-        letters.addAll(Claim.letters(line));
         return letters.size() > 1
                 ? severalLetters(before, line)
                 : oneLetter(before, line, letters.stream().findFirst().orElse("x"));

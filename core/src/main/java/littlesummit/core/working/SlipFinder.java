@@ -42,11 +42,9 @@ final class SlipFinder {
     }
 
     private static boolean follows(Statement from, Statement to) {
-        Set<String> letters = new java.util.HashSet<>(Claim.letters(from));
-        letters.addAll(Claim.letters(to));
         Optional<List<Expr>> sides = Claim.equation(from);
         Optional<List<Expr>> other = Claim.equation(to);
-        if (letters.size() > 1 && sides.isPresent() && other.isPresent()) {
+        if (Claim.letters(from, to).size() > 1 && sides.isPresent() && other.isPresent()) {
             try {
                 return Formulas.areSame(sides.get(), other.get());
             } catch (MathProblem problem) {
@@ -201,8 +199,7 @@ final class SlipFinder {
 
     /** Solutions lost, or brought in. */
     private Optional<FoundSlip> roots() {
-        Set<String> letters = new java.util.HashSet<>(Claim.letters(before));
-        letters.addAll(Claim.letters(line));
+        Set<String> letters = Claim.letters(before, line);
         if (letters.size() != 1) {
             return Optional.empty();
         }

@@ -3,6 +3,7 @@ package littlesummit.core.working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.Statement;
 import littlesummit.core.math.Statement.Relation;
@@ -97,7 +98,7 @@ final class WorkThread {
     }
 
     /** The last few right lines, and what was given. */
-    private java.util.stream.Stream<Statement> recent() {
+    private Stream<Statement> recent() {
         int from = Math.max(0, right.size() - REMEMBERED);
         List<Statement> last = new ArrayList<>(right.subList(from, right.size()).reversed());
         if (from > 0) {

@@ -127,7 +127,9 @@ final class BarsItem {
                         String.valueOf(-sum.value()),
                         "sign",
                         "The size is right. Is what you ended with on this side of zero?");
-        Field field = Field.typed("answer", "Value", "a whole number, with its sign", answer, mistakes.list());
+        Field field = isInWords
+                ? Field.typed("answer", "Distance", "a whole number", answer, mistakes.list())
+                : Field.typed("answer", "Value", "a whole number, with its sign", answer, mistakes.list());
         return Part.of(
                 isInWords ? "How far is it?" : "What is the value?",
                 field,

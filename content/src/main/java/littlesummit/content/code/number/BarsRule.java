@@ -1,12 +1,11 @@
 package littlesummit.content.code.number;
 
+import java.util.List;
 import littlesummit.content.code.Words;
 import littlesummit.core.item.Block;
-import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.item.Part;
-import littlesummit.core.skill.Choices;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
 
@@ -38,19 +37,17 @@ final class BarsRule {
         String negative = "$|-" + a + "| = " + a + "$";
         String positive =
                 "$|" + a + " + " + b + "| = " + (a + b) + "$, and $|" + a + "| + |" + b + "| = " + (a + b) + "$";
-        String against = rule == Rule.OF_A_SUM ? sum : negative;
-        Choices choices = Choices.right(rule.holds ? "It is always so." : "It is not so: " + against + ".");
-        choices.wrong("It is always so.", "rule-believed", "Try it with a negative number.");
-        String message =
-                "Look whether these numbers have anything to do with the rule, and whether they go against it.";
-        choices.wrong("It is not so: " + (rule == Rule.OF_A_SUM ? negative : sum) + ".", "no-counterexample", message);
-        choices.wrong("It is not so: " + positive + ".", "no-counterexample", message);
-        Field field = choices.shuffled("answer", "What shows it", draw);
+        boolean ofSum = rule == Rule.OF_A_SUM;
+        StatedRule stated = new StatedRule(
+                rule.holds ? "" : (ofSum ? sum : negative) + ".",
+                List.of((ofSum ? negative : sum) + ".", positive + "."),
+                "Try it with a negative number.",
+                "Look whether these numbers have anything to do with the rule, and whether they go against it.");
         return Items.of(ref)
                 .text(frame.formatted(Words.name(draw), rule.text))
                 .part(Part.of(
                         "Choose what fits.",
-                        field,
+                        stated.field(draw),
                         "Of which numbers does the rule speak? Are negative ones among them?",
                         "One example that goes against a rule is enough to show that it does not hold. An example that"
                                 + " fits it shows nothing.",

@@ -1,17 +1,15 @@
 package littlesummit.content.code.number;
 
+import java.util.List;
 import littlesummit.content.code.Words;
-import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.item.Part;
-import littlesummit.core.skill.Choices;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
 
 /** A rule about signs that somebody states: true, or false with one of the sums as the proof. */
 final class SignRule {
-    /** What is said, and whether it is so. */
     private enum Rule {
         TWO_MINUSES("Two minus signs always make a plus."),
         SUM_OF_NEGATIVES("The sum of two negative numbers is always negative."),
@@ -22,10 +20,6 @@ final class SignRule {
 
         Rule(String text) {
             this.text = text;
-        }
-
-        boolean holds() {
-            return this == SUM_OF_NEGATIVES || this == OPPOSITES;
         }
     }
 
@@ -45,25 +39,23 @@ final class SignRule {
                     case DIFFERENCE_IS_LESS -> taken;
                     default -> "";
                 };
-        String right = rule.holds() ? "It is always so." : "It is not so: " + against;
-        Choices choices = Choices.right(right);
-        choices.wrong("It is always so.", "rule-believed", "Try it with numbers on both sides of zero.");
-        String message = "Look whether this sum has anything to do with the rule, and whether it goes against it.";
-        choices.wrong("It is not so: " + (rule == Rule.TWO_MINUSES ? taken : minus), "no-counterexample", message);
-        choices.wrong("It is not so: " + (rule == Rule.SUM_OF_NEGATIVES ? zero : sum), "no-counterexample", message);
-        Field field = choices.shuffled("answer", "What shows it", draw);
+        StatedRule stated = new StatedRule(
+                against,
+                List.of(rule == Rule.TWO_MINUSES ? taken : minus, rule == Rule.SUM_OF_NEGATIVES ? zero : sum),
+                "Try it with numbers on both sides of zero.",
+                "Look whether this sum has anything to do with the rule, and whether it goes against it.");
         return Items.of(ref)
                 .text(frame.formatted(Words.name(draw), rule.text))
                 .part(Part.of(
                         "Choose what fits.",
-                        field,
+                        stated.field(draw),
                         "To what does the rule apply, and to what does it not?",
                         "One sum that goes against a rule is enough to show that it does not hold. A sum that fits it"
                                 + " shows nothing.",
                         "Go through the sums one by one: is it one that the rule speaks of, and does it end as the rule"
                                 + " says?"))
-                .step(why(rule), rule.holds() ? "" : against.replace("$", ""))
-                .step(rule.holds() ? "So no sum can go against it." : "One such sum is enough.", "")
+                .step(why(rule), stated.holds() ? "" : against.replace("$", ""))
+                .step(stated.holds() ? "So no sum can go against it." : "One such sum is enough.", "")
                 .given("")
                 .second(
                         "On a number line",

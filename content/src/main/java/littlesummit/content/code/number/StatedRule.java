@@ -1,0 +1,33 @@
+package littlesummit.content.code.number;
+
+import java.util.List;
+import littlesummit.core.item.Field;
+import littlesummit.core.skill.Choices;
+import littlesummit.core.skill.Draw;
+
+/**
+ * What can be said of a rule that somebody states: it always holds, or an example goes against it.
+ *
+ * @param against the example that goes against it; empty for a rule that holds
+ * @param others examples that show nothing
+ * @param toTry said to those who believe a rule that does not hold
+ * @param toLook said to those who chose an example that shows nothing
+ */
+record StatedRule(String against, List<String> others, String toTry, String toLook) {
+    private static final String ALWAYS = "It is always so.";
+
+    boolean holds() {
+        return against.isEmpty();
+    }
+
+    Field field(Draw draw) {
+        Choices choices = Choices.right(holds() ? ALWAYS : not(against));
+        choices.wrong(ALWAYS, "rule-believed", toTry);
+        others.forEach(other -> choices.wrong(not(other), "no-counterexample", toLook));
+        return choices.shuffled("answer", "What shows it", draw);
+    }
+
+    private static String not(String example) {
+        return "It is not so: " + example;
+    }
+}
