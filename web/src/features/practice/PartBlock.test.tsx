@@ -109,4 +109,24 @@ describe('what was on the screen when it was answered stays to be seen', () => {
     expect(shown).toContain('It is ');
     expect(shown).toContain('disabled');
   });
+
+  it('a table with mathematics beside lists to pick from', () => {
+    const shown = html(
+      part(
+        {
+          kind: 'PickFromList',
+          options: [
+            { id: 'a', text: 'crosses' },
+            { id: 'b', text: 'touches' },
+          ],
+        },
+        { layout: { kind: 'InTable', head: ['at', 'the graph'], rows: [['$x = 3$', '{{f}}']], sums: false } },
+      ),
+    );
+    expect(shown).toContain('<select');
+    expect(shown).toContain('touches');
+    expect(shown).toContain('<math');
+    expect(shown).not.toContain('$x');
+    expect(shown).not.toContain('<input');
+  });
 });

@@ -131,7 +131,7 @@ function CellTable({ layout, ...props }: Props & { layout: Schemas['ShownLayoutI
           <tr key={row.join('|')} className="border-t border-rule">
             {row.map((cell, i) => (
               <Cell key={cell} head={i === 0 && head[0] === ''} className="px-2 py-1">
-                {cell.startsWith('{{') ? place(props, cell.slice(2, -2), (p) => <SmallTyped {...p} />) : cell}
+                {cell.startsWith('{{') ? place(props, cell.slice(2, -2), inCell) : <RichText text={cell} />}
               </Cell>
             ))}
             {layout.sums && <td className="px-2 py-1 text-soft">{sum(row).toFixed(2)}</td>}
@@ -141,6 +141,9 @@ function CellTable({ layout, ...props }: Props & { layout: Schemas['ShownLayoutI
     </table>
   );
 }
+
+const inCell = (props: FieldProps) =>
+  props.field.response.kind === 'Typed' ? <SmallTyped {...props} /> : <FieldInput {...props} />;
 
 /** Labels to drag, or to pick up and put down, onto the places of a bar. */
 function Labels({ part, entries, onChange, scene, closed = false }: Props & { scene: Scene }) {

@@ -63,7 +63,7 @@ class OpenAnswersTest {
         assertEquals(Set.copyOf(skill.openVariants(tier)), served);
     }
 
-    /** The law sees what it is there for: the graphs of the short way show zeros, poles and the asymptote. */
+    /** The law sees what it is there for: the graphs of the whole way show zeros, poles and the asymptote. */
     @Test
     void theGraphsOfAChainTellItsOtherParts() {
         Item chain = new Catalogue()
@@ -71,7 +71,7 @@ class OpenAnswersTest {
                         "rational-analyse",
                         new Catalogue().require("rational-analyse").version(),
                         1,
-                        "short-way",
+                        "whole-way-1",
                         7));
         assertFalse(OpenAnswers.found(chain).isEmpty());
     }

@@ -77,7 +77,7 @@ class OptionLawsTest {
                         "rational-analyse",
                         new Catalogue().require("rational-analyse").version(),
                         1,
-                        "short-way",
+                        "whole-way-1",
                         5));
         Response.ChooseOne graphs = (Response.ChooseOne)
                 rational.parts().getLast().fields().getFirst().response();

@@ -214,8 +214,8 @@ class ResponseKindsTest {
 
     @Test
     void aLineOnAGrid() {
-        int drawn = 9;
-        Field field = open("rational-analyse", 1, "whole-way")
+        int drawn = 10;
+        Field field = open("rational-analyse", 1, "whole-way-1")
                 .parts()
                 .get(drawn)
                 .fields()
@@ -262,19 +262,19 @@ class ResponseKindsTest {
 
     @Test
     void graphsToChooseFrom() {
-        Item item = open("rational-analyse", 1, "short-way");
-        Field field = item.parts().get(3).fields().getFirst();
-        blankIsUnreadable(3);
+        Item item = open("rational-analyse", 1, "which-graph-1");
+        Field field = item.parts().get(0).fields().getFirst();
+        blankIsUnreadable(0);
         press(
-                part(3).locator("button[role=radio][data-answer][value='"
+                part(0).locator("button[role=radio][data-answer][value='"
                         + field.mistakes().getFirst().entry() + "']"),
                 "Space");
-        check(3, "incorrect");
+        check(0, "incorrect");
         press(
-                part(3).locator("button[role=radio][data-answer][value='"
+                part(0).locator("button[role=radio][data-answer][value='"
                         + field.answer().expected() + "']"),
                 "Space");
-        check(3, "correct");
+        check(0, "correct");
     }
 
     /** Typed into the math field key by key, as its user would. */

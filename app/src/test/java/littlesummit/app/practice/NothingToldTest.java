@@ -119,7 +119,7 @@ class NothingToldTest {
     @Test
     void nothingIsSaidOfHintsOrSolutionsEither() {
         JsonNode view = open(new ItemRef(
-                "rational-analyse", new Catalogue().require("rational-analyse").version(), 1, "key-facts", 7));
+                "rational-analyse", new Catalogue().require("rational-analyse").version(), 1, "key-facts-1", 7));
         assertEquals(3, view.at("/parts").size());
         view.at("/parts").forEach(part -> {
             assertEquals(0, part.at("/hints").size());
