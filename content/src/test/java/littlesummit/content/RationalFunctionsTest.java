@@ -27,74 +27,6 @@ class RationalFunctionsTest {
     private static final int SEEDS = Math.min(600, Integer.getInteger("seeds", 300));
     private static final double NEAR = 1e-5;
 
-    /** A product or quotient of polynomials in x, as LaTeX has it. */
-    private record Reader(String text, int[] at, double x) {
-        static double value(String latex, double x) {
-            String plain = latex.replaceAll("\\\\left|\\\\right| ", "").replace("{,}", "");
-            return new Reader(plain, new int[1], x).sum();
-        }
-
-        private char next() {
-            return at[0] < text.length() ? text.charAt(at[0]) : '\0';
-        }
-
-        private boolean takes(String word) {
-            boolean is = text.startsWith(word, at[0]);
-            at[0] += is ? word.length() : 0;
-            return is;
-        }
-
-        private double sum() {
-            double sum = takes("-") ? -product() : product();
-            while (next() == '+' || next() == '-') {
-                sum += takes("+") ? product() : takes("-") ? -product() : 0;
-            }
-            return sum;
-        }
-
-        private double product() {
-            double product = power();
-            while (next() == '(' || next() == 'x' || next() == '\\' || Character.isDigit(next())) {
-                product *= power();
-            }
-            return product;
-        }
-
-        private double power() {
-            double base = atom();
-            if (!takes("^")) {
-                return base;
-            }
-            return Math.pow(base, next() == '{' ? group() : (double) (text.charAt(at[0]++) - '0'));
-        }
-
-        private double group() {
-            assertTrue(takes("{"), () -> text + " at " + at[0]);
-            double inside = sum();
-            assertTrue(takes("}"), () -> text + " at " + at[0]);
-            return inside;
-        }
-
-        private double atom() {
-            if (takes("x")) {
-                return x;
-            }
-            if (takes("\\frac")) {
-                return group() / group();
-            }
-            if (takes("(")) {
-                double inside = sum();
-                assertTrue(takes(")"), () -> text + " at " + at[0]);
-                return inside;
-            }
-            int from = at[0];
-            while (Character.isDigit(next())) {
-                at[0]++;
-            }
-            return Double.parseDouble(text.substring(from, at[0]));
-        }
-    }
-
     /** What stands before the student, as a function. */
     private record Seen(Item item, String formula, DoubleUnaryOperator f) {
         static Seen of(Item item) {
@@ -104,7 +36,7 @@ class RationalFunctionsTest {
                     .findFirst()
                     .orElseThrow()
                     .replace("f(x) = ", "");
-            return new Seen(item, latex, x -> Reader.value(latex, x));
+            return new Seen(item, latex, x -> SeenFormula.value(latex, x));
         }
 
         boolean isUndefined(int x) {
@@ -226,7 +158,7 @@ class RationalFunctionsTest {
             case "sign" ->
                 assertEquals(s.f().applyAsDouble(between(field)) > 0 ? "f(x) > 0" : "f(x) < 0", chosen(field), s.at());
             case "asymptote" -> {
-                double line = Reader.value(key.replace("y = ", ""), 1e7);
+                double line = SeenFormula.value(key.replace("y = ", ""), 1e7);
                 assertEquals(line, s.f().applyAsDouble(1e7), 1e-3 * Math.max(1, Math.abs(line) * 1e-6), s.at() + key);
             }
             case "meets" -> meets(s, key);
@@ -266,7 +198,7 @@ class RationalFunctionsTest {
                 .answer()
                 .expected()
                 .replace("y = ", "");
-        DoubleUnaryOperator gap = x -> s.f().applyAsDouble(x) - Reader.value(line, x);
+        DoubleUnaryOperator gap = x -> s.f().applyAsDouble(x) - SeenFormula.value(line, x);
         List<Double> told = Pattern.compile("-?\\d+(/\\d+)?")
                 .matcher(key)
                 .results()
@@ -359,7 +291,7 @@ class RationalFunctionsTest {
                     String key =
                             item.parts().getFirst().fields().getFirst().answer().expected();
                     String latex = key.replaceFirst("^(.*)/(.*)$", "\\\\frac{$1}{$2}");
-                    Seen s = new Seen(item, latex, x -> Reader.value(latex, x));
+                    Seen s = new Seen(item, latex, x -> SeenFormula.value(latex, x));
                     assertEquals(s.poles(), places(stem, "asymptote[^,]*"), stem + key);
                     Matcher point =
                             Pattern.compile("\\$\\((-?\\d+), (-?\\d+)\\)\\$").matcher(stem);

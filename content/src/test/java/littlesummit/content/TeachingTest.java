@@ -226,21 +226,28 @@ class TeachingTest {
 
     @Test
     void bracketsOfAnEquationComeFirst() {
-        items("both-sides", 3).forEach(item -> {
-            List<String> hints = item.parts().getFirst().hints();
-            assertTrue(hints.getLast().startsWith("Multiply both terms in the brackets"), hints.toString());
-        });
+        items("both-sides", 3)
+                .filter(item -> !item.ref().variant().startsWith("wrong-line"))
+                .forEach(item -> {
+                    List<String> hints = item.parts().getFirst().hints();
+                    assertTrue(hints.getLast().startsWith("Multiply both terms in the brackets"), hints.toString());
+                });
     }
 
-    /** The steps go on from the equation as it stands. */
+    /** The letters go to the side that has more of them: nobody has to turn signs round without need. */
     @Test
-    void aTurnedEquationIsNotTurnedInSilence() {
-        items("both-sides", 1).filter(i -> i.ref().variant().equals("turned")).forEach(item -> {
-            String formula = ((Block.Formula) item.stem().get(1)).latex();
-            String first = item.worked().getFirst().math();
-            boolean numberLeft = NUMBER.matcher(first.split(" = ")[0]).matches();
-            assertTrue(numberLeft, formula + " becomes " + first);
-        });
+    void theLettersGoWhereThereAreMoreOfThem() {
+        for (String kind : List.of("bare", "turned")) {
+            items("both-sides", 1)
+                    .filter(i -> i.ref().variant().startsWith(kind))
+                    .forEach(item -> {
+                        String first = item.worked().getFirst().math();
+                        boolean numberLeft =
+                                NUMBER.matcher(first.split(" = ")[0]).matches();
+                        assertEquals(kind.equals("turned"), numberLeft, first);
+                        assertFalse(first.contains("-") && first.matches(".*-\\d*x.*"), first);
+                    });
+        }
     }
 
     @Test

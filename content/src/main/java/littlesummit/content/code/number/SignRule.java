@@ -1,6 +1,7 @@
 package littlesummit.content.code.number;
 
 import java.util.List;
+import littlesummit.content.code.StatedRule;
 import littlesummit.content.code.Words;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;

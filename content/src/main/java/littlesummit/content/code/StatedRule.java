@@ -1,4 +1,4 @@
-package littlesummit.content.code.number;
+package littlesummit.content.code;
 
 import java.util.List;
 import littlesummit.core.item.Field;
@@ -13,14 +13,14 @@ import littlesummit.core.skill.Draw;
  * @param toTry said to those who believe a rule that does not hold
  * @param toLook said to those who chose an example that shows nothing
  */
-record StatedRule(String against, List<String> others, String toTry, String toLook) {
+public record StatedRule(String against, List<String> others, String toTry, String toLook) {
     private static final String ALWAYS = "It is always so.";
 
-    boolean holds() {
+    public boolean holds() {
         return against.isEmpty();
     }
 
-    Field field(Draw draw) {
+    public Field field(Draw draw) {
         Choices choices = Choices.right(holds() ? ALWAYS : not(against));
         choices.wrong(ALWAYS, "rule-believed", toTry);
         others.forEach(other -> choices.wrong(not(other), "no-counterexample", toLook));

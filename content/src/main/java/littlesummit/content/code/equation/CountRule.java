@@ -1,0 +1,87 @@
+package littlesummit.content.code.equation;
+
+import java.util.List;
+import littlesummit.content.code.StatedRule;
+import littlesummit.content.code.Words;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.ItemRef;
+import littlesummit.core.item.Part;
+import littlesummit.core.skill.Draw;
+import littlesummit.core.skill.Items;
+
+/** A rule about the number of solutions that somebody states: it holds, or one of the equations goes against it. */
+final class CountRule {
+    private enum Rule {
+        CONSTANTS("If the two constants differ, the equation has no solution."),
+        ZERO("If all that is left is $x = 0$, the equation has no solution."),
+        SAME("If $x$ has the same coefficient on both sides, there is never exactly one solution."),
+        DIFFERENT("If the coefficients of $x$ differ, there is exactly one solution.");
+
+        final String text;
+
+        Rule(String text) {
+            this.text = text;
+        }
+    }
+
+    private CountRule() {}
+
+    static Item make(ItemRef ref, String frame, Draw draw) {
+        Rule rule = draw.oneOf(Rule.values());
+        int a = draw.between(3, 9);
+        int c = draw.between(1, a - 1);
+        int b = draw.between(1, 9);
+        Sides differing = Sides.solvedBy(draw.between(1, 6), a, b, c);
+        Sides zero = new Sides(a, b, c, b);
+        Sides none = new Sides(a, b, a, b + draw.between(1, 8));
+        String one = "$" + differing.latex() + "$ has the solution $" + differing.x() + "$.";
+        String nil = "$" + zero.latex() + "$ has the solution $0$.";
+        String no = "$" + none.latex() + "$ has no solution.";
+        StatedRule stated =
+                switch (rule) {
+                    case CONSTANTS -> rule(one, no, nil);
+                    case ZERO -> rule(nil, no, one);
+                    case SAME -> rule("", no, nil);
+                    case DIFFERENT -> rule("", nil, one);
+                };
+        return Items.of(ref)
+                .text(frame.formatted(Words.name(draw), rule.text))
+                .part(Part.of(
+                        "Choose what fits.",
+                        stated.field(draw),
+                        "To which equations does the rule apply? Look at coefficients and constants.",
+                        "One equation that goes against a rule is enough to show that it does not hold. One that fits"
+                                + " it shows nothing.",
+                        "Go through the equations one by one: is it one that the rule speaks of, and does it end as the"
+                                + " rule says?"))
+                .step(why(rule), "")
+                .step(
+                        stated.holds()
+                                ? "So no equation can go against it."
+                                : "This one goes against it: " + stated.against(),
+                        "")
+                .given("")
+                .build();
+    }
+
+    private static StatedRule rule(String against, String other, String another) {
+        return new StatedRule(
+                against,
+                List.of(other, another),
+                "Try it with equations in which $x$ has different coefficients, and with $x = 0$.",
+                "Look whether this equation has anything to do with the rule, and whether it goes against it.");
+    }
+
+    private static String why(Rule rule) {
+        return switch (rule) {
+            case CONSTANTS ->
+                "The constants alone decide nothing. With different coefficients of $x$ there is always one solution.";
+            case ZERO -> "Zero is a number like any other: put in, it makes both sides equal.";
+            case SAME ->
+                "With the same coefficient the terms with $x$ cancel. What is left is true for every $x$ or for none.";
+            case DIFFERENT ->
+                "With different coefficients one term with $x$ is left, and dividing by its coefficient gives one"
+                        + " number.";
+        };
+    }
+}

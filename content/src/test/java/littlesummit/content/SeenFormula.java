@@ -1,0 +1,85 @@
+package littlesummit.content;
+
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+/** A term in x as LaTeX has it, computed in floating point: sums, products, quotients and powers, and nothing of core. */
+record SeenFormula(String text, int[] at, double x) {
+    /** The only x that makes an equation of the first degree true. */
+    static double solution(String equation) {
+        double at0 = gap(equation, 0);
+        double at1 = gap(equation, 1);
+        return at0 / (at0 - at1);
+    }
+
+    /** Left less right. */
+    static double gap(String equation, double x) {
+        String[] sides = equation.split("=");
+        return value(sides[0], x) - value(sides[1], x);
+    }
+
+    static double value(String latex, double x) {
+        String plain =
+                latex.replaceAll("\\\\left|\\\\right| ", "").replace("{,}", "").replace("\\cdot", "*");
+        return new SeenFormula(plain, new int[1], x).sum();
+    }
+
+    private char next() {
+        return at[0] < text.length() ? text.charAt(at[0]) : '\0';
+    }
+
+    private boolean takes(String word) {
+        boolean is = text.startsWith(word, at[0]);
+        at[0] += is ? word.length() : 0;
+        return is;
+    }
+
+    private double sum() {
+        double sum = takes("-") ? -product() : product();
+        while (next() == '+' || next() == '-') {
+            sum += takes("+") ? product() : takes("-") ? -product() : 0;
+        }
+        return sum;
+    }
+
+    private double product() {
+        double product = power();
+        while (takes("*") || next() == '(' || next() == 'x' || next() == '\\' || Character.isDigit(next())) {
+            product *= power();
+        }
+        return product;
+    }
+
+    private double power() {
+        double base = atom();
+        if (!takes("^")) {
+            return base;
+        }
+        return Math.pow(base, next() == '{' ? group() : (double) (text.charAt(at[0]++) - '0'));
+    }
+
+    private double group() {
+        assertTrue(takes("{"), () -> text + " at " + at[0]);
+        double inside = sum();
+        assertTrue(takes("}"), () -> text + " at " + at[0]);
+        return inside;
+    }
+
+    private double atom() {
+        if (takes("x")) {
+            return x;
+        }
+        if (takes("\\frac")) {
+            return group() / group();
+        }
+        if (takes("(")) {
+            double inside = sum();
+            assertTrue(takes(")"), () -> text + " at " + at[0]);
+            return inside;
+        }
+        int from = at[0];
+        while (Character.isDigit(next())) {
+            at[0]++;
+        }
+        return Double.parseDouble(text.substring(from, at[0]));
+    }
+}
