@@ -2,7 +2,7 @@ package littlesummit.content;
 
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-/** A term in x as LaTeX has it, computed in floating point: sums, products, quotients and powers, and nothing of core. */
+/** A term in x as LaTeX has it, computed in floating point: sums, products, quotients, powers; nothing of core. */
 record SeenFormula(String text, int[] at, double x) {
     /** The only x that makes an equation of the first degree true. */
     static double solution(String equation) {
