@@ -2,6 +2,7 @@ package littlesummit.bench;
 
 import java.util.stream.Collectors;
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.Fn;
 
 /** Trees in the input form of the algebra library. */
 final class LibraryText {
@@ -27,7 +28,27 @@ final class LibraryText {
             case Expr.Money(Expr inner) -> of(inner);
             case Expr.Degrees(Expr inner) -> of(inner);
             case Expr.Infinity i -> "Infinity";
+            case Expr.Euler e -> "E";
+            case Expr.Call(Fn fn, var args) ->
+                args.stream().map(LibraryText::of).collect(Collectors.joining(",", name(fn) + "[", "]"));
             case Expr.PlusMinus p -> throw new IllegalArgumentException("two values");
+        };
+    }
+
+    /** What the library calls a function. */
+    private static String name(Fn fn) {
+        return switch (fn) {
+            case LN -> "Log";
+            case BINOMIAL -> "Binomial";
+            case FACTORIAL -> "Factorial";
+            case GCD -> "GCD";
+            case LCM -> "LCM";
+            case ARCSIN -> "ArcSin";
+            case ARCCOS -> "ArcCos";
+            case ARCTAN -> "ArcTan";
+            default ->
+                fn.symbol().substring(0, 1).toUpperCase(java.util.Locale.ROOT)
+                        + fn.symbol().substring(1);
         };
     }
 }

@@ -61,6 +61,13 @@ public record AnswerSpec(
 
     /** What the field reads. */
     public Syntax syntax() {
+        return WITH_EULER.matcher(expected).find() ? plainSyntax().withEuler() : plainSyntax();
+    }
+
+    /** An e that is asked for is the number; where it is not, it is a slip of the finger. */
+    private static final Pattern WITH_EULER = Pattern.compile("(?<![A-Za-z])e(?![A-Za-z])|exp|ln|log");
+
+    private Syntax plainSyntax() {
         return switch (kind) {
             case NUMBER -> Syntax.number().asking(letters);
             case EXPRESSION, EQUATION -> Syntax.expression(letters);

@@ -19,6 +19,17 @@ final class Entries {
                     case UNKNOWN_LETTER -> Reason.UNKNOWN_VARIABLE;
                     case TWO_NUMBERS -> Reason.TWO_NUMBERS;
                     case REPEATING_OR_TIMES -> Reason.REPEATING_OR_TIMES;
+                    case FUNCTION_WITHOUT_BRACKETS -> Reason.FUNCTION_WITHOUT_BRACKETS;
+                    case MATRIX -> Reason.MATRIX;
+                    case SUM_SIGN -> Reason.SUM_SIGN;
+                    case INTEGRAL -> Reason.INTEGRAL;
+                    case LIMIT -> Reason.LIMIT;
+                    case PIECES -> Reason.PIECES;
+                    case VECTOR -> Reason.VECTOR;
+                    case CONGRUENCE -> Reason.CONGRUENCE;
+                    case CURRENCY -> Reason.CURRENCY;
+                    case REMAINDER -> Reason.REMAINDER;
+                    case CLOCK -> Reason.CLOCK;
                     case UNKNOWN_UNIT -> Reason.UNKNOWN_UNIT;
                     case UNIT_ALONE -> Reason.NUMBER_MISSING;
                     case UNIT_HERE -> Reason.SYNTAX;

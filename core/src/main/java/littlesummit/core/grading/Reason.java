@@ -79,9 +79,23 @@ public enum Reason {
     REPEATING_OR_TIMES(
             "This can be read in two ways. Put a sign of multiplication before the bracket, or write digits that"
                     + " repeat with three dots behind, like 0.31818..."),
+    FUNCTION_WITHOUT_BRACKETS(
+            "It is not clear how far the function reaches. Put brackets around what it is taken of, like sin(x/2) or"
+                    + " sin(x)/2."),
     COMMA_OR_POINT(
             "Does the comma stand before decimals, or between thousands? Write a point before decimals, and no comma"
                     + " between thousands."),
+    MATRIX("Matrices are not read here."),
+    SUM_SIGN("Sums and products with bounds are not read here. Write out the terms, or the value."),
+    INTEGRAL("Integral signs are not read here. Write what comes out."),
+    LIMIT("Limits are not read here. Write what comes out."),
+    PIECES("Functions given in pieces are not read here."),
+    VECTOR("Vectors with arrows or angle brackets are not read here. Write coordinates in round brackets, like (3,"
+            + " -2)."),
+    CONGRUENCE("Congruences are not read here."),
+    CURRENCY("Of all currencies only the dollar is read here."),
+    REMAINDER("A quotient with a remainder is not read here."),
+    CLOCK("Times of day are not read here."),
     UNKNOWN_UNIT("The unit at the marked place is not known here."),
     NUMBER_MISSING("Write the number before the unit."),
     SIGN_TWICE("The same sign stands there twice. Write it once."),

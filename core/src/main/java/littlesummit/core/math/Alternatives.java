@@ -35,6 +35,8 @@ public final class Alternatives {
             case Expr.Letter l -> l;
             case Expr.Pi p -> p;
             case Expr.Infinity i -> i;
+            case Expr.Euler e -> e;
+            case Expr.Call(Fn fn, List<Expr> args) -> new Expr.Call(fn, all(args, minus));
         };
     }
 

@@ -41,6 +41,8 @@ public final class Canonical {
             case Expr.Letter(String name) ->
                 values.containsKey(name) ? values.get(name) : RationalFunction.of(Polynomial.letter(name));
             case Expr.Pi p -> RationalFunction.of(Polynomial.atom(new Atom.Pi()));
+            case Expr.Euler e -> RationalFunction.of(Polynomial.atom(Exponentials.E));
+            case Expr.Call(Fn fn, List<Expr> args) -> call(fn, args);
             case Expr.Infinity i -> throw MathProblem.notSupported("infinity is not a number");
             case Expr.Neg(Expr inner) -> value(inner).negate();
             case Expr.Sum(List<Expr> terms) -> sum(terms);
@@ -73,13 +75,55 @@ public final class Canonical {
     }
 
     private RationalFunction power(RationalFunction base, RationalFunction exponent) {
-        Rational e =
-                exponent.asRational().orElseThrow(() -> MathProblem.notSupported("an exponent that is not rational"));
+        if (exponent.asRational().isEmpty()) {
+            return unusualPower(base, exponent);
+        }
+        Rational e = exponent.asRational().get();
         if (e.isInteger()) {
             return wholePower(base, bounded(e.num()));
         }
         RationalFunction root = Roots.root(base, bounded(e.den()), budget);
         return wholePower(root, bounded(e.num()));
+    }
+
+    private RationalFunction unusualPower(RationalFunction base, RationalFunction exponent) {
+        if (base.isConstantNumber() && Enclosure.sign(base) <= 0) {
+            throw MathProblem.notSupported("a power of a negative number with a letter above");
+        }
+        return Exponentials.power(base, exponent, budget);
+    }
+
+    private RationalFunction call(Fn fn, List<Expr> args) {
+        List<RationalFunction> values = args.stream().map(this::value).toList();
+        RationalFunction last = values.getLast();
+        return switch (fn) {
+            case SIN, COS, TAN, COT, SEC, CSC ->
+                Trigonometry.value(fn, isInDegrees(args.getLast()) ? last.times(DEGREE) : last, budget);
+            case ARCSIN, ARCCOS, ARCTAN -> Trigonometry.inverse(fn, last, budget);
+            case SINH, COSH, TANH -> hyperbolic(fn, last);
+            case LN -> Exponentials.ln(last, budget);
+            case LOG ->
+                Exponentials.log(
+                        values.size() == 1 ? RationalFunction.of(Rational.of(10)) : values.getFirst(), last, budget);
+            case FACTORIAL, BINOMIAL, GCD, LCM -> RationalFunction.of(WholeFunctions.value(fn, values));
+        };
+    }
+
+    private static final RationalFunction DEGREE =
+            RationalFunction.of(Polynomial.atom(new Atom.Pi()).times(Rational.of(1, 180)));
+
+    /** Whether an angle is written in degrees. */
+    static boolean isInDegrees(Expr angle) {
+        return angle instanceof Expr.Degrees || angle.children().stream().anyMatch(Canonical::isInDegrees);
+    }
+
+    private RationalFunction hyperbolic(Fn fn, RationalFunction of) {
+        RationalFunction up = Exponentials.exp(of, budget);
+        RationalFunction down = RationalFunction.ONE.over(up, budget);
+        RationalFunction half = RationalFunction.of(Rational.of(1, 2));
+        RationalFunction sine = up.plus(down.negate(), budget).times(half, budget);
+        RationalFunction cosine = up.plus(down, budget).times(half, budget);
+        return fn == Fn.SINH ? sine : fn == Fn.COSH ? cosine : sine.over(cosine, budget);
     }
 
     private static int bounded(java.math.BigInteger exponent) {

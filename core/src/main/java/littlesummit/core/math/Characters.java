@@ -33,6 +33,7 @@ final class Characters {
         symbols(Kind.DIVIDE, "/", "/÷∕⁄");
         symbols(Kind.COLON, ":", ":");
         symbols(Kind.CARET, "^", "^");
+        symbols(Kind.FACTORIAL, "!", "!");
         symbols(Kind.OPEN, "(", "(");
         symbols(Kind.OPEN, "[", "[");
         symbols(Kind.OPEN, "{", "{");
@@ -98,6 +99,11 @@ final class Characters {
     static int superscript(char c) {
         int i = RAISED.indexOf(c);
         return i < 0 ? -1 : LOWERED.charAt(i);
+    }
+
+    /** The digit that a lowered one stands for, or −1. */
+    static int subscript(char c) {
+        return c >= '₀' && c <= '₉' ? c - '₀' : -1;
     }
 
     /** {@code 1/2} for ½ and so on; empty for any other character. */

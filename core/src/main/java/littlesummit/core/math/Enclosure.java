@@ -88,6 +88,11 @@ record Enclosure(BigInteger low, BigInteger high, int bits) {
             case Atom.Pi p -> pi(bits);
             case Atom.Root r -> of(r.radicand(), bits).root(r.index());
             case Atom.Abs a -> of(a.inner(), bits).abs();
+            case Atom.E e -> e(bits);
+            case Atom.Log(Polynomial inner)
+            when inner.asRational().filter(Rational::isInteger).isPresent() ->
+                Logarithms.of(inner.asRational().get().num(), bits);
+            default -> throw MathProblem.notSupported("a function without bounds");
         };
     }
 
@@ -153,14 +158,31 @@ record Enclosure(BigInteger low, BigInteger high, int bits) {
         }
     }
 
+    /** The sum of the reciprocals of the factorials. */
+    private static Enclosure e(int bits) {
+        int guard = 32;
+        BigInteger term = BigInteger.ONE.shiftLeft(bits + guard);
+        BigInteger sum = BigInteger.ZERO;
+        for (int k = 1; term.signum() > 0; k++) {
+            sum = sum.add(term);
+            term = term.divide(BigInteger.valueOf(k));
+        }
+        return around(sum, guard, bits);
+    }
+
+    /** A value that is too small by less than 2 to the power {@code guard}, without its guard digits. */
+    static Enclosure around(BigInteger value, int guard, int bits) {
+        BigInteger low = value.shiftRight(guard).subtract(BigInteger.ONE);
+        return new Enclosure(low, low.add(BigInteger.valueOf(3)), bits);
+    }
+
     /** Machin 1706: π = 16 arctan(1/5) − 4 arctan(1/239). */
     private static Enclosure pi(int bits) {
         int guard = 32;
         BigInteger value = arctanOfInverse(5, bits + guard)
                 .shiftLeft(4)
                 .subtract(arctanOfInverse(239, bits + guard).shiftLeft(2));
-        BigInteger low = value.shiftRight(guard).subtract(BigInteger.ONE);
-        return new Enclosure(low, low.add(BigInteger.valueOf(3)), bits);
+        return around(value, guard, bits);
     }
 
     /** Within a few hundred units of 2^−bits, one for each term of the series. */

@@ -37,7 +37,7 @@ public final class Equality {
             return Answer.DIFFERENT;
         }
         if (x.isConstantNumber() && y.isConstantNumber()) {
-            return separated(x, y) ? Answer.DIFFERENT : Answer.UNKNOWN;
+            return separated(x, y) || Approximation.differ(a, b, Map.of()) ? Answer.DIFFERENT : Answer.UNKNOWN;
         }
         return bySamples(a, b);
     }
@@ -101,10 +101,21 @@ public final class Equality {
         try {
             RationalFunction x = Canonical.at(a, point);
             RationalFunction y = Canonical.at(b, point);
-            return !same(x, y) && separated(x, y);
+            return !same(x, y) && (separated(x, y) || hasFunctions(a, b) && Approximation.differ(a, b, point));
         } catch (MathProblem notHere) {
-            return false;
+            return hasFunctions(a, b) && Approximation.differ(a, b, point);
         }
+    }
+
+    static boolean hasFunctions(Expr... sides) {
+        for (Expr side : sides) {
+            if (side instanceof Expr.Call
+                    || side instanceof Expr.Euler
+                    || hasFunctions(side.children().toArray(Expr[]::new))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static void collect(Expr expr, Set<String> letters) {

@@ -62,6 +62,16 @@ public sealed interface Expr {
     /** Only ever an end of an interval or of an inequality. */
     record Infinity() implements Expr {}
 
+    /** The number e. */
+    record Euler() implements Expr {}
+
+    /** A function by its name; most take one argument, see {@link Fn}. */
+    record Call(Fn fn, List<Expr> args) implements Expr {
+        public Call {
+            args = List.copyOf(args);
+        }
+    }
+
     record Neg(Expr inner) implements Expr {}
 
     /** Two or more terms. */
@@ -165,6 +175,8 @@ public sealed interface Expr {
             case Letter l -> List.of();
             case Pi p -> List.of();
             case Infinity i -> List.of();
+            case Euler e -> List.of();
+            case Call(Fn fn, List<Expr> args) -> args;
             case Neg(Expr inner) -> List.of(inner);
             case Sum(List<Expr> terms) -> terms;
             case Product(List<Expr> factors) -> factors;
@@ -193,6 +205,7 @@ public sealed interface Expr {
             case Money m -> new Money(child);
             case Degrees d -> new Degrees(child);
             case PlusMinus p -> new PlusMinus(child);
+            case Call(Fn fn, List<Expr> args) -> new Call(fn, replaced(args, i, child));
             default -> this;
         };
     }

@@ -12,16 +12,26 @@ import littlesummit.core.math.Token.Kind;
  * left to right: {@code 1/2x} is (1/2)·x. A sign binds weaker than a power and a product: {@code -x^2} is −(x²).
  */
 final class ExprParser {
-    private static final Set<Kind> STARTS_FACTOR =
-            Set.of(Kind.LETTER, Kind.PI, Kind.OPEN, Kind.ROOT_SIGN, Kind.ROOT, Kind.ABS, Kind.FRACTION);
+    private static final Set<Kind> STARTS_FACTOR = Set.of(
+            Kind.LETTER,
+            Kind.PI,
+            Kind.OPEN,
+            Kind.ROOT_SIGN,
+            Kind.ROOT,
+            Kind.ABS,
+            Kind.FRACTION,
+            Kind.FUNCTION,
+            Kind.EULER);
 
     private final Cursor cursor;
     private final Set<String> letters;
+    private final FunctionParser functions;
     private int openBars;
 
     ExprParser(Cursor cursor, Set<String> letters) {
         this.cursor = cursor;
         this.letters = letters;
+        this.functions = new FunctionParser(cursor, this);
     }
 
     Expr sum() {
@@ -118,7 +128,7 @@ final class ExprParser {
     }
 
     private boolean afterBracket() {
-        return cursor.peek(-1).is(Kind.CLOSE);
+        return cursor.peek(-1).is(Kind.CLOSE) || cursor.peek(-1).is(Kind.FACTORIAL);
     }
 
     private void refuseNeighbour() {
@@ -144,12 +154,16 @@ final class ExprParser {
     }
 
     /** A power with what may stand behind it. */
-    private Expr factor() {
+    Expr factor() {
         if (cursor.at(Kind.DOLLAR)) {
             cursor.take();
             return new Expr.Money(signedFactor());
         }
         Expr base = primary();
+        while (cursor.at(Kind.FACTORIAL)) {
+            cursor.take();
+            base = new Expr.Call(Fn.FACTORIAL, List.of(base));
+        }
         if (cursor.at(Kind.CARET)) {
             cursor.take();
             cursor.enter();
@@ -174,7 +188,7 @@ final class ExprParser {
     }
 
     /** Powers of powers go from right to left. */
-    private Expr exponent() {
+    Expr exponent() {
         if (cursor.at(Kind.MINUS)) {
             cursor.take();
             cursor.enter();
@@ -197,9 +211,14 @@ final class ExprParser {
         return power;
     }
 
-    private Expr primary() {
+    Expr primary() {
         return switch (cursor.peek().kind()) {
-            case NUMBER -> number();
+            case NUMBER -> isChoice(1) ? choice() : number();
+            case FUNCTION -> functions.call();
+            case EULER -> {
+                cursor.take();
+                yield new Expr.Euler();
+            }
             case VULGAR -> vulgar(cursor.take());
             case LETTER -> letter();
             case PI -> {
@@ -223,7 +242,25 @@ final class ExprParser {
         };
     }
 
+    /** 10C3 or C(10, 3), where C is no letter of the item. */
+    private boolean isChoice(int ahead) {
+        boolean isC = cursor.peek(ahead).is(Kind.LETTER, "C") && !letters.contains("C");
+        return isC
+                && (ahead == 1 && isWhole(cursor.peek(0)) && isWhole(cursor.peek(2))
+                        || ahead == 0 && cursor.peek(1).is(Kind.OPEN, "("));
+    }
+
+    private Expr choice() {
+        Expr from = literal(cursor.take().text());
+        cursor.take();
+        return new Expr.Call(Fn.BINOMIAL, List.of(from, literal(cursor.take().text())));
+    }
+
     private Expr letter() {
+        if (isChoice(0)) {
+            cursor.take();
+            return functions.listed(Fn.BINOMIAL);
+        }
         if (!letters.contains(cursor.peek().text())) {
             throw new Cursor.Stop(Problem.UNKNOWN_LETTER, cursor.peek().at());
         }
@@ -299,7 +336,7 @@ final class ExprParser {
         return new Expr.Quotient(literal(parts[0]), literal(parts[1]));
     }
 
-    private Expr bracket() {
+    Expr bracket() {
         Token open = cursor.take();
         int outerBars = openBars;
         openBars = 0;
@@ -312,7 +349,7 @@ final class ExprParser {
         return inner;
     }
 
-    private void close(Token open) {
+    void close(Token open) {
         String wanted =
                 switch (open.text()) {
                     case "(" -> ")";
@@ -384,7 +421,7 @@ final class ExprParser {
         return new Expr.Quotient(num, argument());
     }
 
-    private Expr argument() {
+    Expr argument() {
         if (!cursor.at(Kind.OPEN)) {
             throw cursor.unexpected();
         }

@@ -1,6 +1,8 @@
 package littlesummit.core.math;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -52,13 +54,52 @@ public final class Formulas {
             return Answer.SAME_SOLUTIONS;
         }
         Set<String> letters = new TreeSet<>(Solver.letters(a.get(0), a.get(1), b.get(0), b.get(1)));
-        return bySamples(a, b, List.copyOf(letters), areOrdinary);
+        return Equality.hasFunctions(a.get(0), a.get(1), b.get(0), b.get(1))
+                ? byValues(a, b, List.copyOf(letters))
+                : bySamples(a, b, List.copyOf(letters), areOrdinary);
+    }
+
+    /**
+     * With functions in them, formulas are only ever shown to be different: for numbers in place of the others, a
+     * letter that stands alone in both of them comes to clearly different values.
+     */
+    private static Answer byValues(List<Expr> a, List<Expr> b, List<String> letters) {
+        for (String letter : letters) {
+            for (int i = 0; i < SAMPLES.length; i++) {
+                Map<String, Rational> point = new HashMap<>();
+                for (int k = 0; k < letters.size(); k++) {
+                    point.put(letters.get(k), SAMPLES[(i + 2 * k) % SAMPLES.length]);
+                }
+                double x = Approximation.solution(a, letter, point);
+                double y = Approximation.solution(b, letter, point);
+                if (Approximation.areApart(x, y)) {
+                    return Answer.DIFFERENT;
+                }
+            }
+        }
+        return Answer.UNKNOWN;
     }
 
     /** As far as their forms show: cleared of denominators they are the same up to a number in front. */
     public static boolean areSame(List<Expr> a, List<Expr> b) {
         Optional<Polynomial> x = numerator(a);
         return x.isPresent() && numerator(b).filter(y -> isEqual(x.get(), y)).isPresent();
+    }
+
+    /** Whether two equations are the same up to a number in front, with functions in them or not. */
+    public static boolean areProportional(List<Expr> a, List<Expr> b) {
+        try {
+            RationalFunction x = Canonical.of(a.get(0)).minus(Canonical.of(a.get(1)));
+            RationalFunction y = Canonical.of(b.get(0)).minus(Canonical.of(b.get(1)));
+            return !x.isZero()
+                    && !y.isZero()
+                    && Exponentials.simplified(x.over(y))
+                            .asRational()
+                            .filter(factor -> !factor.isZero())
+                            .isPresent();
+        } catch (MathProblem cannotTell) {
+            return false;
+        }
     }
 
     private static boolean isEqual(Polynomial a, Polynomial b) {

@@ -18,6 +18,10 @@ sealed interface LatexCommand {
 
     record Fraction() implements LatexCommand {}
 
+    record Function(String name) implements LatexCommand {}
+
+    record Choose() implements LatexCommand {}
+
     record RootSign() implements LatexCommand {}
 
     /** Its argument is read as plain text. */
@@ -45,6 +49,10 @@ sealed interface LatexCommand {
             all(new Sized(), "left", "right", "mleft", "mright");
             all(new Fraction(), "frac", "dfrac", "tfrac", "cfrac");
             all(new RootSign(), "sqrt");
+            for (String name : Names.FUNCTIONS) {
+                all(new Function(name), name);
+            }
+            all(new Choose(), "binom", "dbinom", "tbinom");
             all(
                     new Textual(),
                     "text",

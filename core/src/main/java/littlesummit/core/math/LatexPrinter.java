@@ -79,6 +79,8 @@ public final class LatexPrinter {
             case Expr.Letter(String name) -> name;
             case Expr.Pi p -> "\\pi ";
             case Expr.Infinity i -> "\\infty ";
+            case Expr.Euler e -> "e";
+            case Expr.Call(Fn fn, List<Expr> args) -> call(fn, args);
             case Expr.Neg(Expr inner) -> "-" + term(inner);
             case Expr.PlusMinus(Expr inner) -> "\\pm " + term(inner);
             case Expr.Sum(List<Expr> terms) -> sum(terms);
@@ -93,6 +95,22 @@ public final class LatexPrinter {
                 "\\$" + (inner instanceof Expr.Neg(Expr positive) ? "-" + factor(positive) : factor(inner));
             case Expr.Degrees(Expr inner) -> postfixed(inner) + "^{\\circ}";
         };
+    }
+
+    private static String call(Fn fn, List<Expr> args) {
+        return switch (fn) {
+            case FACTORIAL ->
+                (args.getFirst() instanceof Expr.Power ? bracketed(args.getFirst()) : postfixed(args.getFirst())) + "!";
+            case BINOMIAL -> "\\binom{" + latex(args.getFirst()) + "}{" + latex(args.getLast()) + "}";
+            case LOG ->
+                "\\log" + (args.size() == 1 ? "" : "_{" + latex(args.getFirst()) + "}") + bracketed(args.getLast());
+            case LCM -> "\\operatorname{lcm}" + listed(args);
+            default -> "\\" + fn.symbol() + listed(args);
+        };
+    }
+
+    private static String listed(List<Expr> args) {
+        return "\\left(" + args.stream().map(LatexPrinter::latex).collect(Collectors.joining(", ")) + "\\right)";
     }
 
     private static String repeating(String written, int period) {
@@ -155,10 +173,13 @@ public final class LatexPrinter {
         boolean plainLeft = left instanceof Expr.Num
                 || left instanceof Expr.Letter
                 || left instanceof Expr.Pi
+                || left instanceof Expr.Euler
                 || left instanceof Expr.Power
                 || left instanceof Expr.Sum
                 || left instanceof Expr.Root;
         boolean plainRight = right instanceof Expr.Letter
+                || right instanceof Expr.Euler
+                || right instanceof Expr.Call(Fn fn, List<Expr> args) && fn != Fn.FACTORIAL
                 || right instanceof Expr.Pi
                 || right instanceof Expr.Sum
                 || right instanceof Expr.Root
@@ -181,6 +202,7 @@ public final class LatexPrinter {
             case Expr.Num n -> latex(expr);
             case Expr.Letter l -> latex(expr);
             case Expr.Pi p -> latex(expr);
+            case Expr.Euler e -> latex(expr);
             case Expr.Abs a -> latex(expr);
             default -> bracketed(expr);
         };

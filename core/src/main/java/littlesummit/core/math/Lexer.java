@@ -58,6 +58,8 @@ final class Lexer {
     private final Syntax syntax;
     /** LaTeX writes a space as a tilde. */
     private final boolean isLatex;
+    /** Whether e may be the number. */
+    private final boolean hasEuler;
 
     private final List<Token> tokens = new ArrayList<>();
     private int pos;
@@ -68,6 +70,7 @@ final class Lexer {
         this.text = text;
         this.syntax = syntax;
         this.isLatex = text.indexOf('\\') >= 0;
+        this.hasEuler = syntax.euler() || Names.speakOfEuler(text);
     }
 
     static List<Token> tokens(String text, Syntax syntax) {
@@ -230,6 +233,8 @@ final class Lexer {
         } else if (syntax.sets() && word.equals("u") && !syntax.letters().contains(run)) {
             pos = stop;
             add(Kind.UNION, "U", start);
+        } else if (!syntax.units() && Names.areThere(run, syntax, hasEuler)) {
+            names(run, stop);
         } else if (syntax.units() && !isNamed(word) && !word.equals("x")) {
             pos = stop;
             unit(run, start);
@@ -237,6 +242,51 @@ final class Lexer {
             while (pos < stop) {
                 oneOf(run.substring(pos - start));
             }
+        }
+    }
+
+    /** A run with names of functions among its letters, such as {@code xsinx}. */
+    private void names(String run, int stop) {
+        int start = pos;
+        while (pos < stop) {
+            Optional<String> name = Names.at(run, pos - start, syntax);
+            if (name.isEmpty()) {
+                oneOf(run.substring(pos - start));
+            } else {
+                int at = pos;
+                pos += name.get().length();
+                function(name.get(), at);
+            }
+        }
+    }
+
+    /** A function, with the base that stands below a logarithm. */
+    private void function(String name, int start) {
+        add(Kind.FUNCTION, name, start);
+        boolean isLowered = Characters.subscript(peek(0)) >= 0;
+        if (!name.equals("log") || peek(0) != '_' && !isLowered) {
+            return;
+        }
+        add(Kind.BASE, "_", pos);
+        if (isLowered) {
+            int at = pos;
+            StringBuilder digits = new StringBuilder();
+            for (; Characters.subscript(peek(0)) >= 0; pos++) {
+                digits.append(Characters.subscript(peek(0)));
+            }
+            add(Kind.OPEN, "{", at);
+            add(Kind.NUMBER, digits.toString(), at);
+            add(Kind.CLOSE, "}", at);
+            return;
+        }
+        pos++;
+        if (isLatex || peek(0) == '{' || !Characters.isDigit(peek(0))) {
+            argument();
+        } else {
+            int at = pos;
+            add(Kind.OPEN, "{", at);
+            add(Kind.NUMBER, digitRun(), at);
+            add(Kind.CLOSE, "}", at);
         }
     }
 
@@ -282,6 +332,11 @@ final class Lexer {
                 && !syntax.letters().contains("i")) {
             pos += 2;
             add(Kind.PI, "pi", start);
+        } else if (Characters.fold(rest.charAt(0)) == 'e'
+                && hasEuler
+                && !syntax.letters().contains("e")) {
+            pos++;
+            add(Kind.EULER, "e", start);
         } else {
             pos++;
             add(Kind.LETTER, String.valueOf(Characters.fold(rest.charAt(0))), start);
@@ -355,6 +410,12 @@ final class Lexer {
             case LatexCommand.Ignored() -> {}
             case LatexCommand.Sized() -> skipEmptyDelimiter();
             case LatexCommand.Symbol(Kind kind, String meaning) -> add(kind, meaning, start);
+            case LatexCommand.Function(String function) -> function(function, start);
+            case LatexCommand.Choose() -> {
+                add(Kind.FUNCTION, "binom", start);
+                argument();
+                argument();
+            }
             case LatexCommand.Fraction() -> {
                 add(Kind.FRACTION, "\\frac", start);
                 argument();

@@ -39,7 +39,10 @@ public final class Parser {
             Statement statement = parser.whole();
             return new Reading.Understood(statement);
         } catch (Cursor.Stop stop) {
-            return stop.reading();
+            Reading.Stopped stopped = stop.reading();
+            return Unread.in(entry, stopped.problem())
+                    .map(named -> new Reading.Stopped(named, stopped.at()))
+                    .orElse(stopped);
         }
     }
 

@@ -215,10 +215,9 @@ final class Piecewise {
         return p.atoms().stream()
                 .filter(kind::isInstance)
                 .filter(a -> switch (a) {
-                    case Atom.Letter l -> false;
-                    case Atom.Pi pi -> false;
                     case Atom.Root r -> isBound(r.radicand());
                     case Atom.Abs abs -> isBound(abs.inner());
+                    default -> false;
                 })
                 .findFirst();
     }

@@ -16,6 +16,8 @@ public final class PlainPrinter {
             case Expr.Letter(String name) -> name;
             case Expr.Pi p -> "pi";
             case Expr.Infinity i -> "inf";
+            case Expr.Euler e -> "e";
+            case Expr.Call(Fn fn, List<Expr> args) -> call(fn, args);
             case Expr.Neg(Expr inner) -> "-" + term(inner);
             case Expr.PlusMinus(Expr inner) -> "±" + term(inner);
             case Expr.Sum(List<Expr> terms) -> sum(terms);
@@ -31,6 +33,18 @@ public final class PlainPrinter {
             case Expr.Money(Expr inner) ->
                 "$" + (inner instanceof Expr.Neg(Expr positive) ? "-" + factor(positive) : factor(inner));
             case Expr.Degrees(Expr inner) -> atom(inner) + "°";
+        };
+    }
+
+    private static String call(Fn fn, List<Expr> args) {
+        String list = args.stream().map(PlainPrinter::plain).collect(Collectors.joining(","));
+        return switch (fn) {
+            case FACTORIAL -> atom(args.getFirst()) + "!";
+            case LOG ->
+                args.size() == 1
+                        ? "log(" + list + ")"
+                        : "log_{" + plain(args.getFirst()) + "}(" + plain(args.getLast()) + ")";
+            default -> fn.symbol() + "(" + list + ")";
         };
     }
 
@@ -84,6 +98,9 @@ public final class PlainPrinter {
             case Expr.Num n -> plain(expr);
             case Expr.Letter l -> plain(expr);
             case Expr.Pi p -> plain(expr);
+            case Expr.Euler e -> plain(expr);
+            case Expr.Call(Fn fn, List<Expr> args) when fn != Fn.FACTORIAL -> plain(expr);
+            case Expr.Call c -> "(" + plain(expr) + ")";
             case Expr.Abs a -> plain(expr);
             case Expr.Root r -> plain(expr);
             case Expr.Mixed m -> "(" + plain(expr) + ")";

@@ -166,12 +166,7 @@ public final class Polynomial {
 
     /** Whether a letter stands inside a root or an absolute value, where no degree tells of it. */
     public boolean hidesLetters() {
-        return atoms().stream().anyMatch(atom -> switch (atom) {
-            case Atom.Root(int index, Polynomial radicand) -> radicand.hasLetters();
-            case Atom.Abs(Polynomial inner) -> inner.hasLetters();
-            case Atom.Letter l -> false;
-            case Atom.Pi p -> false;
-        });
+        return atoms().stream().anyMatch(atom -> atom.inside().stream().anyMatch(Polynomial::hasLetters));
     }
 
     private boolean hasLetters() {

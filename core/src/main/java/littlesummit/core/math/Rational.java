@@ -123,6 +123,13 @@ public record Rational(BigInteger num, BigInteger den) implements Comparable<Rat
         return isInteger() && num.equals(BigInteger.ONE);
     }
 
+    /** The nearest floating-point number, within one unit in its last place. */
+    double toDouble() {
+        return new java.math.BigDecimal(num)
+                .divide(new java.math.BigDecimal(den), java.math.MathContext.DECIMAL64)
+                .doubleValue();
+    }
+
     /** Largest integer not above this. */
     public BigInteger floor() {
         BigInteger[] parts = num.divideAndRemainder(den);

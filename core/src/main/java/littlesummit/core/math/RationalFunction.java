@@ -94,12 +94,7 @@ public record RationalFunction(Polynomial num, Polynomial den) {
     }
 
     private static boolean isNumber(Atom atom) {
-        return switch (atom) {
-            case Atom.Letter l -> false;
-            case Atom.Pi pi -> true;
-            case Atom.Root r -> isNumber(r.radicand());
-            case Atom.Abs a -> isNumber(a.inner());
-        };
+        return !(atom instanceof Atom.Letter) && atom.inside().stream().allMatch(RationalFunction::isNumber);
     }
 
     public Optional<Rational> asRational() {

@@ -21,6 +21,11 @@ final class Relations {
             case Atom.Pi p -> Integer.MAX_VALUE;
             case Atom.Root r -> r.index();
             case Atom.Abs a -> 2;
+            case Atom.Trig t -> t.isSine() ? 2 : Integer.MAX_VALUE;
+            case Atom.E e -> Integer.MAX_VALUE;
+            case Atom.Exp e -> Integer.MAX_VALUE;
+            case Atom.Log l -> Integer.MAX_VALUE;
+            case Atom.Inverse i -> Integer.MAX_VALUE;
         };
     }
 
@@ -47,10 +52,12 @@ final class Relations {
 
     private static Polynomial replacement(Atom atom, Budget budget) {
         return switch (atom) {
-            case Atom.Letter l -> throw new IllegalStateException("a letter has no relation: " + l);
-            case Atom.Pi p -> throw new IllegalStateException("pi has no relation");
             case Atom.Root r -> r.radicand();
             case Atom.Abs a -> a.inner().times(a.inner(), budget);
+            case Atom.Trig t ->
+                Polynomial.ONE.minus(
+                        Polynomial.term(Rational.ONE, Monomial.of(new Atom.Trig(false, t.angle(), t.share()), 2)));
+            default -> throw new IllegalStateException("no relation: " + atom);
         };
     }
 }

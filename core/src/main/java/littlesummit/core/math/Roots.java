@@ -93,7 +93,7 @@ final class Roots {
     }
 
     /** The largest product of letters to multiples of {@code step} in every term. */
-    private static Monomial commonPower(Polynomial p, int step) {
+    static Monomial commonPower(Polynomial p, int step) {
         Monomial common = Monomial.ONE;
         for (Atom atom : p.atoms()) {
             int least = p.terms().keySet().stream()
@@ -105,7 +105,7 @@ final class Roots {
         return common;
     }
 
-    private static Polynomial divided(Polynomial p, Monomial by) {
+    static Polynomial divided(Polynomial p, Monomial by) {
         Map<Monomial, Rational> terms = new HashMap<>();
         p.terms().forEach((m, c) -> terms.put(m.over(by).orElseThrow(), c));
         return Polynomial.of(terms);
@@ -144,6 +144,11 @@ final class Roots {
             case Atom.Root r ->
                 r.index() % 2 == 0 ? Polynomial.atom(r) : Polynomial.atom(new Atom.Abs(Polynomial.atom(r)));
             case Atom.Abs a -> Polynomial.atom(a);
+            case Atom.E e -> Polynomial.atom(e);
+            case Atom.Exp e -> Polynomial.atom(e);
+            case Atom.Log l -> Polynomial.atom(new Atom.Abs(Polynomial.atom(l)));
+            case Atom.Trig t -> Polynomial.atom(new Atom.Abs(Polynomial.atom(t)));
+            case Atom.Inverse i -> Polynomial.atom(new Atom.Abs(Polynomial.atom(i)));
         };
     }
 

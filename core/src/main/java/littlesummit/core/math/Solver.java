@@ -25,6 +25,9 @@ public final class Solver {
 
     /** @param letter the only letter on both sides; any other name where there is none */
     public static SolutionSet solve(Expr left, Relation sign, Expr right, String letter) {
+        if (Transcendental.isNeeded(left, letter) || Transcendental.isNeeded(right, letter)) {
+            return new Solver(left, right, letter).transcendental(sign);
+        }
         if (sign != Relation.ABOUT && (Piecewise.isNeeded(left, letter) || Piecewise.isNeeded(right, letter))) {
             return Piecewise.solve(left, sign, right, letter);
         }
@@ -39,13 +42,32 @@ public final class Solver {
     }
 
     /**
-     * What solves an equation once all roots in it are squared away: its solutions, and false ones that came in. Empty
-     * where there is nothing to square.
+     * What solves an equation once all roots in it are squared away and all logarithms put together: its solutions, and
+     * false ones that came in. Empty where there is nothing of that kind.
      */
     public static SolutionSet candidates(Expr left, Expr right, String letter) {
+        if (Transcendental.isNeeded(left, letter) || Transcendental.isNeeded(right, letter)) {
+            RationalFunction f = Canonical.of(left).minus(Canonical.of(right));
+            return f.isConstantNumber() ? SolutionSet.EMPTY : Transcendental.candidates(f, letter);
+        }
         return Piecewise.isNeeded(left, letter) || Piecewise.isNeeded(right, letter)
                 ? Piecewise.candidates(left, right, letter)
                 : SolutionSet.EMPTY;
+    }
+
+    private SolutionSet transcendental(Relation sign) {
+        RationalFunction f = difference();
+        if (sign != Relation.EQUAL || f.isZero()) {
+            throw MathProblem.notSupported("functions in anything but an equation");
+        }
+        if (f.isConstantNumber()) {
+            return Enclosure.sign(f) == 0 ? SolutionSet.ALL : SolutionSet.EMPTY;
+        }
+        if (Transcendental.isDefinedEverywhere(left, letter) && Transcendental.isDefinedEverywhere(right, letter)) {
+            return Transcendental.candidates(f, letter);
+        }
+        // Nothing is taken without having been put in.
+        return kept(Transcendental.candidates(f, letter), Polynomial.atom(new Atom.Pi()));
     }
 
     private RationalFunction difference() {
@@ -84,15 +106,7 @@ public final class Solver {
     }
 
     private boolean solves(RationalFunction root) {
-        Map<String, RationalFunction> at = Map.of(letter, root);
-        try {
-            return Equality.sameNumber(Canonical.atNumbers(left, at), Canonical.atNumbers(right, at));
-        } catch (MathProblem problem) {
-            if (problem.kind() == MathProblem.Kind.UNDEFINED) {
-                return false;
-            }
-            throw problem;
-        }
+        return Transcendental.holdsAt(left, right, letter, root);
     }
 
     /** Where both sides are defined, as far as denominators say. */

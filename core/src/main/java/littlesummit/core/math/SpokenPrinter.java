@@ -81,6 +81,8 @@ public final class SpokenPrinter {
             case Expr.Letter(String name) -> name;
             case Expr.Pi p -> "pi";
             case Expr.Infinity i -> "infinity";
+            case Expr.Euler e -> "e";
+            case Expr.Call(Fn fn, List<Expr> args) -> call(fn, args);
             case Expr.Neg(Expr inner) -> "negative " + group(inner);
             case Expr.PlusMinus(Expr inner) -> "plus or minus " + group(inner);
             case Expr.Sum(List<Expr> terms) -> sum(terms);
@@ -97,6 +99,21 @@ public final class SpokenPrinter {
             case Expr.Percent(Expr inner) -> group(inner) + " percent";
             case Expr.Money(Expr inner) -> group(inner) + " dollars";
             case Expr.Degrees(Expr inner) -> group(inner) + " degrees";
+        };
+    }
+
+    private static String call(Fn fn, List<Expr> args) {
+        Expr last = args.getLast();
+        return switch (fn) {
+            case FACTORIAL -> group(last) + " factorial";
+            case BINOMIAL -> group(args.getFirst()) + " choose " + group(last);
+            case GCD, LCM ->
+                fn.spoken() + " " + args.stream().map(SpokenPrinter::spoken).collect(Collectors.joining(" and "));
+            case LOG ->
+                "the logarithm"
+                        + (args.size() == 1 ? "" : " to base " + spoken(args.getFirst())) + " of "
+                        + ended(last, "logarithm");
+            default -> fn.spoken() + " " + ended(last, "argument");
         };
     }
 

@@ -11,9 +11,16 @@ import java.util.Set;
  * @param sets whether braces make a set, and U a union
  * @param continued whether a line may start with a relation sign
  * @param naming which letter may stand before a value and an equals sign, as in {@code x = 6}
+ * @param euler whether an e that is none of the letters is the number e
  */
 public record Syntax(
-        Set<String> letters, boolean grouping, boolean units, boolean sets, boolean continued, Naming naming) {
+        Set<String> letters,
+        boolean grouping,
+        boolean units,
+        boolean sets,
+        boolean continued,
+        Naming naming,
+        boolean euler) {
     public Syntax {
         letters = Set.copyOf(letters);
     }
@@ -39,34 +46,39 @@ public record Syntax(
 
     /** The same for a field that asks for these letters. */
     public Syntax asking(Set<String> names) {
-        return new Syntax(letters, grouping, units, sets, continued, new Naming(true, names));
+        return new Syntax(letters, grouping, units, sets, continued, new Naming(true, names), euler);
+    }
+
+    /** The same where e is the number. */
+    public Syntax withEuler() {
+        return new Syntax(letters, grouping, units, sets, continued, naming, true);
     }
 
     /** One number. */
     public static Syntax number() {
-        return new Syntax(Set.of(), true, false, false, false, Naming.ANY);
+        return new Syntax(Set.of(), true, false, false, false, Naming.ANY, false);
     }
 
     public static Syntax expression(Set<String> letters) {
-        return new Syntax(letters, true, false, false, false, Naming.NONE);
+        return new Syntax(letters, true, false, false, false, Naming.NONE, false);
     }
 
     /** Pairs and lists of numbers, where a comma separates. */
     public static Syntax list() {
-        return new Syntax(Set.of(), false, false, true, false, Naming.ANY);
+        return new Syntax(Set.of(), false, false, true, false, Naming.ANY, false);
     }
 
     /** Sets of real numbers written by intervals or by conditions on a letter. */
     public static Syntax domain(Set<String> letters) {
-        return new Syntax(letters, false, false, true, false, Naming.NONE);
+        return new Syntax(letters, false, false, true, false, Naming.NONE, false);
     }
 
     public static Syntax quantity() {
-        return new Syntax(Set.of(), true, true, false, false, Naming.ANY);
+        return new Syntax(Set.of(), true, true, false, false, Naming.ANY, false);
     }
 
     /** A line of a student's own work. */
     public static Syntax line(Set<String> letters) {
-        return new Syntax(letters, true, false, false, true, Naming.NONE);
+        return new Syntax(letters, true, false, false, true, Naming.NONE, true);
     }
 }

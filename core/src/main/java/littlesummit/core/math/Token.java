@@ -32,6 +32,12 @@ record Token(Kind kind, String text, int at, boolean spaced) {
         DEGREE,
         ROOT_SIGN,
         ABS,
+        /** A function by its name, see {@link Fn}; {@code exp} and {@code binom} too. */
+        FUNCTION,
+        /** The base of a logarithm, which follows in braces. */
+        BASE,
+        EULER,
+        FACTORIAL,
         ROOT,
         FRACTION,
         UNION,

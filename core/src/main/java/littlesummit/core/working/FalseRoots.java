@@ -59,10 +59,13 @@ final class FalseRoots {
         return was.isWithin(is) && (isSquared(was, is) || isCleared(was, is) || isMultiplied());
     }
 
-    /** L² = R² says L = R or L = −R. */
+    /** L² = R² says L = R or L = −R; logarithms put together take a product of two negative numbers, too. */
     private boolean isSquared(SolutionSet was, SolutionSet is) {
+        if (is.isWithin(Solver.candidates(from.get(0), from.get(1), letter))) {
+            return true;
+        }
         SolutionSet opposite = Solver.solve(from.get(0), Relation.EQUAL, new Expr.Neg(from.get(1)), letter);
-        return is.sameAs(was.union(opposite)) || is.isWithin(Solver.candidates(from.get(0), from.get(1), letter));
+        return is.sameAs(was.union(opposite));
     }
 
     /** What came in is where a denominator of the line before is zero. */

@@ -250,6 +250,19 @@ final class Following {
     }
 
     private static Link oneLetter(Statement before, Statement line, String letter) {
+        try {
+            return bySolutions(before, line, letter);
+        } catch (MathProblem unsolved) {
+            Optional<List<Expr>> from = Claim.equation(before);
+            Optional<List<Expr>> to = Claim.equation(line);
+            if (from.isPresent() && to.isPresent() && Formulas.areProportional(from.get(), to.get())) {
+                return FOLLOWS;
+            }
+            throw unsolved;
+        }
+    }
+
+    private static Link bySolutions(Statement before, Statement line, String letter) {
         SolutionSet was = Claim.solutions(before, letter);
         SolutionSet is = Claim.solutions(line, letter);
         return was.sameAs(is) ? new Link.Follows(note(before, line, letter)) : FAILS;

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.Fn;
 import littlesummit.core.math.Solver;
 import littlesummit.core.math.Statement;
 
@@ -54,7 +55,10 @@ final class PutIn {
                 && !pattern.children().isEmpty()
                 && !(pattern instanceof Expr.Root(int index, Expr in)
                         && written instanceof Expr.Root(int other, Expr out)
-                        && index != other);
+                        && index != other)
+                && !(pattern instanceof Expr.Call(Fn fn, var ofPattern)
+                        && written instanceof Expr.Call(Fn otherFn, var ofWritten)
+                        && fn != otherFn);
         return alike && fits(pattern.children(), written.children());
     }
 }

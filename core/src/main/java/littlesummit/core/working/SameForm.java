@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.Fn;
 import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.Statement;
 
@@ -75,6 +76,8 @@ final class SameForm {
             case Expr.Repeating r -> LatexPrinter.latex(r);
             case Expr.Money(Expr inner) -> print(inner);
             case Expr.Degrees(Expr inner) -> print(inner);
+            case Expr.Call(Fn fn, List<Expr> args) ->
+                fn + args.stream().map(SameForm::print).toList().toString();
             default ->
                 expr.getClass().getSimpleName()
                         + expr.children().stream().map(SameForm::print).toList();

@@ -1,5 +1,6 @@
 package littlesummit.core.working;
 
+import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -8,6 +9,8 @@ import java.util.regex.Pattern;
 final class Words {
     private static final int ENOUGH = 3;
     private static final Pattern WORD = Pattern.compile("(?<![\\\\A-Za-z])[A-Za-z][A-Za-z'’]+");
+    private static final Pattern FUNCTION = Pattern.compile("[a-z]?(a|arc|co)?(sin|cos|tan|cot|sec|csc)h?[a-z]?"
+            + "|[a-z]?(ln|log|lg|exp)[a-z]?|gcd|hcf|gcf|lcm|ncr|binom|operatorname");
     private static final Set<String> OF_MATHEMATICS = Set.of(
             "sqrt",
             "root",
@@ -37,11 +40,16 @@ final class Words {
 
     private Words() {}
 
+    /** A word of ours, or a function with a letter or two beside it, such as xsinx. */
+    private static boolean isOfMathematics(String word) {
+        return OF_MATHEMATICS.contains(word) || FUNCTION.matcher(word).matches();
+    }
+
     static boolean are(String line) {
         Matcher word = WORD.matcher(line);
         int plain = 0;
         while (word.find()) {
-            plain += OF_MATHEMATICS.contains(word.group().toLowerCase(java.util.Locale.ROOT)) ? 0 : 1;
+            plain += isOfMathematics(word.group().toLowerCase(Locale.ROOT)) ? 0 : 1;
         }
         return plain >= ENOUGH;
     }

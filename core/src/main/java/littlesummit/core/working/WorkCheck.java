@@ -31,6 +31,9 @@ public final class WorkCheck {
     private static final Pattern NAMED = Pattern.compile("\\s*[A-Za-zΔ]\\s*=\\s*(.+=.+)");
     private static final Link TOO_MUCH = new Link.Unknown("there is too much to compute in it");
     private final Syntax syntax;
+    /** The last line that does not hold, or goes on from one that does not, under several equations. */
+    private Optional<Statement> mistake = Optional.empty();
+
     private final WorkThread thread;
     private long left = PAGE;
 
@@ -127,8 +130,12 @@ public final class WorkCheck {
         }
         Link link = limited(LINE, () -> Following.of(from, line)).orElse(TOO_MUCH);
         if (link instanceof Link.Follows(String note)) {
+            mistake = mistake.map(m -> line);
             thread.goOn(line);
             return CheckedLine.follows(note);
+        }
+        if (thread.system().isPresent()) {
+            return together(thread.system().get(), from, line);
         }
         Optional<String> elsewhere =
                 limited(LINE, () -> thread.takeElsewhere(line, read(later))).flatMap(note -> note);
@@ -139,6 +146,29 @@ public final class WorkCheck {
             case Link.Fails(Optional<List<Expr>> bad) -> failed(from, line, bad);
             case Link.Unknown(String why) -> cannotTell(why);
             case Link.Follows f -> throw new IllegalStateException("taken above");
+        };
+    }
+
+    /** Under several equations a line need not go on from the one above it. */
+    private CheckedLine together(SystemOfEquations system, Statement from, Statement line) {
+        return switch (limited(LINE, () -> system.judge(line)).orElse(TOO_MUCH)) {
+            case Link.Follows f -> {
+                mistake = Optional.empty();
+                thread.goOn(line);
+                yield CheckedLine.follows(SystemOfEquations.NOTE);
+            }
+            case Link.Fails(var bad)
+            when mistake.filter(m -> system.followsWith(m, line)).isPresent() -> {
+                thread.goOn(line);
+                yield CheckedLine.follows(SystemOfEquations.AFTER_MISTAKE);
+            }
+            case Link.Fails(var bad) -> {
+                mistake = Optional.of(line);
+                thread.goOnAfterMistake(line);
+                Optional<FoundSlip> found = slip(from, line);
+                yield CheckedLine.fails(found.map(FoundSlip::slip), found.flatMap(FoundSlip::place));
+            }
+            case Link.Unknown(String why) -> cannotTell(why);
         };
     }
 

@@ -29,15 +29,22 @@ final class WorkThread {
     private Optional<Statement> before;
     private Optional<Statement> stricter = Optional.empty();
     private Optional<Cases> cases = Optional.empty();
+    private final Optional<SystemOfEquations> system;
 
     WorkThread(Optional<Statement> given) {
         this.before = given;
+        this.system = given.flatMap(SystemOfEquations::of);
         given.ifPresent(right::add);
     }
 
     /** What the next line is compared with. */
     Optional<Statement> before() {
         return before;
+    }
+
+    /** The equations that were given together, where they were. */
+    Optional<SystemOfEquations> system() {
+        return system;
     }
 
     /** The first line, with nothing to compare it with. */

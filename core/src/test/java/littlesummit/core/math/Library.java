@@ -47,7 +47,27 @@ public final class Library {
             case Expr.Money(Expr inner) -> text(inner);
             case Expr.Degrees(Expr inner) -> text(inner);
             case Expr.Infinity i -> "Infinity";
+            case Expr.Euler e -> "E";
+            case Expr.Call(Fn fn, var args) ->
+                args.stream().map(Library::text).collect(Collectors.joining(",", name(fn) + "[", "]"));
             case Expr.PlusMinus p -> throw new IllegalArgumentException("two values");
+        };
+    }
+
+    /** What the library calls a function. */
+    private static String name(Fn fn) {
+        return switch (fn) {
+            case LN -> "Log";
+            case BINOMIAL -> "Binomial";
+            case FACTORIAL -> "Factorial";
+            case GCD -> "GCD";
+            case LCM -> "LCM";
+            case ARCSIN -> "ArcSin";
+            case ARCCOS -> "ArcCos";
+            case ARCTAN -> "ArcTan";
+            default ->
+                fn.symbol().substring(0, 1).toUpperCase(java.util.Locale.ROOT)
+                        + fn.symbol().substring(1);
         };
     }
 }

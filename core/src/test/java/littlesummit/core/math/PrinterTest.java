@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PrinterTest {
-    private static final Syntax LETTERS = Syntax.expression(Set.of("x", "y"));
+    private static final Syntax LETTERS = Syntax.expression(Set.of("x", "y")).withEuler();
 
     static LongStream seeds() {
         return LongStream.range(0, 2000);

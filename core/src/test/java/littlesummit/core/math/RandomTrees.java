@@ -7,6 +7,8 @@ import java.util.Random;
 
 /** Trees from a seed, for laws. */
 public final class RandomTrees {
+    private static final List<Fn> ONE_ARGUMENT =
+            List.of(Fn.SIN, Fn.COS, Fn.TAN, Fn.ARCSIN, Fn.SINH, Fn.LN, Fn.LOG, Fn.FACTORIAL);
     private final Random random;
     private final List<String> letters;
 
@@ -37,7 +39,7 @@ public final class RandomTrees {
 
     /** Any tree that the grammar can write. */
     public Expr any(int depth) {
-        return switch (depth == 0 ? random.nextInt(4) : random.nextInt(12)) {
+        return switch (depth == 0 ? random.nextInt(4) : random.nextInt(15)) {
             case 0 -> Expr.Num.of(random.nextInt(200));
             case 1 -> new Expr.Letter(letters.get(random.nextInt(letters.size())));
             case 2 -> new Expr.Num(BigInteger.valueOf(random.nextInt(10_000)), 1 + random.nextInt(3));
@@ -53,6 +55,9 @@ public final class RandomTrees {
             case 8 -> new Expr.Power(any(depth - 1), any(depth - 1));
             case 9 -> new Expr.Root(2 + random.nextInt(3), any(depth - 1));
             case 10 -> new Expr.Abs(any(depth - 1));
+            case 11 -> new Expr.Euler();
+            case 12 -> new Expr.Call(ONE_ARGUMENT.get(random.nextInt(ONE_ARGUMENT.size())), List.of(any(depth - 1)));
+            case 13 -> new Expr.Call(Fn.LOG, List.of(any(depth - 1), any(depth - 1)));
             default -> new Expr.Pi();
         };
     }

@@ -1,0 +1,196 @@
+package littlesummit.core.math;
+
+import java.math.BigInteger;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Powers whose exponent is no number, and logarithms. Everything is brought to e and to natural logarithms of primes and
+ * of polynomials without common factors: {@code 2^x} is e^(x·ln 2), ln 12 is 2·ln 2 + ln 3. The functions e^(x·ln p)
+ * for different primes, e^x, and x are algebraically independent, since 1 and the logarithms of primes are linearly
+ * independent over the rationals (A. Baker, Linear forms in the logarithms of algebraic numbers, Mathematika 13, 1966);
+ * so what is built of them has one form.
+ *
+ * <p>Two formulas are compared where both are defined: there the argument of every logarithm is positive, so ln(x²) is
+ * 2·ln x.
+ */
+final class Exponentials {
+    private static final int MOST = 64;
+
+    private Exponentials() {}
+
+    static final Atom.E E = new Atom.E();
+
+    /** base^exponent for an exponent that is not rational. */
+    static RationalFunction power(RationalFunction base, RationalFunction exponent, Budget budget) {
+        return exp(simplified(ln(base, budget).times(exponent, budget)), budget);
+    }
+
+    /** e to a power. */
+    static RationalFunction exp(RationalFunction exponent, Budget budget) {
+        if (exponent.den().asRational().isEmpty()) {
+            throw MathProblem.notSupported("a quotient in an exponent");
+        }
+        Polynomial sum =
+                exponent.num().times(exponent.den().asRational().orElseThrow().reciprocal());
+        RationalFunction product = RationalFunction.ONE;
+        for (Map.Entry<Monomial, Rational> term : sum.terms().entrySet()) {
+            product = product.times(expOf(term.getKey(), term.getValue(), budget), budget);
+        }
+        return product;
+    }
+
+    private static RationalFunction expOf(Monomial m, Rational c, Budget budget) {
+        if (m.isOne()) {
+            return raised(RationalFunction.of(Polynomial.atom(E)), c, budget);
+        }
+        if (m.size() == 1
+                && m.exponent(0) == 1
+                && m.surd().isOne()
+                && m.atom(0) instanceof Atom.Log(Polynomial inner)) {
+            return raised(RationalFunction.of(inner), c, budget);
+        }
+        if (c.den().bitLength() > 16) {
+            throw MathProblem.tooLarge("an exponent");
+        }
+        Atom atom = new Atom.Exp(m, c.den().intValueExact());
+        return raised(RationalFunction.of(Polynomial.atom(atom)), Rational.of(c.num()), budget);
+    }
+
+    private static RationalFunction raised(RationalFunction base, Rational exponent, Budget budget) {
+        int top = bounded(exponent.num().abs());
+        RationalFunction root = exponent.isInteger() ? base : Roots.root(base, bounded(exponent.den()), budget);
+        RationalFunction power =
+                new RationalFunction(root.num().power(top, budget), root.den().power(top, budget));
+        return exponent.signum() < 0 ? RationalFunction.ONE.over(power, budget) : power;
+    }
+
+    private static int bounded(BigInteger n) {
+        if (n.bitLength() > 16 || n.intValue() > MOST) {
+            throw MathProblem.tooLarge("exponent " + n);
+        }
+        return n.intValue();
+    }
+
+    /** The natural logarithm. */
+    static RationalFunction ln(RationalFunction of, Budget budget) {
+        if (of.isZero()) {
+            throw MathProblem.undefined("the logarithm of zero");
+        }
+        if (of.isConstantNumber() && Enclosure.sign(of) < 0) {
+            throw MathProblem.undefined("the logarithm of a negative number");
+        }
+        return ln(of.num(), budget).minus(ln(of.den(), budget));
+    }
+
+    /** Of the size of a polynomial: number, letters, powers of e, and what is left. */
+    private static RationalFunction ln(Polynomial p, Budget budget) {
+        RationalFunction sum = lnOf(p.content());
+        Polynomial rest = p.primitive();
+        Monomial common = rest.size() == 1 ? rest.leadingMonomial() : Roots.commonPower(rest, 1);
+        for (int i = 0; i < common.size(); i++) {
+            RationalFunction part = lnOf(common.atom(i), budget);
+            sum = sum.plus(part.times(RationalFunction.of(Rational.of(common.exponent(i))), budget), budget);
+        }
+        for (Map.Entry<BigInteger, Rational> power : common.surd().powers().entrySet()) {
+            sum = sum.plus(RationalFunction.of(prime(power.getKey()).times(power.getValue())), budget);
+        }
+        rest = rest.size() == 1 ? Polynomial.ONE : Roots.divided(rest, common);
+        rest = rest.leadingCoefficient().signum() < 0 ? rest.negate() : rest;
+        if (rest.equals(Polynomial.ONE)) {
+            return sum;
+        }
+        RationalFunction ofRest = RationalFunction.ZERO;
+        for (Polynomial factor : factors(rest)) {
+            ofRest = ofRest.plus(RationalFunction.of(Polynomial.atom(new Atom.Log(factor))), budget);
+        }
+        return sum.plus(ofRest, budget);
+    }
+
+    /** Irreducible ones where it has one letter, else itself; a repeated factor stands there as often as it divides. */
+    private static List<Polynomial> factors(Polynomial p) {
+        if (!p.isOrdinary() || p.letters().size() != 1) {
+            return List.of(p);
+        }
+        String letter = p.letters().getFirst();
+        BigInteger[] coefficients = new BigInteger[p.degree(letter) + 1];
+        Arrays.setAll(
+                coefficients,
+                i -> p.coefficient(letter, i).asRational().orElseThrow().num());
+        return UnivariateFactors.of(coefficients).stream()
+                .map(factor -> polynomial(factor, letter))
+                .toList();
+    }
+
+    private static Polynomial polynomial(BigInteger[] coefficients, String letter) {
+        Polynomial sum = Polynomial.ZERO;
+        for (int i = 0; i < coefficients.length; i++) {
+            sum = sum.plus(Polynomial.letter(letter).power(i).times(Rational.of(coefficients[i])));
+        }
+        return sum.leadingCoefficient().signum() < 0 ? sum.negate() : sum;
+    }
+
+    private static RationalFunction lnOf(Atom atom, Budget budget) {
+        return switch (atom) {
+            case Atom.E e -> RationalFunction.ONE;
+            case Atom.Exp(Monomial m, int q) -> RationalFunction.of(Polynomial.term(Rational.of(1, q), m));
+            case Atom.Root(int index, Polynomial radicand) ->
+                ln(RationalFunction.of(radicand), budget).times(RationalFunction.of(Rational.of(1, index)), budget);
+            case Atom.Abs(Polynomial inner) -> ln(inner, budget);
+            default -> RationalFunction.of(Polynomial.atom(new Atom.Log(Polynomial.atom(atom))));
+        };
+    }
+
+    /** @param positive at least zero; zero and one give zero */
+    private static RationalFunction lnOf(Rational positive) {
+        Polynomial sum = Polynomial.ZERO;
+        for (Map.Entry<BigInteger, Integer> p : Primes.factor(positive.num()).entrySet()) {
+            sum = sum.plus(prime(p.getKey()).times(Rational.of(p.getValue())));
+        }
+        for (Map.Entry<BigInteger, Integer> p : Primes.factor(positive.den()).entrySet()) {
+            sum = sum.minus(prime(p.getKey()).times(Rational.of(p.getValue())));
+        }
+        return RationalFunction.of(sum);
+    }
+
+    private static Polynomial prime(BigInteger prime) {
+        return Polynomial.atom(new Atom.Log(Polynomial.constant(Rational.of(prime))));
+    }
+
+    /** To a base: ln x over ln b, a number where one is a multiple of the other. */
+    static RationalFunction log(RationalFunction base, RationalFunction of, Budget budget) {
+        RationalFunction below = ln(base, budget);
+        if (below.isZero()) {
+            throw MathProblem.undefined("a logarithm to the base one");
+        }
+        return simplified(ln(of, budget).over(below, budget));
+    }
+
+    /** Without what all terms above and the one below share; a multiple of the bottom becomes a number. */
+    static RationalFunction simplified(RationalFunction f) {
+        Rational factor = f.num().leadingCoefficient().over(f.den().leadingCoefficient());
+        if (f.num().equals(f.den().times(factor))) {
+            return RationalFunction.of(factor);
+        }
+        if (f.den().size() != 1) {
+            return f;
+        }
+        Polynomial top = f.num();
+        Polynomial bottom = f.den();
+        Monomial below = bottom.leadingMonomial();
+        for (int i = 0; i < below.size(); i++) {
+            Atom atom = below.atom(i);
+            int shared = Math.min(
+                    below.exponent(i),
+                    top.terms().keySet().stream()
+                            .mapToInt(m -> m.exponent(atom))
+                            .min()
+                            .orElse(0));
+            Monomial taken = Monomial.of(atom, shared);
+            top = Roots.divided(top, taken);
+            bottom = Roots.divided(bottom, taken);
+        }
+        return new RationalFunction(top, bottom);
+    }
+}
