@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Powers whose exponent is no number, and logarithms. Everything is brought to e and to natural logarithms of primes and
+ * Powers whose exponent is no number, and logarithms. Everything is brought to e and to logarithms of primes and
  * of polynomials without common factors: {@code 2^x} is e^(x·ln 2), ln 12 is 2·ln 2 + ln 3. The functions e^(x·ln p)
  * for different primes, e^x, and x are algebraically independent, since 1 and the logarithms of primes are linearly
  * independent over the rationals (A. Baker, Linear forms in the logarithms of algebraic numbers, Mathematika 13, 1966);

@@ -9,7 +9,7 @@ import littlesummit.core.math.Token.Kind;
 
 /**
  * Functions by their names. Without brackets the argument is what stands side by side: {@code sin 2x} is sin(2x), and
- * {@code sin x cos x} a product. Where it is not plain how far it reaches, as in {@code sin x/2}, brackets are asked for.
+ * {@code sin x cos x} a product. Where it is not plain how far it reaches, as in {@code sin x/2}, brackets are asked.
  */
 final class FunctionParser {
     private static final Set<Kind> GOES_ON =

@@ -2,6 +2,10 @@ package littlesummit.content.code.equation;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import littlesummit.content.code.Words;
 import littlesummit.core.grading.AnswerSpec;
@@ -43,13 +47,18 @@ record WrongLine(
         return item.given(entry).build();
     }
 
-    /** Whether the solution stands somewhere in the lines or their numbers, so that one could take it from there. */
+    /** Whether the numbers of the solution all stand in the lines or before them, where it could be taken from. */
     static boolean tell(List<String> lines, Rational x) {
-        return IntStream.rangeClosed(1, lines.size()).anyMatch(n -> x.equals(Rational.of(n)))
-                || lines.stream()
-                        .anyMatch(line -> line.endsWith("= " + Linear.fractionLatex(x))
-                                || line.matches(".*(?<!\\d)" + Linear.fraction(x) + "(?!\\d).*"));
+        Set<String> numbers = NUMBER.matcher(String.join(" ", lines))
+                .results()
+                .map(MatchResult::group)
+                .collect(Collectors.toSet());
+        IntStream.rangeClosed(1, lines.size()).forEach(n -> numbers.add(String.valueOf(n)));
+        return numbers.containsAll(
+                NUMBER.matcher(x.toString()).results().map(MatchResult::group).toList());
     }
+
+    private static final Pattern NUMBER = Pattern.compile("\\d+");
 
     private static String inText(String latex) {
         return "$" + latex + "$";
