@@ -1,5 +1,10 @@
 package littlesummit.content;
 
+import static littlesummit.content.SeenItems.chosen;
+import static littlesummit.content.SeenItems.formula;
+import static littlesummit.content.SeenItems.last;
+import static littlesummit.content.SeenItems.others;
+import static littlesummit.content.SeenItems.text;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -8,10 +13,7 @@ import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
-import java.util.stream.LongStream;
-import java.util.stream.Stream;
 import littlesummit.core.item.Block;
-import littlesummit.core.item.Field;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
@@ -21,55 +23,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Linear equations solved in floating point from what the student reads; stories computed step by step. */
 class EquationsSeenTest {
-    private static final int SEEDS = Integer.getInteger("seeds", 300);
-
     private static void each(String skill, String kind, Consumer<Item> look) {
-        List<Item> items = IntStream.rangeClosed(1, 3)
-                .boxed()
-                .flatMap(tier ->
-                        LongStream.range(0, SEEDS).mapToObj(seed -> TestItems.made(TestItems.skill(skill), tier, seed)))
-                .filter(item -> item.ref().variant().replaceAll("-\\d+$", "").equals(kind))
-                .toList();
-        assertTrue(items.size() > SEEDS / 10, kind + ": " + items.size());
-        items.forEach(look);
-    }
-
-    private static String text(Item item) {
-        return ((Block.Text) item.stem().getFirst()).text().replace("$", "");
-    }
-
-    private static String formula(Item item) {
-        return item.stem().stream()
-                .filter(Block.Formula.class::isInstance)
-                .map(b -> ((Block.Formula) b).latex())
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static Field last(Item item) {
-        return item.parts().getLast().fields().getFirst();
+        SeenItems.of(skill, kind).forEach(look);
     }
 
     private static double key(Item item) {
         String[] parts = last(item).answer().expected().split("/");
         return Double.parseDouble(parts[0]) / (parts.length == 1 ? 1 : Double.parseDouble(parts[1]));
-    }
-
-    private static String chosen(Part part) {
-        Field field = part.fields().getFirst();
-        return field.response().options().stream()
-                .filter(o -> o.id().equals(field.answer().expected()))
-                .map(o -> o.text())
-                .findFirst()
-                .orElseThrow()
-                .replace("$", "");
-    }
-
-    private static Stream<String> others(Part part) {
-        Field field = part.fields().getFirst();
-        return field.response().options().stream()
-                .filter(o -> !o.id().equals(field.answer().expected()))
-                .map(o -> o.text().replace("$", ""));
     }
 
     private static double[] numbers(String text) {

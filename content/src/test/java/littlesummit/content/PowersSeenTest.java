@@ -1,5 +1,7 @@
 package littlesummit.content;
 
+import static littlesummit.content.SeenItems.first;
+import static littlesummit.content.SeenItems.formula;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -7,10 +9,6 @@ import java.util.List;
 import java.util.function.ToDoubleFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
-import java.util.stream.LongStream;
-import littlesummit.core.item.Block;
-import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,34 +16,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Items of powers computed in floating point from what the student reads, and by ways that are known to be wrong. */
 class PowersSeenTest {
-    private static final int SEEDS = Integer.getInteger("seeds", 300);
     private static final double NEAR = 1e-9;
 
     private static List<Item> items(String kind) {
-        List<Item> items = IntStream.rangeClosed(1, 3)
-                .boxed()
-                .flatMap(tier -> LongStream.range(0, SEEDS)
-                        .mapToObj(seed -> TestItems.made(TestItems.skill("exponent-rules"), tier, seed)))
-                .filter(item -> item.ref().variant().replaceAll("-\\d+$", "").equals(kind))
-                .toList();
-        assertTrue(items.size() > SEEDS / 10, kind + ": " + items.size());
-        return items;
-    }
-
-    private static String formula(Item item) {
-        return item.stem().stream()
-                .filter(Block.Formula.class::isInstance)
-                .map(b -> ((Block.Formula) b).latex())
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static Field field(Item item) {
-        return item.parts().getFirst().fields().getFirst();
+        return SeenItems.of("exponent-rules", kind);
     }
 
     private static double key(Item item) {
-        String key = field(item).answer().expected();
+        String key = first(item).answer().expected();
         return SeenFormula.value(
                 key.contains("/")
                         ? key.replaceAll("(-?)(\\d+)/(\\d+)", "$1\\\\frac{$2}{$3}")
@@ -65,7 +43,7 @@ class PowersSeenTest {
     @Test
     void theMissingExponentFits() {
         items("missing").forEach(item -> {
-            String key = field(item).answer().expected();
+            String key = first(item).answer().expected();
             String[] sides = formula(item).replace("\\square ", key).split(" = ");
             double left = SeenFormula.value(sides[0], 0);
             assertEquals(SeenFormula.value(sides[1], 0), left, NEAR * left, formula(item));
@@ -77,14 +55,14 @@ class PowersSeenTest {
         items("largest").forEach(item -> {
             boolean isLargest = item.parts().getFirst().prompt().contains("largest");
             ToDoubleFunction<String> size = text -> (isLargest ? 1 : -1) * SeenFormula.value(text.replace("$", ""), 0);
-            double right = field(item).response().options().stream()
-                    .filter(o -> o.id().equals(field(item).answer().expected()))
+            double right = first(item).response().options().stream()
+                    .filter(o -> o.id().equals(first(item).answer().expected()))
                     .mapToDouble(o -> size.applyAsDouble(o.text()))
                     .findFirst()
                     .orElseThrow();
             assertEquals(
                     1,
-                    field(item).response().options().stream()
+                    first(item).response().options().stream()
                             .filter(o -> size.applyAsDouble(o.text()) >= right - NEAR)
                             .count());
         });
@@ -93,7 +71,7 @@ class PowersSeenTest {
     /** What is said of each power in an option is so. */
     @Test
     void examplesOfRulesAreTrue() {
-        items("rule").forEach(item -> field(item).response().options().stream()
+        items("rule").forEach(item -> first(item).response().options().stream()
                 .map(o -> o.text().replace("It is not so: ", "").replace("$", ""))
                 .filter(said -> said.contains("="))
                 .forEach(said -> assertEquals(0, SeenFormula.gap(said, 0), NEAR, said)));

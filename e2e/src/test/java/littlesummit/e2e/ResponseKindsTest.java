@@ -279,7 +279,7 @@ class ResponseKindsTest {
 
     /** Typed into the math field key by key, as its user would. */
     @ParameterizedTest
-    @CsvSource({"polynomial-factor, 1, trinomial, 0", "circle-center, 1, graph, 0"})
+    @CsvSource({"polynomial-factor, 1, trinomial-1, 0", "circle-center, 1, graph, 0"})
     void theMathField(String skill, int tier, String variant, int part) {
         Item item = open(skill, tier, variant);
         Field field = item.parts().get(part).fields().getFirst();
