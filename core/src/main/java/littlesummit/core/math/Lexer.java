@@ -118,6 +118,7 @@ final class Lexer {
         StringBuilder digits = new StringBuilder(digitRun());
         if (syntax.grouping()
                 && !isRootIndex()
+                && !isInList()
                 && !digits.isEmpty()
                 && digits.length() <= 3
                 && digits.charAt(0) != '0') {
@@ -157,6 +158,23 @@ final class Lexer {
     private boolean isRootIndex() {
         int n = tokens.size();
         return n >= 2 && tokens.get(n - 2).is(Kind.ROOT) && tokens.get(n - 1).is(Kind.OPEN);
+    }
+
+    /** In the brackets of gcd(240, 360) or C(500, 250) a comma separates. */
+    private boolean isInList() {
+        int open = 0;
+        for (int i = tokens.size() - 1; i > 0; i--) {
+            open += tokens.get(i).is(Kind.OPEN) ? 1 : tokens.get(i).is(Kind.CLOSE) ? -1 : 0;
+            if (open > 0) {
+                Token before = tokens.get(i - 1);
+                return before.is(Kind.LETTER, "C") && !syntax.letters().contains("C")
+                        || before.is(Kind.FUNCTION)
+                                && Fn.named(before.text())
+                                        .map(Fn::takesList)
+                                        .orElse(before.text().equals("nCr"));
+            }
+        }
+        return false;
     }
 
     private String digitRun() {
