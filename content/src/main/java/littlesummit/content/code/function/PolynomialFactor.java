@@ -19,7 +19,7 @@ public final class PolynomialFactor extends KindSkill {
                                 "Both terms have something in common. Write this as a product."),
                         ItemKind.of(
                                 "trinomial",
-                                FactorItem::trinomial,
+                                FactorTrinomial::make,
                                 "Write this as a product of two brackets.",
                                 "Which two brackets were multiplied here?"),
                         ItemKind.of(
@@ -31,7 +31,7 @@ public final class PolynomialFactor extends KindSkill {
                         "A number before the square, squares of brackets, and whether it comes apart at all.",
                         ItemKind.of(
                                 "leading",
-                                FactorItem::leading,
+                                FactorTrinomial::leading,
                                 "A number stands before $x^2$. Write this as a product of two brackets.",
                                 "Factor this trinomial. Neither bracket need begin with $x$ alone."),
                         ItemKind.of(
@@ -48,17 +48,17 @@ public final class PolynomialFactor extends KindSkill {
                         "Several steps one after the other, grouping, and a coefficient that has to be found.",
                         ItemKind.of(
                                 "two-steps",
-                                FactorItem::twoSteps,
+                                FactorSteps::shared,
                                 "Factor completely. One step will not be enough.",
                                 "Take out first what all terms share, and then go on."),
                         ItemKind.of(
                                 "fourth",
-                                FactorItem::fourth,
+                                FactorSteps::fourth,
                                 "Factor this completely. $x^4$ is a square.",
                                 "Two squares again, and more than one step."),
                         ItemKind.of(
                                 "grouping",
-                                FactorItem::grouping,
+                                FactorSteps::grouping,
                                 "Put the four terms into two groups, and factor.",
                                 "Factor this cubic. Look at two terms at a time."),
                         ItemKind.of(
