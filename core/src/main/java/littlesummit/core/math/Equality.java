@@ -1,5 +1,6 @@
 package littlesummit.core.math;
 
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -39,7 +40,52 @@ public final class Equality {
         if (x.isConstantNumber() && y.isConstantNumber()) {
             return separated(x, y) || Approximation.differ(a, b, Map.of()) ? Answer.DIFFERENT : Answer.UNKNOWN;
         }
-        return bySamples(a, b);
+        int share = share(x, y);
+        return share > 1 ? ofScaled(scaled(a, share), scaled(b, share), a, b) : bySamples(a, b);
+    }
+
+    /**
+     * With every letter multiplied by what angles and exponents are divided by, halves become wholes, and two functions
+     * are equal as before.
+     */
+    private static Answer ofScaled(Expr a, Expr b, Expr unscaledA, Expr unscaledB) {
+        RationalFunction x = Canonical.of(a);
+        RationalFunction y = Canonical.of(b);
+        if (same(x, y)) {
+            return Answer.EQUAL;
+        }
+        return x.isCanonical() && y.isCanonical() ? Answer.DIFFERENT : bySamples(unscaledA, unscaledB);
+    }
+
+    /** What angles and exponents with letters are divided by, in common; 1 where that would be too much. */
+    private static int share(RationalFunction... functions) {
+        BigInteger all = BigInteger.ONE;
+        for (RationalFunction f : functions) {
+            for (Polynomial p : List.of(f.num(), f.den())) {
+                for (Atom atom : p.atoms()) {
+                    int one =
+                            switch (atom) {
+                                case Atom.Trig t -> t.share();
+                                case Atom.Exp e -> e.share();
+                                default -> 1;
+                            };
+                    BigInteger next = BigInteger.valueOf(one);
+                    all = all.divide(all.gcd(next)).multiply(next);
+                }
+            }
+        }
+        return all.bitLength() > 4 ? 1 : all.intValue();
+    }
+
+    private static Expr scaled(Expr expr, int share) {
+        if (expr instanceof Expr.Letter) {
+            return new Expr.Product(List.of(Expr.Num.of(share), expr));
+        }
+        Expr changed = expr;
+        for (int i = 0; i < expr.children().size(); i++) {
+            changed = changed.with(i, scaled(expr.children().get(i), share));
+        }
+        return changed;
     }
 
     /** Equal as far as the canonical forms show; for canonical ones that is the whole truth. */
