@@ -7,6 +7,7 @@ import littlesummit.core.math.Expr;
 import littlesummit.core.math.Irreducible;
 import littlesummit.core.math.Polynomial;
 import littlesummit.core.math.Rational;
+import littlesummit.core.math.Solver;
 
 /** A product of polynomials that do not come apart over the integers, numeric content taken out. */
 final class FactoredForm {
@@ -46,6 +47,14 @@ final class FactoredForm {
         return ExpressionForms.polynomial(expr).flatMap(Polynomial::asRational).isPresent();
     }
 
+    private static boolean hasFunctions(Expr expr) {
+        return expr instanceof Expr.Call
+                || expr instanceof Expr.Euler
+                || expr instanceof Expr.Power(Expr base, Expr exponent)
+                        && !Solver.letters(exponent).isEmpty()
+                || expr.children().stream().anyMatch(FactoredForm::hasFunctions);
+    }
+
     /** What is multiplied, through signs, products, whole powers and numeric denominators. */
     private static void collect(Expr expr, List<Expr> into) {
         switch (expr) {
@@ -58,7 +67,11 @@ final class FactoredForm {
         }
     }
 
+    /** Functions and powers with letters above count as factors that come apart no further. */
     private static boolean isIrreducible(Expr factor) {
+        if (hasFunctions(factor)) {
+            return true;
+        }
         Optional<Polynomial> p = ExpressionForms.polynomial(factor);
         if (p.isEmpty() || p.get().asRational().isPresent()) {
             return p.isPresent() && !(factor instanceof Expr.Sum);

@@ -94,6 +94,10 @@ public final class Canonical {
     }
 
     private RationalFunction call(Fn fn, List<Expr> args) {
+        if (args.getLast() instanceof Expr.Call(Fn inner, List<Expr> of)
+                && fn.inverse().filter(inverse -> inverse == inner).isPresent()) {
+            return value(of.getLast());
+        }
         List<RationalFunction> values = args.stream().map(this::value).toList();
         RationalFunction last = values.getLast();
         return switch (fn) {

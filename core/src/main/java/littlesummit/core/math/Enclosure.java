@@ -92,6 +92,8 @@ record Enclosure(BigInteger low, BigInteger high, int bits) {
             case Atom.Log(Polynomial inner)
             when inner.asRational().filter(Rational::isInteger).isPresent() ->
                 Logarithms.of(inner.asRational().get().num(), bits);
+            case Atom.Trig(boolean isSine, Monomial angle, int share) ->
+                of(Polynomial.term(Rational.of(1, share), angle), bits).wave(isSine);
             default -> throw MathProblem.notSupported("a function without bounds");
         };
     }
@@ -156,6 +158,31 @@ record Enclosure(BigInteger low, BigInteger high, int bits) {
             }
             x = next;
         }
+    }
+
+    /** Sine or cosine by their series at the middle; they change no faster than the angle. */
+    private Enclosure wave(boolean isSine) {
+        int guard = 64;
+        if (low.abs().max(high.abs()).bitLength() > bits + 6) {
+            throw MathProblem.notSupported("an angle that is too large");
+        }
+        BigInteger middle = low.add(high).shiftLeft(guard - 1);
+        int fine = bits + guard;
+        BigInteger term = isSine ? middle : BigInteger.ONE.shiftLeft(fine);
+        BigInteger sum = BigInteger.ZERO;
+        for (int k = isSine ? 1 : 0; term.signum() != 0; k += 2) {
+            sum = sum.add(term);
+            term = term.multiply(middle)
+                    .shiftRight(fine)
+                    .multiply(middle)
+                    .shiftRight(fine)
+                    .negate()
+                    .divide(BigInteger.valueOf((k + 1L) * (k + 2L)));
+        }
+        BigInteger half = high.subtract(low).add(BigInteger.ONE);
+        BigInteger value = sum.shiftRight(guard);
+        return new Enclosure(
+                value.subtract(half).subtract(BigInteger.ONE), value.add(half).add(BigInteger.TWO), bits);
     }
 
     /** The sum of the reciprocals of the factorials. */

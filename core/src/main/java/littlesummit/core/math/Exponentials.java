@@ -29,16 +29,32 @@ final class Exponentials {
 
     /** e to a power. */
     static RationalFunction exp(RationalFunction exponent, Budget budget) {
-        if (exponent.den().asRational().isEmpty()) {
+        if (exponent.den().size() != 1) {
             throw MathProblem.notSupported("a quotient in an exponent");
         }
-        Polynomial sum =
-                exponent.num().times(exponent.den().asRational().orElseThrow().reciprocal());
+        Polynomial sum = overOneTerm(exponent);
         RationalFunction product = RationalFunction.ONE;
         for (Map.Entry<Monomial, Rational> term : sum.terms().entrySet()) {
             product = product.times(expOf(term.getKey(), term.getValue(), budget), budget);
         }
         return product;
+    }
+
+    /** A sum over a single term, with letters to negative powers: e^(1/x). */
+    private static Polynomial overOneTerm(RationalFunction f) {
+        Monomial below = f.den().leadingMonomial();
+        if (!below.surd().isOne()) {
+            throw MathProblem.notSupported("a root below in an exponent");
+        }
+        Polynomial sum = Polynomial.ZERO;
+        for (Map.Entry<Monomial, Rational> term : f.num().terms().entrySet()) {
+            Monomial m = term.getKey();
+            for (int i = 0; i < below.size(); i++) {
+                m = m.times(below.atom(i), -below.exponent(i));
+            }
+            sum = sum.plus(Polynomial.term(term.getValue().over(f.den().leadingCoefficient()), m));
+        }
+        return sum;
     }
 
     private static RationalFunction expOf(Monomial m, Rational c, Budget budget) {

@@ -137,7 +137,7 @@ final class Transcendental {
         Atom unknown = new Atom.Letter(letter);
         int power = product.exponent(unknown);
         Monomial rest = product.without(unknown);
-        if (power == 0 || IntStream.range(0, rest.size()).anyMatch(i -> hides(rest.atom(i)))) {
+        if (power < 1 || IntStream.range(0, rest.size()).anyMatch(i -> hides(rest.atom(i)))) {
             throw MathProblem.notSupported("a letter deep inside of a function");
         }
         RationalFunction alone =

@@ -40,6 +40,8 @@ class FunctionsTest {
                 "4.1.9  | ln(x^n) | n ln x",
                 "4.2.18 | e^x e^y | e^(x+y)",
                 "4.1.18 | log_2(x) | ln(x)/ln(2)",
+                "4.2.18 | e^(1/x) e^(2/x) | e^(3/x)",
+                "4.2.20 | (2^(1/x))^x | 2",
                 "4.3.10 | sin^2 x + cos^2 x | 1",
                 "4.3.11 | 1/cos(x)^2 - tan^2 x | 1",
                 "4.3.16 | sin(x+y) | sin x cos y + cos x sin y",
@@ -81,6 +83,8 @@ class FunctionsTest {
                 "sin(x/2) | sin(x)/2",
                 "cos(x/3)^2 | cos(2x/3)",
                 "2^(x/2) | 2^x/2",
+                "e^(1/x) | e^(-x)",
+                "e^(x+1/x) | e^(x^2)",
                 "log(x) | ln(x)"
             })
     void usualMistakesAreDifferent(String left, String right) {
@@ -89,7 +93,8 @@ class FunctionsTest {
 
     /**
      * Digits of OEIS A001113 (e), A002162 (ln 2), A002391 (ln 3), A002392 (ln 10), A019827 (sin 18°), A010503
-     * (sin 45°), A010527 (cos 30°) and A019774 (the root of e); from memory.
+     * (sin 45°), A010527 (cos 30°) and A019774 (the root of e), A049469 (sin 1),
+     * A049470 (cos 1), A019829 (sin 20°) and A073052 (cos of a seventh of π); from memory.
      */
     @ParameterizedTest
     @CsvSource({
@@ -100,7 +105,11 @@ class FunctionsTest {
         "sin(18°),0.30901699437494742410",
         "sin(45°),0.70710678118654752440",
         "cos(30°),0.86602540378443864676",
-        "sqrt(e),1.64872127070012814685"
+        "sqrt(e),1.64872127070012814685",
+        "sin(1),0.84147098480789650665",
+        "cos(1),0.54030230586813971740",
+        "cos(pi/7),0.90096886790241912624",
+        "sin(20°),0.34202014332566873304"
     })
     void publishedDigits(String text, String digits) {
         assertEquals(
@@ -156,6 +165,27 @@ class FunctionsTest {
     })
     void valuesThatComeOut(String text, String value) {
         assertEquals(Equality.Answer.EQUAL, compare(text, value));
+    }
+
+    /** Sines and cosines between bounds, against the floating-point functions of the platform. */
+    @Test
+    void anglesWithoutAnExactValue() {
+        for (int i = -40; i <= 40; i++) {
+            for (String angle : List.of(i + "/7", i + "*pi/11", i + "°")) {
+                Expr sine = expr("sin(" + angle + ")");
+                RationalFunction exact;
+                try {
+                    exact = Canonical.of(sine);
+                } catch (MathProblem tooLarge) {
+                    continue;
+                }
+                assertEquals(
+                        Approximation.value(sine, Map.of()),
+                        Rounding.halfUp(exact, 12).toDouble(),
+                        1e-9,
+                        angle);
+            }
+        }
     }
 
     /** Where two trees are called equal, floating point agrees at every place where both are defined. */
