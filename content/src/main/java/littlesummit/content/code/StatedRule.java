@@ -2,6 +2,7 @@ package littlesummit.content.code;
 
 import java.util.List;
 import littlesummit.core.item.Field;
+import littlesummit.core.item.Part;
 import littlesummit.core.skill.Choices;
 import littlesummit.core.skill.Draw;
 
@@ -20,7 +21,26 @@ public record StatedRule(String against, List<String> others, String toTry, Stri
         return against.isEmpty();
     }
 
-    public Field field(Draw draw) {
+    /**
+     * The question whether the rule holds.
+     *
+     * @param example what the examples are, with its article: “an equation”
+     * @param speaks first hint: what the rule is about
+     * @param through last hint: how to look at the examples
+     */
+    public Part part(Draw draw, String example, String speaks, String through) {
+        String article = Character.toUpperCase(example.charAt(0)) + example.substring(1);
+        return Part.of(
+                "Choose what fits.",
+                field(draw),
+                speaks,
+                "One " + example.substring(example.indexOf(' ') + 1)
+                        + " that goes against a rule is enough to show that it does not hold. " + article
+                        + " that fits it shows nothing.",
+                through);
+    }
+
+    private Field field(Draw draw) {
         Choices choices = Choices.right(holds() ? ALWAYS : not(against));
         choices.wrong(ALWAYS, "rule-believed", toTry);
         others.forEach(other -> choices.wrong(not(other), "no-counterexample", toLook));

@@ -5,7 +5,6 @@ import littlesummit.content.code.StatedRule;
 import littlesummit.content.code.Words;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
-import littlesummit.core.item.Part;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
 
@@ -46,12 +45,10 @@ final class CountRule {
                 };
         return Items.of(ref)
                 .text(frame.formatted(Words.name(draw), rule.text))
-                .part(Part.of(
-                        "Choose what fits.",
-                        stated.field(draw),
+                .part(stated.part(
+                        draw,
+                        "an equation",
                         "To which equations does the rule apply? Look at coefficients and constants.",
-                        "One equation that goes against a rule is enough to show that it does not hold. One that fits"
-                                + " it shows nothing.",
                         "Go through the equations one by one: is it one that the rule speaks of, and does it end as the"
                                 + " rule says?"))
                 .step(why(rule), "")

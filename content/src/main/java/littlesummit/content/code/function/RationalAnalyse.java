@@ -34,7 +34,7 @@ public final class RationalAnalyse extends KindSkill {
                                 "Find out how the graph of this function runs, from its breaks to far out."),
                         ItemKind.of(
                                 "which-graph",
-                                RationalItem::graph,
+                                RationalItem::whichGraph,
                                 "Which picture belongs to this function?",
                                 "Four graphs, one function.")),
                 Tier.of(

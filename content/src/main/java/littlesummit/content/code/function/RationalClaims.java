@@ -23,7 +23,7 @@ final class RationalClaims {
     private RationalClaims() {}
 
     static Item make(ItemRef ref, String frame, Draw draw) {
-        RationalShape s = RationalItem.slantedOrSquare(draw);
+        RationalShape s = RationalShapes.slantedOrSquareWithHole(draw);
         List<Claim> claims = claims(s);
         int wrong = draw.between(0, claims.size() - 1);
         Choices choices = Choices.right(claims.get(wrong).isWrong());

@@ -1,249 +1,174 @@
 package littlesummit.content.code.function;
 
 import java.util.List;
-import java.util.function.Predicate;
-import java.util.function.Supplier;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import littlesummit.core.item.Block;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
+import littlesummit.core.item.Part;
 import littlesummit.core.math.Polynomial;
 import littlesummit.core.math.PolynomialText;
 import littlesummit.core.math.Rational;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
 
-/** Rational functions to take apart: which function, and which questions about it. */
+/** Rational functions to take apart: which questions are asked about which functions. */
 final class RationalItem {
-    private static final int MOST_TRIES = 1_000;
-    private static final double FARTHEST = 40;
+    /** A question about a function. */
+    private interface Question extends Function<RationalShape, Part> {}
+
+    /** From where it is defined to both sides of its poles. */
+    private static final List<Question> NEARBY = List.of(
+            RationalAlgebra::zeros, RationalBehaviour::crossings, RationalBehaviour::poles, RationalBehaviour::sides);
 
     private RationalItem() {}
 
-    /** Places where zeros, poles and holes may stand, in a drawn order. */
-    private static List<Integer> places(Draw draw) {
-        return draw.shuffled(List.of(-5, -4, -3, -2, -1, 0, 1, 2, 3, 4, 5));
+    private static Item asked(ItemRef ref, String frame, RationalShape s, List<Question> questions) {
+        Items item = start(ref, frame, s);
+        questions.forEach(question -> item.part(question.apply(s)));
+        return item.build();
     }
 
-    private static RationalShape draw(Supplier<RationalShape> shapes, Predicate<RationalShape> fits) {
-        for (int i = 0; i < MOST_TRIES; i++) {
-            RationalShape shape = shapes.get();
-            if (fits.test(shape) && shape.reach() < FARTHEST && shape.meetsAtMostOnce()) {
-                return shape;
-            }
-        }
-        throw new IllegalStateException("no function fits");
+    private static Question graph(Draw draw) {
+        return s -> RationalGraph.part(s, draw);
     }
 
-    private static int factor(Draw draw) {
-        return draw.oneOf(1, 2, -1, -2, 3);
+    private static Question hole(RationalShape s) {
+        return s.hasHole() ? RationalAlgebra::hole : RationalAlgebra::anyHole;
     }
 
-    /** One zero over one pole. */
-    private static RationalShape simple(Draw draw) {
-        List<Integer> p = places(draw);
-        return RationalShape.of(factor(draw), List.of(p.get(0)), List.of(p.get(1)));
-    }
-
-    /** A number over one pole, with a hole half of the time. */
-    private static RationalShape fadingShape(Draw draw) {
-        List<Integer> p = places(draw);
-        RationalShape shape = RationalShape.of(draw.between(-6, 6, n -> n != 0), List.of(), List.of(p.get(0)));
-        return draw.coin() ? shape.withHole(p.get(1)) : shape;
-    }
-
-    private static RationalShape simpleWithHole(Draw draw) {
-        return draw(() -> simple(draw).withHole(places(draw).getFirst()), RationalItem::isApart);
-    }
-
-    /** Whether the hole stands beside zeros and poles, and not on the y-axis. */
-    private static boolean isApart(RationalShape s) {
-        return !s.hasHole() || s.hole() != 0 && !s.borders().contains(s.hole());
+    /** Where it is defined, holes, zeros and poles, how the graph runs there, and then the rest. */
+    private static List<Question> upToThePoles(RationalShape s, Question... rest) {
+        Stream<Question> first = s.hasHole()
+                ? Stream.of(RationalAlgebra::domain, RationalAlgebra::lowest, hole(s))
+                : Stream.of(RationalAlgebra::domain, hole(s));
+        return Stream.of(first, NEARBY.stream(), Stream.of(rest))
+                .flatMap(questions -> questions)
+                .toList();
     }
 
     static Item wholeWay(ItemRef ref, String frame, Draw draw) {
-        RationalShape s = simpleWithHole(draw);
-        return start(ref, frame, s)
-                .part(RationalAlgebra.factored(s))
-                .part(RationalAlgebra.domain(s))
-                .part(RationalAlgebra.lowest(s))
-                .part(RationalAlgebra.hole(s))
-                .part(RationalAlgebra.zeros(s))
-                .part(RationalBehaviour.crossings(s))
-                .part(RationalAlgebra.start(s))
-                .part(RationalBehaviour.poles(s))
-                .part(RationalBehaviour.sides(s))
-                .part(RationalFarOut.asymptote(s))
-                .part(RationalFarOut.drawn(s))
-                .part(RationalFarOut.meeting(s))
-                .part(RationalBehaviour.window(s))
-                .part(RationalGraph.part(s, draw))
-                .build();
+        return asked(
+                ref,
+                frame,
+                RationalShapes.simpleWithHole(draw),
+                List.of(
+                        RationalAlgebra::factored,
+                        RationalAlgebra::domain,
+                        RationalAlgebra::lowest,
+                        RationalAlgebra::hole,
+                        RationalAlgebra::zeros,
+                        RationalBehaviour::crossings,
+                        RationalAlgebra::start,
+                        RationalBehaviour::poles,
+                        RationalBehaviour::sides,
+                        RationalFarOut::asymptote,
+                        RationalFarOut::drawn,
+                        RationalFarOut::meeting,
+                        RationalBehaviour::window,
+                        graph(draw)));
     }
 
     static Item keyFacts(ItemRef ref, String frame, Draw draw) {
-        RationalShape s = simple(draw);
-        return start(ref, frame, s)
-                .part(RationalAlgebra.zeros(s))
-                .part(RationalBehaviour.poles(s))
-                .part(RationalFarOut.asymptote(s))
-                .build();
+        return asked(
+                ref,
+                frame,
+                RationalShapes.simple(draw),
+                List.of(RationalAlgebra::zeros, RationalBehaviour::poles, RationalFarOut::asymptote));
     }
 
     static Item fading(ItemRef ref, String frame, Draw draw) {
-        RationalShape s = draw(() -> fadingShape(draw), RationalItem::isApart);
-        return start(ref, frame, s)
-                .part(RationalAlgebra.domain(s))
-                .part(s.hasHole() ? RationalAlgebra.hole(s) : RationalAlgebra.anyHole(s))
-                .part(RationalAlgebra.zeros(s))
-                .part(RationalAlgebra.start(s))
-                .part(RationalBehaviour.poles(s))
-                .part(RationalBehaviour.sides(s))
-                .part(RationalFarOut.asymptote(s))
-                .part(RationalGraph.part(s, draw))
-                .build();
+        RationalShape s = RationalShapes.fading(draw);
+        return asked(
+                ref,
+                frame,
+                s,
+                List.of(
+                        RationalAlgebra::domain,
+                        hole(s),
+                        RationalAlgebra::zeros,
+                        RationalAlgebra::start,
+                        RationalBehaviour::poles,
+                        RationalBehaviour::sides,
+                        RationalFarOut::asymptote,
+                        graph(draw)));
     }
 
-    static Item graph(ItemRef ref, String frame, Draw draw) {
-        RationalShape s = draw.coin() ? simple(draw) : simpleWithHole(draw);
-        return start(ref, frame, s).part(RationalGraph.part(s, draw)).build();
-    }
-
-    /** A double zero or two zeros over two poles or a double one, with a hole half of the time. */
-    private static RationalShape squareShape(Draw draw) {
-        List<Integer> p = places(draw);
-        int kind = draw.between(1, 4);
-        List<Integer> zeros = kind == 4 ? List.of(p.get(0), p.get(1)) : List.of(p.get(0), p.get(0));
-        List<Integer> poles = kind == 1 ? List.of(p.get(2), p.get(2)) : List.of(p.get(2), p.get(3));
-        RationalShape shape = RationalShape.of(draw.oneOf(1, -1, 2, -2), zeros, poles);
-        return draw.coin() ? shape.withHole(p.get(4)) : shape;
+    static Item whichGraph(ItemRef ref, String frame, Draw draw) {
+        RationalShape s = draw.coin() ? RationalShapes.simple(draw) : RationalShapes.simpleWithHole(draw);
+        return asked(ref, frame, s, List.of(graph(draw)));
     }
 
     static Item squares(ItemRef ref, String frame, Draw draw) {
-        RationalShape s = draw(() -> squareShape(draw), RationalItem::isApart);
-        return upToThePoles(start(ref, frame, s), s)
-                .part(RationalBehaviour.signs(s))
-                .part(RationalFarOut.asymptote(s))
-                .part(RationalFarOut.meeting(s))
-                .part(RationalBehaviour.window(s))
-                .part(RationalGraph.part(s, draw))
-                .build();
-    }
-
-    /** Where it is defined, holes, zeros and poles, and how the graph runs there. */
-    private static Items upToThePoles(Items item, RationalShape s) {
-        item.part(RationalAlgebra.domain(s));
-        if (s.hasHole()) {
-            item.part(RationalAlgebra.lowest(s));
-        }
-        return item.part(s.hasHole() ? RationalAlgebra.hole(s) : RationalAlgebra.anyHole(s))
-                .part(RationalAlgebra.zeros(s))
-                .part(RationalBehaviour.crossings(s))
-                .part(RationalBehaviour.poles(s))
-                .part(RationalBehaviour.sides(s));
-    }
-
-    /** Over x² + k: one zero, two, or one twice. */
-    private static RationalShape unbroken(Draw draw) {
-        List<Integer> p = places(draw);
-        List<Integer> zeros =
-                switch (draw.between(1, 3)) {
-                    case 1 -> List.of(p.get(0));
-                    case 2 -> List.of(p.get(0), p.get(1));
-                    default -> List.of(p.get(0), p.get(0));
-                };
-        return RationalShape.of(draw.oneOf(1, -1, 2, -2, 4), zeros, List.of()).over(draw.between(1, 9));
+        RationalShape s = RationalShapes.square(draw);
+        return asked(
+                ref,
+                frame,
+                s,
+                upToThePoles(
+                        s,
+                        RationalBehaviour::signs,
+                        RationalFarOut::asymptote,
+                        RationalFarOut::meeting,
+                        RationalBehaviour::window,
+                        graph(draw)));
     }
 
     static Item noPole(ItemRef ref, String frame, Draw draw) {
-        RationalShape s = draw(() -> unbroken(draw), any -> true);
-        return start(ref, frame, s)
-                .part(RationalAlgebra.domain(s))
-                .part(RationalBehaviour.poles(s))
-                .part(RationalAlgebra.zeros(s))
-                .part(RationalBehaviour.crossings(s))
-                .part(RationalAlgebra.start(s))
-                .part(RationalBehaviour.signs(s))
-                .part(RationalFarOut.asymptote(s))
-                .part(RationalGraph.part(s, draw))
-                .build();
-    }
-
-    /** More below than above, with a double pole or two. */
-    private static RationalShape steep(Draw draw) {
-        List<Integer> p = places(draw);
-        List<Integer> zeros = draw.coin() ? List.of() : List.of(p.get(0));
-        List<Integer> poles = draw.coin() ? List.of(p.get(1), p.get(1)) : List.of(p.get(1), p.get(2));
-        return RationalShape.of(draw.oneOf(1, -1, 2, -2, 3, 4), zeros, poles);
+        return asked(
+                ref,
+                frame,
+                RationalShapes.unbroken(draw),
+                List.of(
+                        RationalAlgebra::domain,
+                        RationalBehaviour::poles,
+                        RationalAlgebra::zeros,
+                        RationalBehaviour::crossings,
+                        RationalAlgebra::start,
+                        RationalBehaviour::signs,
+                        RationalFarOut::asymptote,
+                        graph(draw)));
     }
 
     static Item besidePoles(ItemRef ref, String frame, Draw draw) {
-        RationalShape s = draw(() -> steep(draw), any -> true);
-        return start(ref, frame, s)
-                .part(RationalBehaviour.poles(s))
-                .part(RationalFarOut.asymptote(s))
-                .part(RationalBehaviour.sides(s))
-                .part(RationalBehaviour.signs(s))
-                .build();
+        return asked(
+                ref,
+                frame,
+                RationalShapes.steep(draw),
+                List.of(
+                        RationalBehaviour::poles,
+                        RationalFarOut::asymptote,
+                        RationalBehaviour::sides,
+                        RationalBehaviour::signs));
     }
 
     static Item graphOfSquares(ItemRef ref, String frame, Draw draw) {
-        RationalShape s = draw(() -> draw.coin() ? squareShape(draw) : steep(draw), RationalItem::isApart);
-        return start(ref, frame, s).part(RationalGraph.part(s, draw)).build();
-    }
-
-    /** One degree more above: two over one, or three over two with one of them double. */
-    private static RationalShape slanted(Draw draw) {
-        List<Integer> p = places(draw);
-        int factor = draw.oneOf(1, -1, 2);
-        RationalShape shape = draw.coin()
-                ? RationalShape.of(factor, List.of(p.get(0), draw.coin() ? p.get(0) : p.get(1)), List.of(p.get(2)))
-                : RationalShape.of(factor, List.of(p.get(0), p.get(0), p.get(1)), List.of(p.get(2), p.get(3)));
-        return draw.coin() ? shape.withHole(p.get(4)) : shape;
-    }
-
-    private static boolean lineIsOnTheGrid(RationalShape s) {
-        return Math.abs(s.quotient()
-                        .coefficient("x", 0)
-                        .asRational()
-                        .orElseThrow()
-                        .num()
-                        .intValueExact())
-                <= 10;
+        return asked(ref, frame, RationalShapes.squareOrSteep(draw), List.of(graph(draw)));
     }
 
     static Item slant(ItemRef ref, String frame, Draw draw) {
-        RationalShape s = draw(() -> slanted(draw), shape -> isApart(shape) && lineIsOnTheGrid(shape));
-        return upToThePoles(start(ref, frame, s), s)
-                .part(RationalFarOut.asymptote(s))
-                .part(RationalFarOut.drawn(s))
-                .part(RationalFarOut.meeting(s))
-                .part(RationalBehaviour.window(s))
-                .part(RationalGraph.part(s, draw))
-                .build();
-    }
-
-    /** Two or three degrees more above: no line far out. */
-    private static RationalShape lineless(Draw draw) {
-        List<Integer> p = places(draw);
-        List<Integer> zeros =
-                draw.coin() ? List.of(p.get(0), p.get(0), p.get(1)) : List.of(p.get(0), p.get(0), p.get(1), p.get(1));
-        return RationalShape.of(draw.oneOf(1, -1, 2, -2), zeros, List.of(p.get(2)));
+        RationalShape s = RationalShapes.slanted(draw);
+        return asked(
+                ref,
+                frame,
+                s,
+                upToThePoles(
+                        s,
+                        RationalFarOut::asymptote,
+                        RationalFarOut::drawn,
+                        RationalFarOut::meeting,
+                        RationalBehaviour::window,
+                        graph(draw)));
     }
 
     static Item noLine(ItemRef ref, String frame, Draw draw) {
-        RationalShape s = draw(() -> lineless(draw), any -> true);
-        return start(ref, frame, s)
-                .part(RationalAlgebra.zeros(s))
-                .part(RationalBehaviour.crossings(s))
-                .part(RationalBehaviour.poles(s))
-                .part(RationalBehaviour.sides(s))
-                .part(RationalFarOut.ends(s, draw))
-                .part(RationalGraph.part(s, draw))
-                .build();
-    }
-
-    static RationalShape slantedOrSquare(Draw draw) {
-        return draw(() -> draw.coin() ? slanted(draw) : squareShape(draw), shape -> isApart(shape) && shape.hasHole());
+        List<Question> far = List.of(s -> RationalFarOut.ends(s, draw), graph(draw));
+        return asked(
+                ref,
+                frame,
+                RationalShapes.lineless(draw),
+                Stream.of(NEARBY, far).flatMap(List::stream).toList());
     }
 
     /** With stem, worked steps and second explanation; the parts are to come. */

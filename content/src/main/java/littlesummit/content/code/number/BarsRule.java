@@ -6,7 +6,6 @@ import littlesummit.content.code.Words;
 import littlesummit.core.item.Block;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
-import littlesummit.core.item.Part;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
 
@@ -46,12 +45,10 @@ final class BarsRule {
                 "Look whether these numbers have anything to do with the rule, and whether they go against it.");
         return Items.of(ref)
                 .text(frame.formatted(Words.name(draw), rule.text))
-                .part(Part.of(
-                        "Choose what fits.",
-                        stated.field(draw),
+                .part(stated.part(
+                        draw,
+                        "an example",
                         "Of which numbers does the rule speak? Are negative ones among them?",
-                        "One example that goes against a rule is enough to show that it does not hold. An example that"
-                                + " fits it shows nothing.",
                         "Read each example: is it one of the rule, and are both sides the same in it?"))
                 .step(why(rule), "")
                 .step(rule.holds ? "So no numbers can go against it." : "One such example is enough.", "")

@@ -5,7 +5,6 @@ import littlesummit.content.code.StatedRule;
 import littlesummit.content.code.Words;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
-import littlesummit.core.item.Part;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
 
@@ -47,12 +46,10 @@ final class SignRule {
                 "Look whether this sum has anything to do with the rule, and whether it goes against it.");
         return Items.of(ref)
                 .text(frame.formatted(Words.name(draw), rule.text))
-                .part(Part.of(
-                        "Choose what fits.",
-                        stated.field(draw),
+                .part(stated.part(
+                        draw,
+                        "a sum",
                         "To what does the rule apply, and to what does it not?",
-                        "One sum that goes against a rule is enough to show that it does not hold. A sum that fits it"
-                                + " shows nothing.",
                         "Go through the sums one by one: is it one that the rule speaks of, and does it end as the rule"
                                 + " says?"))
                 .step(why(rule), stated.holds() ? "" : against.replace("$", ""))
