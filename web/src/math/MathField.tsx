@@ -1,6 +1,7 @@
 import { type MathfieldElement as Field } from 'mathlive';
-import { useEffect, useRef, useState } from 'react';
-import { api, taken } from '../api/client';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { Echo } from './echo';
+import { fill } from './fill';
 import { attachTyping, settle, type Typing } from './typing';
 
 type Props = {
@@ -37,28 +38,22 @@ export function MathField(props: Props) {
   const place = useRef<HTMLDivElement>(null);
   const latest = useRef(props);
   const made = useRef<Field | null>(null);
-  /** The value that the field shows: what it was filled with, or what was typed since. */
-  const seen = useRef(props.value);
+  const [echo] = useState(() => new Echo(props.value));
   const [ready, setReady] = useState(false);
-  useEffect(() => {
+  useLayoutEffect(() => {
     latest.current = props;
-  });
-  /** What came from elsewhere is taken over; what was typed here is there already. */
-  useEffect(() => {
-    if (made.current !== null && props.value !== seen.current) {
-      seen.current = props.value;
+    if (echo.isNews(props.value) && made.current !== null) {
       fill(made.current, props);
     }
-  }, [props]);
+  }, [echo, props]);
   useEffect(() => {
     let field: Field | null = null;
     let gone = false;
     void load().then((MathfieldElement) => {
       if (!gone && place.current !== null) {
         field = new MathfieldElement();
-        seen.current = latest.current.value;
         prepare(field, latest, (latex) => {
-          seen.current = latex;
+          echo.typed(latex);
           latest.current.onChange(latex);
         });
         place.current.append(field);
@@ -74,7 +69,7 @@ export function MathField(props: Props) {
       made.current = null;
       field?.remove();
     };
-  }, []);
+  }, [echo]);
   return (
     <div className="min-h-14 w-full max-w-md">
       {!ready && <span className="text-soft">Opening the field.</span>}
@@ -89,37 +84,6 @@ function focusInPlace(field: Field) {
     const { scrollX, scrollY } = window;
     field.focus();
     window.scrollTo(scrollX, scrollY);
-  }
-}
-
-/** Plain typing puts no braces around a power. */
-function powersBraced(text: string): string {
-  return text.replace(/\^(-?\w+)/g, '^{$1}').replaceAll('*', String.raw`\cdot `);
-}
-
-/**
- * What was typed as text is read by the server's parser, so that it means the same in the field; what was typed there
- * meanwhile stands.
- */
-async function asLatex(field: Field, { kind, letters }: Props, text: string) {
-  let isTyped = false;
-  const typed = () => {
-    isTyped = true;
-  };
-  field.addEventListener('input', typed);
-  const read = await taken(api.POST('/api/reading', { body: { kind, letters, entry: text } })).catch(() => null);
-  field.removeEventListener('input', typed);
-  if (read !== null && read.at < 0 && field.isConnected && !isTyped) {
-    field.value = read.latex;
-  }
-}
-
-/** Text that was typed elsewhere is shown at once, and as mathematics as soon as the server has read it. */
-function fill(field: Field, props: Props) {
-  const { value } = props;
-  field.value = value.includes('\\') ? value : powersBraced(value);
-  if (value.trim() !== '' && !value.includes('\\')) {
-    void asLatex(field, props, value);
   }
 }
 
