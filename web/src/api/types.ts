@@ -2693,6 +2693,7 @@ export interface components {
             slots: ("OPEN" | "RIGHT" | "AIDED" | "MISSED")[];
             /** Format: int32 */
             stands: number;
+            steps: string[];
         };
         Texts: {
             texts: string[];

@@ -67,13 +67,24 @@ function field(first: { text: string; tag: string }) {
     rerender(answer);
   };
   const type = async (text: string) => {
-    act(() => result.current.change(text));
+    act(() => void result.current.change(() => text));
     await act(async () => {
       await vi.advanceTimersByTimeAsync(500);
       await to.take();
     });
   };
-  return { value: () => result.current.value, says, type };
+  /** Two changes in one go: the page is not drawn in between. */
+  const typeBoth = async (...edits: ((before: string) => string)[]) => {
+    act(() => {
+      const { change } = result.current;
+      edits.forEach((edit) => change(edit));
+    });
+    await act(async () => {
+      await vi.advanceTimersByTimeAsync(500);
+      await to.take();
+    });
+  };
+  return { value: () => result.current.value, says, type, typeBoth };
 }
 
 describe('a field that is typed in', () => {
@@ -105,5 +116,25 @@ describe('a field that is typed in', () => {
     await type('12');
     await says({ text: '345', tag: '"t345"' });
     expect(value()).toBe('345');
+  });
+
+  it('builds a change on the one just before it, though the page was not drawn in between', async () => {
+    const { value, typeBoth } = field({ text: 'a', tag: '"ta"' });
+    await typeBoth(
+      (before) => `${before}b`,
+      (before) => `${before}c`,
+    );
+    expect(value()).toBe('abc');
+    expect(to.has).toEqual(['abc']);
+  });
+
+  it('builds a change on what another window has saved since', async () => {
+    const { value, says, typeBoth } = field({ text: 'a', tag: '"ta"' });
+    await says({ text: 'x', tag: '"tx"' });
+    await typeBoth(
+      (before) => `${before}y`,
+      (before) => before,
+    );
+    expect(value()).toBe('xy');
   });
 });

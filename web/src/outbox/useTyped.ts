@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { outbox } from '.';
 import type { Letter } from './deed';
 import { useOutbox } from './useOutbox';
@@ -76,7 +76,14 @@ export function useTyped<T>(typing: Typing<T>, onServer: T, tag: string) {
   );
   /** One leaves the place: nothing waits any longer for more. */
   useEffect(() => () => void outbox.flush(), []);
-  const change = (next: T) => {
+  /** What is there now, also where two things change before the page is drawn again. */
+  const now = useRef(value);
+  useLayoutEffect(() => {
+    now.current = value;
+  });
+  const change = (edit: (before: T) => T): T => {
+    const next = edit(now.current);
+    now.current = next;
     setValue(next);
     outbox.put({
       place: typing.place,
@@ -87,6 +94,7 @@ export function useTyped<T>(typing: Typing<T>, onServer: T, tag: string) {
       refresh: [typing.source],
       soon: true,
     });
+    return next;
   };
   const dispute = disputes.find((d) => d.deed.slot === slot);
   const theirs = dispute === undefined ? null : typing.typed(dispute.theirs);

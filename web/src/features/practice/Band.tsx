@@ -12,7 +12,7 @@ function more({ target, forecast }: View): string {
   if (target.reachedWaiting) {
     return 'Reached, waiting to be read';
   }
-  return `at least ${forecast.atLeast} more right`;
+  return target.steps.length > 0 ? `${forecast.atLeast} more to do` : `at least ${forecast.atLeast} more right`;
 }
 
 const BEFORE: Record<View['target']['kind'], string> = {
@@ -20,6 +20,11 @@ const BEFORE: Record<View['target']['kind'], string> = {
   RUN: 'No item is finished yet. Each right one is a step, two when the one before was right too.',
   SET: 'No item is finished yet. Missed ones come back at the end.',
 };
+
+const before = (target: View['target']) =>
+  target.steps.length > 0
+    ? 'Two situations, a little practice, then a quiz. A missed step comes again with other numbers.'
+    : BEFORE[target.kind];
 
 /** Where one stands, in the picture that fits the target. */
 function Picture({ view }: { view: View }) {
@@ -70,7 +75,7 @@ export function Band({ view, table, onTable }: { view: View; table: boolean; onT
           )}
         </p>
         <p className="text-[0.95rem] leading-snug text-soft">
-          {last === undefined ? BEFORE[view.target.kind] : `${signed(last.change)}: ${last.why}`}
+          {last === undefined ? before(view.target) : `${signed(last.change)}: ${last.why}`}
         </p>
         {!isNew && (
           <div className="col-span-2 h-19 lg:col-span-1 [@media(max-height:30rem)]:hidden">

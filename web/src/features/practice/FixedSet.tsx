@@ -22,23 +22,41 @@ export function FixedSet({ view }: { view: View }) {
           // oxlint-disable-next-line react/no-array-index-key -- a place of the set is its index
           <li
             key={i}
-            className={`grid size-9 place-items-center rounded-slip border ${i === target.slot ? 'border-2 border-ink bg-leaf' : 'border-rule'}`}
+            className={`grid size-9 place-items-center rounded-slip border ${begins(target.steps, i) ? 'ml-3' : ''} ${i === target.slot ? 'border-2 border-ink bg-leaf' : 'border-rule'}`}
           >
             <span className="sr-only">
-              Item {i + 1}: {WORDS[mark]}
+              {target.steps[i] ?? `Item ${i + 1}`}: {WORDS[mark]}
               {i === target.slot ? ', here now' : ''}
             </span>
             <SlotMark mark={mark} />
           </li>
         ))}
       </ol>
-      <p className="text-sm text-soft">
-        {target.stands} right of {target.slots.length}
-        {target.pagesWaiting > 0 && `, ${onceRead(target)}`}; {target.flag} are wanted.
-        {open && ` This one right makes it ${forecast.ifRight}; missed takes nothing away.`}
-        {back > 0 && ` ${back === 1 ? 'One comes' : `${back} come`} back with other numbers.`}
-      </p>
+      {target.steps.length > 0 ? (
+        <LessonLine steps={target.steps} done={target.stands} />
+      ) : (
+        <p className="text-sm text-soft">
+          {target.stands} right of {target.slots.length}
+          {target.pagesWaiting > 0 && `, ${onceRead(target)}`}; {target.flag} are wanted.
+          {open && ` This one right makes it ${forecast.ifRight}; missed takes nothing away.`}
+          {back > 0 && ` ${back === 1 ? 'One comes' : `${back} come`} back with other numbers.`}
+        </p>
+      )}
     </div>
+  );
+}
+
+/** What a step is, without which of several it is. */
+const stage = (step: string) => step.split(',')[0];
+
+/** Whether another stage of a lesson begins here. */
+const begins = (steps: string[], i: number) => i > 0 && stage(steps[i] ?? '') !== stage(steps[i - 1] ?? '');
+
+function LessonLine({ steps, done }: { steps: string[]; done: number }) {
+  return (
+    <p className="text-sm text-soft">
+      {done} of {steps.length} steps: two situations, practice, a quiz.
+    </p>
   );
 }
 

@@ -51,7 +51,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
   return (
     <div className="grid content-start gap-3.5 p-5 md:px-8 md:py-4">
       <p className="flex items-center gap-2 text-soft">
-        {item.similar ? 'Another like it' : `${capital(item.level)} level`} · item {item.number}
+        {heading(view)}
         <Listen what="the item" lines={read} />
       </p>
       <Overtaken refused={practice.refused} itemId={item.id} />
@@ -171,6 +171,14 @@ function Before({ around }: { around: View['around'] }) {
       )}
     </p>
   );
+}
+
+/** Which step of a lesson this is; elsewhere how steep the item is, and its number. */
+function heading({ item, target }: View): string {
+  const step = target.steps[target.slot];
+  return step === undefined
+    ? `${item.similar ? 'Another like it' : `${capital(item.level)} level`} · item ${item.number}`
+    : `${step}${item.similar ? ' · once more, with other numbers' : ''}`;
 }
 
 function capital(text: string): string {

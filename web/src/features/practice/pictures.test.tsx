@@ -51,6 +51,7 @@ function view(target: Partial<View['target']>, more: Partial<View> = {}): View {
       rowWanted: 0,
       slots: [],
       slot: -1,
+      steps: [],
       ...target,
     },
     forecast: { ifRight: 49, ifMissed: 22, atLeast: 4 },
@@ -143,5 +144,22 @@ describe('a fixed set', () => {
     expect(renderToStaticMarkup(<FixedSet view={view({ ...target, slots: ['RIGHT', 'OPEN'] })} />)).not.toContain(
       'back with other',
     );
+  });
+
+  const lesson = {
+    ...target,
+    stands: 1,
+    slots: ['RIGHT', 'OPEN', 'OPEN', 'OPEN'] as View['target']['slots'],
+    slot: 1,
+    steps: ['First situation', 'Second situation', 'Quiz, 1 of 2: one try', 'Quiz, 2 of 2: one try'],
+  };
+  it('names the steps of a lesson and sets its stages apart', () => {
+    const html = renderToStaticMarkup(<FixedSet view={view(lesson)} />);
+    expect(html).toContain('Second situation: to do, here now');
+    expect(html).toContain('1 of 4 steps');
+    expect(html.match(/ml-3/g)).toHaveLength(2);
+  });
+  it('says nothing of how many are wanted in a lesson: all are', () => {
+    expect(renderToStaticMarkup(<FixedSet view={view(lesson)} />)).not.toContain('are wanted');
   });
 });

@@ -48,6 +48,6 @@ export function useDraft(source: unknown[], itemId: string, onServer: Entries, t
     tag,
   );
   const type = (part: number, field: string, text: string) =>
-    change(value.with(part, { ...value[part], [field]: text }));
+    change((before) => before.with(part, { ...before[part], [field]: text }));
   return { entries: value, type, state, twoSides };
 }

@@ -26,8 +26,7 @@ export function useEntries(assignmentId: string, running: Running, onAnswered: (
     item.draftTag,
   );
   const change = (part: number, id: string, value: string) => {
-    const next = typed.value.with(part, { ...typed.value[part], [id]: value });
-    typed.change(next);
+    const next = typed.change((before) => before.with(part, { ...before[part], [id]: value }));
     onAnswered(isAnswered(running, next));
   };
   return { ...typed, change };

@@ -89,7 +89,7 @@ export function useLines({ itemId, place, first, tag, list }: What) {
     const next = after(page, action);
     flushSync(() => setPage(next));
     if (next !== page) {
-      change(keptOf(next));
+      change(() => keptOf(next));
     }
     if (focus !== undefined) {
       list.current?.querySelectorAll<HTMLElement>('[data-line]')[focus]?.focus();

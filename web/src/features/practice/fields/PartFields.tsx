@@ -119,9 +119,10 @@ function CellTable({ layout, ...props }: Props & { layout: Schemas['ShownLayoutI
     <table className="w-fit border-collapse">
       <thead>
         <tr>
-          {head.map((cell) => (
-            <ColumnHead key={cell} className="px-2 py-1 text-left" isEmpty={cell === ''}>
-              {cell}
+          {head.map((cell, i) => (
+            // oxlint-disable-next-line react/no-array-index-key -- two columns may have the same name
+            <ColumnHead key={i} className="px-2 py-1 text-left" isEmpty={cell === ''}>
+              <RichText text={cell} />
             </ColumnHead>
           ))}
         </tr>
@@ -130,7 +131,8 @@ function CellTable({ layout, ...props }: Props & { layout: Schemas['ShownLayoutI
         {layout.rows.map((row) => (
           <tr key={row.join('|')} className="border-t border-rule">
             {row.map((cell, i) => (
-              <Cell key={cell} head={i === 0 && head[0] === ''} className="px-2 py-1">
+              // oxlint-disable-next-line react/no-array-index-key -- two cells may hold the same
+              <Cell key={i} head={i === 0 && head[0] === ''} className="px-2 py-1">
                 {cell.startsWith('{{') ? place(props, cell.slice(2, -2), inCell) : <RichText text={cell} />}
               </Cell>
             ))}

@@ -6,28 +6,35 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import littlesummit.content.Catalogue;
 import littlesummit.core.skill.Skill;
 
 /**
- * Prints items of a skill, keys and mistakes included, for people who write generators; docs/formats.md describes the
- * fields.
+ * Prints items of a skill or a lesson, keys and mistakes included, for people who write generators; docs/formats.md
+ * describes the fields.
  */
 final class ItemsCommand {
     private ItemsCommand() {}
 
     static int run(List<String> options, BufferedWriter out) throws IOException {
         if (options.contains("--list")) {
-            for (Skill skill : new Catalogue().skills()) {
+            for (Skill skill : all()) {
                 out.write(skill.id());
                 out.newLine();
             }
             return 0;
         }
         Optional<Map<String, String>> read = named(options);
-        Optional<Skill> skill = read.map(r -> r.get("skill")).flatMap(new Catalogue()::find);
-        if (skill.isEmpty()) {
+        Optional<String> id = read.map(r -> r.get("skill"));
+        if (id.isEmpty()) {
             System.err.println("usage: items --skill ID [--tier 1..3] [--count N] [--seed S], or items --list");
+            return 2;
+        }
+        Optional<Skill> skill =
+                all().stream().filter(s -> s.id().equals(id.get())).findFirst();
+        if (skill.isEmpty()) {
+            System.err.println("items: there is no skill or lesson " + id.get() + "; items --list shows all");
             return 2;
         }
         try {
@@ -37,6 +44,12 @@ final class ItemsCommand {
             System.err.println("items: " + bad.getMessage());
             return 2;
         }
+    }
+
+    private static List<Skill> all() {
+        Catalogue catalogue = new Catalogue();
+        return Stream.concat(catalogue.skills().stream(), catalogue.lessons().stream())
+                .toList();
     }
 
     private static Optional<Map<String, String>> named(List<String> options) {

@@ -203,4 +203,33 @@ class CommandsTest {
                 .forEach(m -> assertTrue(
                         !(Grader.grade(spec, m.get("entry").textValue()) instanceof Verdict.Correct), id + " " + m));
     }
+
+    private static String items(String... options) throws IOException {
+        StringWriter out = new StringWriter();
+        BufferedWriter writer = new BufferedWriter(out);
+        assertEquals(0, ItemsCommand.run(List.of(options), writer));
+        writer.flush();
+        return out.toString();
+    }
+
+    @Test
+    void lessonsArePrintedLikeSkills() throws IOException {
+        List<JsonNode> printed = read(items("--skill", "lesson-percent-parts", "--tier", "2", "--count", "2"));
+
+        assertEquals(2, printed.size());
+        assertTrue(printed.getFirst().at("/parts").size() >= 2);
+    }
+
+    @Test
+    void theListHasSkillsAndLessons() throws IOException {
+        List<String> listed = items("--list").lines().toList();
+
+        assertTrue(listed.containsAll(List.of("mean", "lesson-percent-parts")));
+        assertEquals(new Catalogue().skills().size() + new Catalogue().lessons().size(), listed.size());
+    }
+
+    @Test
+    void whatIsNeitherIsNamed() throws IOException {
+        assertEquals(2, ItemsCommand.run(List.of("--skill", "none"), new BufferedWriter(new StringWriter())));
+    }
 }

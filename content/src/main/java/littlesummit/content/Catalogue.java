@@ -15,11 +15,15 @@ import littlesummit.content.code.function.CircleCenter;
 import littlesummit.content.code.function.PolynomialFactor;
 import littlesummit.content.code.function.RationalAnalyse;
 import littlesummit.content.code.lesson.AnglePairsLesson;
+import littlesummit.content.code.lesson.BalanceLesson;
 import littlesummit.content.code.lesson.BinomialExpandLesson;
 import littlesummit.content.code.lesson.FractionLowestLesson;
 import littlesummit.content.code.lesson.FractionPictureLesson;
 import littlesummit.content.code.lesson.PercentDiscountLesson;
 import littlesummit.content.code.lesson.PercentPartsLesson;
+import littlesummit.content.code.lesson.PowersOfTenLesson;
+import littlesummit.content.code.lesson.SignedLesson;
+import littlesummit.content.code.lesson.SlopeTableLesson;
 import littlesummit.content.code.measure.MassProblems;
 import littlesummit.content.code.measure.MassSense;
 import littlesummit.content.code.measure.TileLength;
@@ -77,7 +81,11 @@ public final class Catalogue implements ItemSource {
             new FractionPictureLesson(),
             new FractionLowestLesson(),
             new AnglePairsLesson(),
-            new BinomialExpandLesson());
+            new BinomialExpandLesson(),
+            new SignedLesson(),
+            new BalanceLesson(),
+            new PowersOfTenLesson(),
+            new SlopeTableLesson());
 
     @Override
     public List<Skill> skills() {

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
@@ -107,19 +108,40 @@ final class Desk {
         }
     }
 
-    /** Answers every part of a chain whose fields are typed, chosen, or picked from a list. */
+    /** Answers every part of a chain whose fields are typed, chosen, picked from a list, or labels to place. */
     void answerParts() {
         int parts = item().parts().size();
         for (int part = 0; part < parts; part++) {
             Field field = field(part);
-            if (field.response() instanceof Response.PickFromList) {
-                page.locator("select[data-answer]").selectOption(field.answer().key());
-                page.locator("select[data-answer]").press("Enter");
-            } else {
-                answer(part, field.answer().key());
+            switch (field.response()) {
+                case Response.PickFromList p -> {
+                    page.locator("select[data-answer]")
+                            .selectOption(field.answer().key());
+                    page.locator("select[data-answer]").press("Enter");
+                }
+                case Response.DropLabel d -> place(item().parts().get(part).fields());
+                default -> answer(part, field.answer().key());
             }
             assertThat(page.locator("[data-part=RIGHT]")).hasCount(part + 1);
         }
+    }
+
+    /** Every label to its place, by keyboard; the first one by way of the last place. */
+    private void place(List<Field> fields) {
+        put(fields.getFirst(), fields.getLast());
+        put(fields.getFirst(), fields.getFirst());
+        assertThat(slot(fields.getLast())).hasText("put here");
+        fields.stream().skip(1).forEach(field -> put(field, field));
+        slot(fields.getFirst()).press("Enter");
+    }
+
+    private void put(Field label, Field place) {
+        page.locator("[data-label=" + label.answer().key() + "]").press("Space");
+        slot(place).press("Space");
+    }
+
+    private Locator slot(Field of) {
+        return page.locator("[data-slot=" + of.id() + "]");
     }
 
     void answerRight() {

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import littlesummit.core.item.Item;
 import org.junit.jupiter.api.Test;
@@ -148,11 +149,12 @@ class PracticeInFullTest extends BrowserTest {
     }
 
     @Test
-    void aLessonIsTakenAndItsStepsAreWalkedThrough() {
+    void aLessonIsTakenFromItsFirstSituationToTheEndOfItsQuiz() {
         Desk desk = desk("jory");
         Page page = desk.page();
         page.navigate("/practice/lesson/lesson-angle-pairs");
-        assertThat(page.getByLabel("Your page")).isVisible();
+        assertThat(page.getByText("First situation, step by step", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         desk.answerParts();
         desk.press("Walk me through");
         assertThat(page.locator("[data-caption]")).containsText("straight line");
@@ -161,8 +163,21 @@ class PracticeInFullTest extends BrowserTest {
         narrator.getByText("Next").click();
         assertThat(narrator.getByText(Pattern.compile("[23] of 3"))).isVisible();
         narrator.getByText("Close").click();
-        next(page, 2);
-        desk.answerParts();
+        for (String step : List.of(
+                "Second situation, with less help",
+                "Practice, 1 of 2",
+                "Practice, 2 of 2",
+                "Quiz, 1 of 3: one try and no hints",
+                "Quiz, 2 of 3: one try and no hints",
+                "Quiz, 3 of 3: one try and no hints")) {
+            page.keyboard().press("n");
+            assertThat(page.getByText(step, new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
+            if (step.startsWith("Quiz")) {
+                assertThat(page.getByText(Pattern.compile("^Hint"))).hasCount(0);
+            }
+            desk.answerParts();
+        }
         assertThat(page.getByText("The lesson is done.")).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Now practise"))
                 .click();

@@ -29,7 +29,7 @@ public final class OwnChoice {
     public static Optional<Assignment> find(String id, ItemSource catalogue) {
         return switch (id) {
             case SKILLS -> Optional.of(open(SKILLS, "Own choice", catalogue.skills(), new Target.Score(80)));
-            case LESSONS -> Optional.of(open(LESSONS, "Lesson", catalogue.lessons(), new Target.Percent(100, 2)));
+            case LESSONS -> Optional.of(open(LESSONS, "Lesson", catalogue.lessons(), new Target.Lesson()));
             case REFRESH -> Optional.of(open(REFRESH, "Refresh", catalogue.skills(), new Target.Score(80)));
             case CHECK -> Optional.of(open(CHECK, "Check", List.of(), new Target.Score(80)));
             default -> Optional.empty();

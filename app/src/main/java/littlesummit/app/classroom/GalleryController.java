@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
 import littlesummit.app.practice.ItemViews;
@@ -25,7 +26,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Every skill, tier and seed to open and try, to look at; nothing is counted. For instructors. */
+/** Every skill and lesson, tier and seed to open and try, to look at; nothing is counted. For instructors. */
 @RestController
 @RequestMapping("/api/gallery")
 class GalleryController {
@@ -52,9 +53,11 @@ class GalleryController {
     @GetMapping
     List<GallerySkill> all(@AuthenticationPrincipal Person person) {
         require(person);
-        return course.skills().stream()
-                .map(s -> new GallerySkill(s.id(), s.name(), s.strand().title(), s.prerequisites()))
-                .toList();
+        Stream<GallerySkill> skills = course.skills().stream()
+                .map(s -> new GallerySkill(s.id(), s.name(), s.strand().title(), s.prerequisites()));
+        Stream<GallerySkill> lessons = catalogue.lessons().stream()
+                .map(l -> new GallerySkill(l.id(), l.name(), "Lessons", List.of(l.teaches())));
+        return Stream.concat(skills, lessons).toList();
     }
 
     @GetMapping("/{skillId}/{tier}/{seed}")
@@ -90,7 +93,10 @@ class GalleryController {
     }
 
     private Item item(String skillId, int tier, long seed) {
-        Skill skill = catalogue.find(skillId).orElseThrow(() -> Problem.notFound("There is no such skill."));
+        Skill skill = catalogue
+                .find(skillId)
+                .or(() -> catalogue.lesson(skillId))
+                .orElseThrow(() -> Problem.notFound("There is no such skill."));
         if (tier < 1 || tier > 3) {
             throw Problem.badRequest("There are three levels.");
         }

@@ -37,6 +37,11 @@ class EventEntity {
         this.at = at;
     }
 
+    /** Of the place where it happened: a skill, or a lesson. */
+    String skill() {
+        return skill;
+    }
+
     int shape() {
         return shape;
     }

@@ -169,7 +169,7 @@ public final class ItemViews {
     static ItemView item(SkillState state, ServedItem served, Optional<Item> example) {
         Item item = served.item();
         ItemState now = state.current().orElseThrow();
-        boolean calculator = state.policy().calculator(item.calculator());
+        boolean calculator = state.policyHere().calculator(item.calculator());
         int current = now.isClosed() ? item.parts().size() : now.currentPart();
         List<PartView> parts = new ArrayList<>();
         for (int i = 0; i < item.parts().size() && (i <= current || now.isClosed()); i++) {
@@ -186,8 +186,8 @@ public final class ItemViews {
                 parts,
                 current,
                 calculator,
-                state.policy().hints(),
-                state.policy().example(),
+                state.policyHere().hints(),
+                state.policyHere().example(),
                 now.exampleOpened() ? example.map(ItemViews::example) : Optional.empty(),
                 now.outcome().map(Enum::name),
                 now.awaitsWork(),
@@ -197,7 +197,7 @@ public final class ItemViews {
                 Tag.ofEntries(typed).value(),
                 letters(item),
                 calculator ? ItemData.of(item) : List.of(),
-                state.policy().checksLines(now.isClosed() || now.anyTryUsed()));
+                state.policyHere().checksLines(now.isClosed() || now.anyTryUsed()));
     }
 
     private static ExampleView example(Item example) {

@@ -15,7 +15,7 @@ class PracticeItemsLeft implements ItemsLeft {
 
     @Override
     public boolean isLeft(ServedItem item) {
-        return log.find(item.personId(), item.assignmentId(), item.ref().skill())
+        return log.find(item)
                 .map(log::state)
                 .flatMap(state -> state.current())
                 .filter(now -> now.isClosed() || !now.itemId().equals(item.id()))

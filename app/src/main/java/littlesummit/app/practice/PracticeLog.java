@@ -5,6 +5,8 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.app.assignment.Assignment;
+import littlesummit.app.assignment.OwnChoice;
+import littlesummit.app.served.ServedItem;
 import littlesummit.app.web.Json;
 import littlesummit.app.web.Snapshot;
 import littlesummit.core.practice.Policy;
@@ -42,6 +44,18 @@ class PracticeLog {
         return progress.findByPersonId(personId).stream()
                 .filter(p -> p.assignmentId().equals(assignmentId) && p.skill().equals(skill))
                 .findFirst();
+    }
+
+    /** Where an item was served: at its own skill, or in the lesson that leads to that. */
+    Optional<ProgressEntity> find(ServedItem served) {
+        String own = served.ref().skill();
+        String place = served.assignmentId().equals(OwnChoice.LESSONS)
+                ? events.findByItemIdOrderById(served.id()).stream()
+                        .findFirst()
+                        .map(EventEntity::skill)
+                        .orElse(own)
+                : own;
+        return find(served.personId(), served.assignmentId(), place);
     }
 
     SkillState state(ProgressEntity row) {

@@ -41,7 +41,7 @@ public class PracticeRecord {
      */
     @Transactional(readOnly = true)
     public Optional<PracticeView.ItemView> item(ServedItem served) {
-        return log.find(served.personId(), served.assignmentId(), served.ref().skill())
+        return log.find(served)
                 .map(row -> log.replayed(row, served.id()))
                 .filter(state -> state.current().isPresent())
                 .map(state -> ItemViews.item(state, served, items.example(served)));
@@ -50,7 +50,7 @@ public class PracticeRecord {
     /** How an item of practice ended; empty while it is open, and for one that was never practised. */
     @Transactional(readOnly = true)
     public Optional<Outcome> outcome(ServedItem served) {
-        return log.find(served.personId(), served.assignmentId(), served.ref().skill())
+        return log.find(served)
                 .map(row -> log.replayed(row, served.id()))
                 .flatMap(SkillState::current)
                 .flatMap(item -> item.outcome());

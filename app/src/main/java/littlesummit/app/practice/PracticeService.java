@@ -26,7 +26,9 @@ import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.PracticeEvent;
 import littlesummit.core.practice.SkillState;
 import littlesummit.core.practice.Step;
+import littlesummit.core.practice.Target;
 import littlesummit.core.skill.ItemSource;
+import littlesummit.core.skill.Lesson;
 import littlesummit.core.working.CheckedLine;
 import littlesummit.core.working.LineVerdict;
 import littlesummit.core.working.WorkCheck;
@@ -126,7 +128,7 @@ public class PracticeService {
             ServedItem first = items.serve(
                     place.person().id(),
                     assignment.id(),
-                    place.skillId(),
+                    generator(place, state),
                     Math.max(assignment.leastTier(), state.nextTier()));
             now = log.append(row, state, served(first, state, false, state.nextSlot()), "first-" + first.id());
         }
@@ -150,7 +152,7 @@ public class PracticeService {
                 item.ref(),
                 similar,
                 made.guessChance(),
-                made.parts().stream().map(state.policy()::tries).toList(),
+                made.parts().stream().map(state.policyAt(slot)::tries).toList(),
                 slot);
     }
 
@@ -235,7 +237,7 @@ public class PracticeService {
     @Transactional
     public void workRead(Person instructor, String itemId, int credit) {
         ServedItem served = items.requireSeen(instructor, itemId);
-        log.find(served.personId(), served.assignmentId(), served.ref().skill())
+        log.find(served)
                 .ifPresent(row -> log.append(
                         row,
                         log.state(row),
@@ -276,6 +278,14 @@ public class PracticeService {
                 field.answer(), work.page(place.person(), attempt.itemId()).counted(), entries.get(field.id()));
     }
 
+    /** What is allowed at the item that is open. */
+    private Policy policy(Place place) {
+        Assignment assignment = assignment(place);
+        return log.find(place.person().id(), assignment.id(), place.skillId())
+                .map(row -> log.state(row).policyHere())
+                .orElse(assignment.policy());
+    }
+
     private static void require(boolean allowed, String sentence) {
         if (!allowed) {
             throw Problem.forbidden(sentence);
@@ -284,7 +294,7 @@ public class PracticeService {
 
     @Transactional
     public PracticeView hint(Place place, String itemId, String key) {
-        require(assignment(place).policy().hints(), "This assignment has no hints.");
+        require(policy(place).hints(), "There are no hints here.");
         return append(place, itemId, key, item -> {
             int part = item.currentPart();
             if (part >= item.parts().size()) {
@@ -301,7 +311,7 @@ public class PracticeService {
 
     @Transactional
     public PracticeView example(Place place, String itemId, String key) {
-        require(assignment(place).policy().example(), "This assignment has no worked examples.");
+        require(policy(place).example(), "There are no worked examples here.");
         items.openExample(items.require(place.person(), itemId));
         return append(place, itemId, key, item -> new PracticeEvent.ExampleOpened(clock.instant(), itemId));
     }
@@ -340,10 +350,11 @@ public class PracticeService {
                 .filter(i -> i.itemId().equals(itemId))
                 .map(i -> i.isClosed() || i.anyTryUsed())
                 .orElse(true);
+        Policy allowed = state.policyHere();
         require(
-                state.policy().checksLines(tried),
-                state.policy().lineCheck() == Policy.LineCheck.NEVER
-                        ? "Lines are not checked in this assignment."
+                allowed.checksLines(tried),
+                allowed.lineCheck() == Policy.LineCheck.NEVER
+                        ? "Lines are not checked here."
                         : "Your lines can be checked after a first try that was not right.");
         Item item = served.item();
         return withoutGiven(WorkCheck.check(item.given(), WorkLetters.of(item), lines));
@@ -390,6 +401,22 @@ public class PracticeService {
         int tier = onward == Onward.EASIER
                 ? Math.max(1, state.current().orElseThrow().ref().tier() - 1)
                 : Math.max(assignment.leastTier(), state.nextTier());
-        return served(items.serve(person, place.assignmentId(), place.skillId(), tier), state, false, state.nextSlot());
+        return served(
+                items.serve(person, place.assignmentId(), generator(place, state), tier),
+                state,
+                false,
+                state.nextSlot());
+    }
+
+    /** What makes the next item: the skill itself, or in a lesson, after its situations, the skill that it leads to. */
+    private String generator(Place place, SkillState state) {
+        boolean isPractice = state.stage(state.nextSlot())
+                .filter(stage -> !stage.isSituation())
+                .isPresent();
+        return catalogue
+                .lesson(place.skillId())
+                .filter(lesson -> isPractice || state.target() instanceof Target.Lesson && state.nextSlot() < 0)
+                .map(Lesson::teaches)
+                .orElse(place.skillId());
     }
 }

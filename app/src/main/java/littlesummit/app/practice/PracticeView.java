@@ -42,6 +42,7 @@ public record PracticeView(
      * @param rowWanted in a row that reach a run at once, 0 elsewhere
      * @param slots of a fixed set
      * @param slot the one being worked on, −1 for none
+     * @param steps what each place of a lesson is, none elsewhere
      */
     public record TargetView(
             Measure kind,
@@ -55,7 +56,8 @@ public record PracticeView(
             int inRow,
             int rowWanted,
             List<Standing.Mark> slots,
-            int slot) {}
+            int slot,
+            List<String> steps) {}
 
     /** What is counted: the mastery score, steps of a run, or items right of a fixed set. */
     public enum Measure {

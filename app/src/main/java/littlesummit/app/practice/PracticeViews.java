@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.practice.PracticeView.Measure;
 import littlesummit.app.practice.PracticeView.Point;
@@ -14,6 +15,7 @@ import littlesummit.core.item.Part;
 import littlesummit.core.practice.ActiveTime;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.Forecast;
+import littlesummit.core.practice.LessonStage;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.SkillState;
 import littlesummit.core.practice.Standing;
@@ -45,8 +47,8 @@ final class PracticeViews {
                         .map(step -> point(state.target(), step))
                         .toList(),
                 ForecastDto.of(Forecast.of(state)),
-                Explain.policy(state.policy()),
-                state.policy().lineCheck() != Policy.LineCheck.NEVER,
+                Explain.policy(state.policyHere()),
+                state.policyHere().lineCheck() != Policy.LineCheck.NEVER,
                 state.policy().work() == Policy.Work.REQUIRED,
                 ActiveTime.of(state.history().stream().map(Step::at).toList()).toSeconds(),
                 around,
@@ -73,7 +75,8 @@ final class PracticeViews {
                         0,
                         0,
                         List.of(),
-                        -1);
+                        -1,
+                        List.of());
             case Standing.Running(int steps, int inRow) ->
                 new TargetView(
                         Measure.RUN,
@@ -87,7 +90,8 @@ final class PracticeViews {
                         inRow,
                         state.target() instanceof Target.Run run ? run.inRow() : 0,
                         List.of(),
-                        -1);
+                        -1,
+                        List.of());
             case Standing.FixedSet(var slots, int at) ->
                 new TargetView(
                         Measure.SET,
@@ -101,8 +105,17 @@ final class PracticeViews {
                         0,
                         0,
                         slots.stream().map(slot -> slot.mark()).toList(),
-                        at);
+                        at,
+                        steps(state));
         };
+    }
+
+    private static List<String> steps(SkillState state) {
+        return state.target() instanceof Target.Lesson
+                ? IntStream.range(0, LessonStage.PLACES.size())
+                        .mapToObj(LessonStage::name)
+                        .toList()
+                : List.of();
     }
 
     private static Point point(Target target, Step step) {

@@ -117,18 +117,4 @@ class TargetsApiTest extends ApiTest {
         assertEquals(403, client.post(path + "/hint", body).status());
         assertEquals(403, client.post(path + "/example", body).status());
     }
-
-    @Test
-    void aLessonIsAChainThenASecondWithLessHelp() {
-        String path = "/api/practice/lesson/lesson-percent-parts";
-        int guided = itemOf(itemId(path)).parts().size();
-        answerRight(path);
-        onward(path, "NEXT");
-        int freer = itemOf(itemId(path)).parts().size();
-        JsonNode done = answerRight(path);
-
-        assertTrue(freer < guided, freer + " < " + guided);
-        assertTrue(done.at("/target/reached").booleanValue());
-        assertEquals("percent-parts", done.at("/around/teaches/skillId").textValue());
-    }
 }

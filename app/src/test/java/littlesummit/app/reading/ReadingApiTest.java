@@ -105,6 +105,8 @@ class ReadingApiTest {
                         .at("/feedback/0/verdict")
                         .textValue());
         assertEquals(404, instructor.get("/api/gallery/none/1/1").status());
+        assertEquals(
+                200, instructor.get("/api/gallery/lesson-percent-parts/2/1").status());
         assertEquals(400, instructor.get("/api/gallery/mean/4/1").status());
         assertEquals(
                 400,

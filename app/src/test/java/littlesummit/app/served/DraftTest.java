@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 
 /** A part opens empty unless something was typed in it. */
 class DraftTest {
-    /** Four parts, of which two call their field alike. */
+    /** Five parts, of which two call their field alike. */
     private static final Item LESSON = new littlesummit.content.code.lesson.PercentDiscountLesson().make(1, 1);
 
     private static Draft typed(List<Map<String, String>> entries) {
@@ -21,19 +21,19 @@ class DraftTest {
     @Test
     void fieldsOfTheSameNameInTwoPartsAreTwo() {
         assertEquals(
-                LESSON.parts().get(1).fields().getFirst().id(),
-                LESSON.parts().get(3).fields().getFirst().id());
-        Draft draft = typed(List.of(Map.of(), Map.of("answer", "60"), Map.of(), Map.of()));
+                LESSON.parts().get(2).fields().getFirst().id(),
+                LESSON.parts().get(4).fields().getFirst().id());
+        Draft draft = typed(List.of(Map.of(), Map.of(), Map.of("answer", "60"), Map.of(), Map.of()));
 
-        assertEquals(Map.of("answer", "60"), draft.typed(LESSON).get(1));
-        assertEquals(Map.of(), draft.typed(LESSON).get(3));
+        assertEquals(Map.of("answer", "60"), draft.typed(LESSON).get(2));
+        assertEquals(Map.of(), draft.typed(LESSON).get(4));
     }
 
     @Test
     void whatIsNotOfTheItemIsNoDraft() {
         assertTrue(Draft.of(LESSON, List.of(Map.of("other", "60"))).isEmpty());
         assertTrue(Draft.of(LESSON, List.of(Map.of("answer", "60"))).isEmpty());
-        assertTrue(Draft.of(LESSON, List.of(Map.of(), Map.of(), Map.of(), Map.of(), Map.of("answer", "1")))
+        assertTrue(Draft.of(LESSON, List.of(Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of("answer", "1")))
                 .isEmpty());
     }
 

@@ -65,11 +65,7 @@ final class EquationGrader {
 
     private static boolean isSolved(List<Expr> sides, String letter) {
         Expr alone = new Expr.Letter(letter);
-        return sides.get(0).equals(alone) && !contains(sides.get(1), alone)
-                || sides.get(1).equals(alone) && !contains(sides.get(0), alone);
-    }
-
-    private static boolean contains(Expr expr, Expr part) {
-        return expr.equals(part) || expr.children().stream().anyMatch(child -> contains(child, part));
+        return sides.get(0).equals(alone) && !sides.get(1).has(alone)
+                || sides.get(1).equals(alone) && !sides.get(0).has(alone);
     }
 }

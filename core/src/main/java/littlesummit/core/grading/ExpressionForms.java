@@ -66,22 +66,12 @@ final class ExpressionForms {
 
     /** Whether something with a letter stands below a line or to a negative power; numbers as coefficients may. */
     private static boolean hasFraction(Expr expr) {
-        boolean here =
-                switch (expr) {
-                    case Expr.Quotient(Expr num, Expr den) -> !letters(den).isEmpty() || hasFraction(num);
-                    case Expr.Power(Expr base, Expr exponent) -> !letters(base).isEmpty() && isNegative(exponent);
-                    default -> false;
-                };
-        return here || expr.children().stream().anyMatch(ExpressionForms::hasFraction);
+        return expr.any(e -> e instanceof Expr.Quotient(Expr num, Expr den) && hasLetters(den)
+                || e instanceof Expr.Power(Expr base, Expr exponent) && hasLetters(base) && isNegative(exponent));
     }
 
-    private static Set<String> letters(Expr expr) {
-        Set<String> found = new HashSet<>();
-        if (expr instanceof Expr.Letter(String name)) {
-            found.add(name);
-        }
-        expr.children().forEach(child -> found.addAll(letters(child)));
-        return found;
+    private static boolean hasLetters(Expr expr) {
+        return expr.any(Expr.Letter.class::isInstance);
     }
 
     private static Optional<Reason> lowestTerms(Expr entry) {
@@ -105,12 +95,11 @@ final class ExpressionForms {
     }
 
     private static boolean hasNegativeExponent(Expr expr) {
-        return expr instanceof Expr.Power(Expr base, Expr exponent) && isNegative(exponent)
-                || expr.children().stream().anyMatch(ExpressionForms::hasNegativeExponent);
+        return expr.any(e -> e instanceof Expr.Power(Expr base, Expr exponent) && isNegative(exponent));
     }
 
     private static boolean isNegative(Expr exponent) {
-        return letters(exponent).isEmpty()
+        return !hasLetters(exponent)
                 && Canonical.of(exponent)
                         .asRational()
                         .filter(e -> e.signum() < 0)

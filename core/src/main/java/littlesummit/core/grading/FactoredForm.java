@@ -7,7 +7,6 @@ import littlesummit.core.math.Expr;
 import littlesummit.core.math.Irreducible;
 import littlesummit.core.math.Polynomial;
 import littlesummit.core.math.Rational;
-import littlesummit.core.math.Solver;
 
 /** A product of polynomials that do not come apart over the integers, numeric content taken out. */
 final class FactoredForm {
@@ -48,11 +47,9 @@ final class FactoredForm {
     }
 
     private static boolean hasFunctions(Expr expr) {
-        return expr instanceof Expr.Call
-                || expr instanceof Expr.Euler
-                || expr instanceof Expr.Power(Expr base, Expr exponent)
-                        && !Solver.letters(exponent).isEmpty()
-                || expr.children().stream().anyMatch(FactoredForm::hasFunctions);
+        return expr.any(e -> e instanceof Expr.Call
+                || e instanceof Expr.Euler
+                || e instanceof Expr.Power(Expr base, Expr exponent) && exponent.any(Expr.Letter.class::isInstance));
     }
 
     /** What is multiplied, through signs, products, whole powers and numeric denominators. */

@@ -11,9 +11,7 @@ final class Numbers {
 
     /** Whether it stands for one number: no infinity, no ±. */
     static boolean isOne(Expr expr) {
-        return !(expr instanceof Expr.Infinity)
-                && !(expr instanceof Expr.PlusMinus)
-                && expr.children().stream().allMatch(Numbers::isOne);
+        return !expr.any(e -> e instanceof Expr.Infinity || e instanceof Expr.PlusMinus);
     }
 
     /** Without a currency or degree sign, which change no value. */
@@ -42,8 +40,8 @@ final class Numbers {
 
     /** Whether a percent, degree or currency sign stands there twice. */
     static boolean hasSignTwice(Expr expr) {
-        return isSigned(expr) && expr.children().stream().map(Numbers::unsigned).anyMatch(Numbers::isSigned)
-                || expr.children().stream().anyMatch(Numbers::hasSignTwice);
+        return expr.any(
+                e -> isSigned(e) && e.children().stream().map(Numbers::unsigned).anyMatch(Numbers::isSigned));
     }
 
     private static boolean isSigned(Expr expr) {
@@ -60,11 +58,11 @@ final class Numbers {
     }
 
     static boolean hasQuotient(Expr expr) {
-        return expr instanceof Expr.Quotient || expr.children().stream().anyMatch(Numbers::hasQuotient);
+        return expr.any(Expr.Quotient.class::isInstance);
     }
 
     static boolean hasPower(Expr expr) {
-        return expr instanceof Expr.Power || expr.children().stream().anyMatch(Numbers::hasPower);
+        return expr.any(Expr.Power.class::isInstance);
     }
 
     static Expr unsigned(Expr expr) {

@@ -9,11 +9,9 @@ public final class Alternatives {
 
     /** The tree itself, or the two with every ± read as + and as −. */
     public static List<Expr> of(Expr expr) {
-        return contains(expr) ? List.of(pick(expr, false), pick(expr, true)) : List.of(expr);
-    }
-
-    private static boolean contains(Expr expr) {
-        return expr instanceof Expr.PlusMinus || expr.children().stream().anyMatch(Alternatives::contains);
+        return expr.any(Expr.PlusMinus.class::isInstance)
+                ? List.of(pick(expr, false), pick(expr, true))
+                : List.of(expr);
     }
 
     private static Expr pick(Expr expr, boolean minus) {

@@ -9,6 +9,9 @@ import java.util.Map;
  * {@link MathProblem}, never an approximation.
  */
 public final class Canonical {
+    /** A first bound, so that no int overflows; powers of numbers and of letters have limits of their own. */
+    private static final int MOST_EXPONENT = 65_535;
+
     private final Budget budget = new Budget();
     private final Map<String, RationalFunction> values;
 
@@ -80,10 +83,10 @@ public final class Canonical {
         }
         Rational e = exponent.asRational().get();
         if (e.isInteger()) {
-            return wholePower(base, bounded(e.num()));
+            return wholePower(base, Limits.exponent(e.num(), MOST_EXPONENT));
         }
-        RationalFunction root = Roots.root(base, bounded(e.den()), budget);
-        return wholePower(root, bounded(e.num()));
+        RationalFunction root = Roots.root(base, Limits.exponent(e.den(), MOST_EXPONENT), budget);
+        return wholePower(root, Limits.exponent(e.num(), MOST_EXPONENT));
     }
 
     private RationalFunction unusualPower(RationalFunction base, RationalFunction exponent) {
@@ -118,7 +121,7 @@ public final class Canonical {
 
     /** Whether an angle is written in degrees. */
     static boolean isInDegrees(Expr angle) {
-        return angle instanceof Expr.Degrees || angle.children().stream().anyMatch(Canonical::isInDegrees);
+        return angle.any(Expr.Degrees.class::isInstance);
     }
 
     private RationalFunction hyperbolic(Fn fn, RationalFunction of) {
@@ -128,13 +131,6 @@ public final class Canonical {
         RationalFunction sine = up.plus(down.negate(), budget).times(half, budget);
         RationalFunction cosine = up.plus(down, budget).times(half, budget);
         return fn == Fn.SINH ? sine : fn == Fn.COSH ? cosine : sine.over(cosine, budget);
-    }
-
-    private static int bounded(java.math.BigInteger exponent) {
-        if (exponent.bitLength() > 16) {
-            throw MathProblem.tooLarge("exponent " + exponent);
-        }
-        return exponent.intValueExact();
     }
 
     private RationalFunction wholePower(RationalFunction base, int exponent) {

@@ -78,19 +78,6 @@ final class Cursor {
         depth--;
     }
 
-    /** Number of tokens from here to the bracket that closes the one here, whatever its shape; −1 when none does. */
-    int distanceToClose() {
-        int open = 0;
-        for (int i = next; i < tokens.size(); i++) {
-            if (tokens.get(i).is(Kind.OPEN)) {
-                open++;
-            } else if (tokens.get(i).is(Kind.CLOSE) && --open == 0) {
-                return i - next;
-            }
-        }
-        return -1;
-    }
-
     /** Whether a comma stands directly inside the bracket that opens here, closed or not. */
     boolean commaInBracket() {
         int open = 0;

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /** Whether two expressions are the same function on their common domain. */
 public final class Equality {
@@ -126,9 +127,7 @@ public final class Equality {
     }
 
     private static Answer bySamples(Expr a, Expr b) {
-        Set<String> letters = new TreeSet<>();
-        collect(a, letters);
-        collect(b, letters);
+        Set<String> letters = new TreeSet<>(Solver.letters(a, b));
         for (int i = 0; i < SAMPLES.length; i++) {
             Map<String, Rational> point = new TreeMap<>();
             List<String> names = new ArrayList<>(letters);
@@ -154,20 +153,6 @@ public final class Equality {
     }
 
     static boolean hasFunctions(Expr... sides) {
-        for (Expr side : sides) {
-            if (side instanceof Expr.Call
-                    || side instanceof Expr.Euler
-                    || hasFunctions(side.children().toArray(Expr[]::new))) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static void collect(Expr expr, Set<String> letters) {
-        if (expr instanceof Expr.Letter(String name)) {
-            letters.add(name);
-        }
-        expr.children().forEach(child -> collect(child, letters));
+        return Stream.of(sides).anyMatch(side -> side.any(e -> e instanceof Expr.Call || e instanceof Expr.Euler));
     }
 }

@@ -1,7 +1,6 @@
 package littlesummit.core.math;
 
 import java.math.BigInteger;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
@@ -16,8 +15,6 @@ import java.util.Map;
  * 2·ln x.
  */
 final class Exponentials {
-    private static final int MOST = 64;
-
     private Exponentials() {}
 
     static final Atom.E E = new Atom.E();
@@ -75,18 +72,13 @@ final class Exponentials {
     }
 
     private static RationalFunction raised(RationalFunction base, Rational exponent, Budget budget) {
-        int top = bounded(exponent.num().abs());
-        RationalFunction root = exponent.isInteger() ? base : Roots.root(base, bounded(exponent.den()), budget);
+        int top = Limits.exponent(exponent.num().abs(), Limits.EXPRESSION_EXPONENT);
+        RationalFunction root = exponent.isInteger()
+                ? base
+                : Roots.root(base, Limits.exponent(exponent.den(), Limits.EXPRESSION_EXPONENT), budget);
         RationalFunction power =
                 new RationalFunction(root.num().power(top, budget), root.den().power(top, budget));
         return exponent.signum() < 0 ? RationalFunction.ONE.over(power, budget) : power;
-    }
-
-    private static int bounded(BigInteger n) {
-        if (n.bitLength() > 16 || n.intValue() > MOST) {
-            throw MathProblem.tooLarge("exponent " + n);
-        }
-        return n.intValue();
     }
 
     /** The natural logarithm. */
@@ -129,22 +121,9 @@ final class Exponentials {
         if (!p.isOrdinary() || p.letters().size() != 1) {
             return List.of(p);
         }
-        String letter = p.letters().getFirst();
-        BigInteger[] coefficients = new BigInteger[p.degree(letter) + 1];
-        Arrays.setAll(
-                coefficients,
-                i -> p.coefficient(letter, i).asRational().orElseThrow().num());
-        return UnivariateFactors.of(coefficients).stream()
-                .map(factor -> polynomial(factor, letter))
+        return UnivariateFactors.of(p, p.letters().getFirst()).stream()
+                .map(factor -> factor.leadingCoefficient().signum() < 0 ? factor.negate() : factor)
                 .toList();
-    }
-
-    private static Polynomial polynomial(BigInteger[] coefficients, String letter) {
-        Polynomial sum = Polynomial.ZERO;
-        for (int i = 0; i < coefficients.length; i++) {
-            sum = sum.plus(Polynomial.letter(letter).power(i).times(Rational.of(coefficients[i])));
-        }
-        return sum.leadingCoefficient().signum() < 0 ? sum.negate() : sum;
     }
 
     private static RationalFunction lnOf(Atom atom, Budget budget) {

@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * What was written, as a tree: nothing is computed, brackets are the tree itself. Immutable.
@@ -189,6 +190,16 @@ public sealed interface Expr {
             case Degrees(Expr inner) -> List.of(inner);
             case PlusMinus(Expr inner) -> List.of(inner);
         };
+    }
+
+    /** Whether this tree, or one of the trees within it, is of a kind. */
+    default boolean any(Predicate<Expr> kind) {
+        return kind.test(this) || children().stream().anyMatch(child -> child.any(kind));
+    }
+
+    /** Whether this tree is {@code part}, or has it within. */
+    default boolean has(Expr part) {
+        return any(part::equals);
     }
 
     /** The same tree with its i-th part replaced; see {@link #children()}. */

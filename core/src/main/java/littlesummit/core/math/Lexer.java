@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import littlesummit.core.math.Token.Kind;
 
 /**
@@ -253,7 +252,7 @@ final class Lexer {
             add(Kind.UNION, "U", start);
         } else if (!syntax.units() && Names.areThere(run, syntax, hasEuler)) {
             names(run, stop);
-        } else if (syntax.units() && !isNamed(word) && !word.equals("x")) {
+        } else if (syntax.units() && Names.other(word, 0).isEmpty() && !word.equals("x")) {
             pos = stop;
             unit(run, start);
         } else {
@@ -325,10 +324,6 @@ final class Lexer {
         } else {
             add(Units.isWord(run) ? Kind.UNIT : Kind.UNKNOWN_UNIT, run, start);
         }
-    }
-
-    private static boolean isNamed(String word) {
-        return Stream.of("sqrt", "root", "cbrt", "abs", "pi").anyMatch(word::startsWith);
     }
 
     private void oneOf(String rest) {

@@ -1,5 +1,7 @@
 package littlesummit.core.math;
 
+import java.math.BigInteger;
+
 /** How large an entry and what it stands for may become before it is politely declined. */
 public final class Limits {
     /** Characters of one entry. */
@@ -18,4 +20,17 @@ public final class Limits {
     static final int TERM_PRODUCTS = 100_000;
 
     private Limits() {}
+
+    /**
+     * The exponent, or the index of a root, as an int.
+     *
+     * @param most largest absolute value that is taken
+     * @throws MathProblem when it is larger
+     */
+    static int exponent(BigInteger exponent, int most) {
+        if (exponent.abs().compareTo(BigInteger.valueOf(most)) > 0) {
+            throw MathProblem.tooLarge("exponent " + exponent);
+        }
+        return exponent.intValueExact();
+    }
 }

@@ -15,6 +15,7 @@ final class Names {
             .sorted(Comparator.comparingInt(String::length).reversed())
             .toList();
 
+    /** What is written in letters and is no function with an argument in brackets. */
     private static final List<String> OTHERS = List.of("sqrt", "root", "cbrt", "abs", "pi");
 
     private Names() {}
@@ -31,10 +32,8 @@ final class Names {
         boolean has = false;
         int at = 0;
         while (at < run.length()) {
-            int from = at;
             Optional<String> name = at(run, at, syntax);
-            Optional<String> other =
-                    OTHERS.stream().filter(o -> run.startsWith(o, from)).findFirst();
+            Optional<String> other = other(run, at);
             boolean isLetter =
                     syntax.letters().contains(run.substring(at, at + 1)) || hasEuler && run.charAt(at) == 'e';
             if (name.isEmpty() && other.isEmpty() && !isLetter) {
@@ -44,6 +43,11 @@ final class Names {
             at += name.or(() -> other).map(String::length).orElse(1);
         }
         return has;
+    }
+
+    /** A name that starts here and is no function's: sqrt, pi. */
+    static Optional<String> other(String run, int start) {
+        return OTHERS.stream().filter(name -> run.startsWith(name, start)).findFirst();
     }
 
     /** The name that starts here. One of two letters that the field knows both is their product. */

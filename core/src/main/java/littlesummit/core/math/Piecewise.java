@@ -27,15 +27,16 @@ final class Piecewise {
 
     /** Whether a side has a root or an absolute value with the letter in it. */
     static boolean isNeeded(Expr side, String letter) {
-        boolean here =
-                switch (side) {
-                    case Expr.Root r -> true;
-                    case Expr.Abs a -> true;
-                    case Expr.Power(Expr base, Expr exponent) -> !isWhole(exponent);
-                    default -> false;
-                };
-        return here && Solver.letters(side).contains(letter)
-                || side.children().stream().anyMatch(child -> isNeeded(child, letter));
+        return side.any(e -> isRootOrAbs(e) && e.has(new Expr.Letter(letter)));
+    }
+
+    private static boolean isRootOrAbs(Expr expr) {
+        return switch (expr) {
+            case Expr.Root r -> true;
+            case Expr.Abs a -> true;
+            case Expr.Power(Expr base, Expr exponent) -> !isWhole(exponent);
+            default -> false;
+        };
     }
 
     private static boolean isWhole(Expr exponent) {

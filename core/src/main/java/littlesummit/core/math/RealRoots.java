@@ -110,16 +110,8 @@ final class RealRoots {
             found.add(rest);
             return found.stream().filter(f -> f.degree(letter) > 0).toList();
         }
-        UnivariateFactors.of(Irreducible.coefficients(rest, letter)).forEach(c -> found.add(polynomial(c)));
+        found.addAll(UnivariateFactors.of(rest, letter));
         return found;
-    }
-
-    private Polynomial polynomial(BigInteger[] coefficients) {
-        Polynomial sum = Polynomial.ZERO;
-        for (int i = 0; i < coefficients.length; i++) {
-            sum = sum.plus(Polynomial.letter(letter).power(i).times(Rational.of(coefficients[i])));
-        }
-        return sum;
     }
 
     private SolutionSet rootsOfFactor(Polynomial f) {

@@ -24,14 +24,9 @@ final class Transcendental {
 
     /** Whether a side has the letter in an exponent or inside a function with a name. */
     static boolean isNeeded(Expr side, String letter) {
-        boolean isHere =
-                switch (side) {
-                    case Expr.Call c -> Solver.letters(c).contains(letter);
-                    case Expr.Power(Expr base, Expr exponent) ->
-                        Solver.letters(exponent).contains(letter);
-                    default -> false;
-                };
-        return isHere || side.children().stream().anyMatch(child -> isNeeded(child, letter));
+        Expr unknown = new Expr.Letter(letter);
+        return side.any(e -> e instanceof Expr.Call && e.has(unknown)
+                || e instanceof Expr.Power(Expr base, Expr exponent) && exponent.has(unknown));
     }
 
     /** Whether a side has the letter in exponents of positive numbers only: then no step lets a false solution in. */

@@ -60,6 +60,25 @@ final class UnivariateFactors {
     }
 
     /**
+     * The same for a polynomial in one letter.
+     *
+     * @param p primitive, with no other letter
+     */
+    static List<Polynomial> of(Polynomial p, String letter) {
+        return of(Irreducible.coefficients(p, letter)).stream()
+                .map(factor -> polynomial(factor, letter))
+                .toList();
+    }
+
+    private static Polynomial polynomial(BigInteger[] coefficients, String letter) {
+        Polynomial sum = Polynomial.ZERO;
+        for (int i = 0; i < coefficients.length; i++) {
+            sum = sum.plus(Polynomial.letter(letter).power(i).times(Rational.of(coefficients[i])));
+        }
+        return sum;
+    }
+
+    /**
      * @param f primitive
      * @return primitive irreducible factors; a repeated factor is listed as often as it divides
      * @throws MathProblem when there are too many ways to recombine

@@ -26,6 +26,7 @@ public final class Explain {
             case Target.Check c -> byScore(step);
             case Target.Run r -> byRun(r, step);
             case Target.Percent p -> bySet(step);
+            case Target.Lesson l -> byLesson(step);
         };
     }
 
@@ -64,6 +65,14 @@ public final class Explain {
         };
     }
 
+    private static String byLesson(Step step) {
+        return switch (step.outcome()) {
+            case UNAIDED_FIRST, UNAIDED_LATER, AIDED ->
+                step.after() > step.before() ? "right; on to the next step." : "right; the lesson was done already.";
+            case MISSED -> "missed; it comes again with other numbers.";
+        };
+    }
+
     /** What there is to reach, on each skill. */
     public static String target(Target target) {
         return switch (target) {
@@ -72,6 +81,7 @@ public final class Explain {
             case Target.Percent(int percent, int items) -> percent + "% of " + items + " items right on each skill";
             case Target.Quiz(int percent) -> "quiz score " + percent + "%";
             case Target.Check c -> "take the starting check";
+            case Target.Lesson l -> "all steps of the lesson";
         };
     }
 

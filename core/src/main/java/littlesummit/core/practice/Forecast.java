@@ -39,6 +39,7 @@ public record Forecast(int ifRight, int ifMissed, int atLeast) {
             case Target.Percent p -> p.needed() - from.measure();
             case Target.Quiz q -> 0;
             case Target.Check c -> 0;
+            case Target.Lesson l -> l.flag() - from.measure();
         };
     }
 

@@ -54,7 +54,7 @@ public final class LastLine {
             Expr end = last.get(i).sides().getLast();
             if (last.get(i).sides().getFirst() instanceof Expr.Letter && isNumber(end)) {
                 boolean arePutIn = last.subList(0, i).stream()
-                        .allMatch(check -> check.sides().stream().anyMatch(side -> holds(side, end)));
+                        .allMatch(check -> check.sides().stream().anyMatch(side -> side.has(end)));
                 return arePutIn ? Optional.of(end) : Optional.empty();
             }
         }
@@ -65,10 +65,6 @@ public final class LastLine {
         return reading instanceof Reading.Understood(Statement.Relations relations)
                 ? Optional.of(relations)
                 : Optional.empty();
-    }
-
-    private static boolean holds(Expr whole, Expr piece) {
-        return whole.equals(piece) || whole.children().stream().anyMatch(child -> holds(child, piece));
     }
 
     private static Optional<Expr> number(Reading reading) {

@@ -100,7 +100,9 @@ public record SkillState(
             when isOpen(item, t.part()) ->
                 item.withPart(
                         t.part(),
-                        item.parts().get(t.part()).tried(t.result(), t.entries(), policy.freeForms()),
+                        item.parts()
+                                .get(t.part())
+                                .tried(t.result(), t.entries(), policyHere().freeForms()),
                         needsWork());
             case PracticeEvent.Tried t -> item;
             case PracticeEvent.HintOpened h
@@ -272,6 +274,7 @@ public record SkillState(
             case Target.Percent(int percent, int items) -> measure(target, levels, stands) * 100 >= percent * items;
             case Target.Quiz q -> false;
             case Target.Check c -> false;
+            case Target.Lesson l -> measure(target, levels, stands) >= target.flag();
         };
     }
 
@@ -314,7 +317,9 @@ public record SkillState(
         boolean missed = current.flatMap(ItemState::outcome)
                 .filter(o -> o == Outcome.MISSED)
                 .isPresent();
-        return policy.similar() && current.filter(ItemState::isClosed).isPresent() && (missed || !repairs.isEmpty());
+        return policyHere().similar()
+                && current.filter(ItemState::isClosed).isPresent()
+                && (missed || !repairs.isEmpty());
     }
 
     /** Whether to offer another way on: every third miss in a row, just after it. */
@@ -325,9 +330,26 @@ public record SkillState(
         return missed && missesInRow == Policy.MISSES_BEFORE_OFFER;
     }
 
+    /** What is allowed at the current item: that of the assignment, but for the quiz at the end of a lesson. */
+    public Policy policyHere() {
+        return policyAt(currentSlot());
+    }
+
+    /** @param slot of a fixed set, −1 for none */
+    public Policy policyAt(int slot) {
+        return stage(slot).map(stage -> stage.policy(policy)).orElse(policy);
+    }
+
+    /** The stage of a place in a lesson; empty elsewhere. */
+    public Optional<LessonStage> stage(int slot) {
+        return target instanceof Target.Lesson && slot >= 0
+                ? Optional.of(LessonStage.PLACES.get(slot))
+                : Optional.empty();
+    }
+
     /** Slot of a fixed set that comes next, −1 where there is none or all are right. */
     public int nextSlot() {
-        return standing instanceof Standing.FixedSet set ? set.next() : -1;
+        return standing instanceof Standing.FixedSet set ? set.next(target) : -1;
     }
 
     /** Slot of a fixed set that the current item belongs to, −1 for none. */
@@ -337,8 +359,8 @@ public record SkillState(
 
     /** The item to make another like, when the next slot was worked on before. */
     public Optional<ItemRef> toRedo() {
-        return standing instanceof Standing.FixedSet set && set.next() >= 0
-                ? set.slots().get(set.next()).last()
+        return standing instanceof Standing.FixedSet set && set.next(target) >= 0
+                ? set.slots().get(set.next(target)).last()
                 : Optional.empty();
     }
 
@@ -346,8 +368,10 @@ public record SkillState(
      * Tier of the next item: of its place in a fixed set; else as the levels say, one below after two misses in a row.
      */
     public int nextTier() {
-        if (standing instanceof Standing.FixedSet set && set.next() >= 0) {
-            return Target.Percent.tier(set.next(), set.slots().size());
+        if (standing instanceof Standing.FixedSet set && nextSlot() >= 0) {
+            return stage(nextSlot())
+                    .map(LessonStage::tier)
+                    .orElseGet(() -> Target.Percent.tier(nextSlot(), set.slots().size()));
         }
         int tier = mastery.tier();
         return missesInRow >= 2 && missesInRow % 2 == 0 ? Math.max(1, tier - 1) : tier;

@@ -1,8 +1,10 @@
 package littlesummit.core.practice;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import littlesummit.core.item.ItemRef;
 
 /** Where a student stands toward a target, in the target's own measure; changes only when an item closes. */
@@ -35,10 +37,25 @@ public sealed interface Standing {
             return (int) slots.stream().filter(s -> s.mark() == Mark.RIGHT).count();
         }
 
-        /** The first that was never worked on, else the first to be redone; −1 when all are right. */
-        int next() {
+        /**
+         * The first that was never worked on, else the first to be redone; −1 when all are right. In a lesson each
+         * place comes before the next, up to the quiz.
+         */
+        int next(Target target) {
+            int behind = target instanceof Target.Lesson ? firstBeforeQuiz() : -1;
+            if (behind >= 0) {
+                return behind;
+            }
             int open = first(Mark.OPEN);
             return open >= 0 ? open : first(Mark.MISSED) >= 0 ? first(Mark.MISSED) : first(Mark.AIDED);
+        }
+
+        private int firstBeforeQuiz() {
+            return IntStream.range(0, slots.size())
+                    .filter(i -> LessonStage.PLACES.get(i) != LessonStage.QUIZ)
+                    .filter(i -> slots.get(i).mark() != Mark.RIGHT)
+                    .findFirst()
+                    .orElse(-1);
         }
 
         private int first(Mark mark) {
@@ -61,12 +78,13 @@ public sealed interface Standing {
             return new FixedSet(slots, slot < slots.size() ? slot : -1);
         }
 
-        /** The best state of a slot counts: right once is right. */
-        FixedSet after(Outcome outcome) {
+        /** The best state of a slot counts: right once is right. Help is what a lesson is for: it takes nothing. */
+        FixedSet marked(Outcome outcome, Target target) {
             if (at < 0 || slots.get(at).mark() == Mark.RIGHT) {
                 return this;
             }
-            Mark mark = outcome.isRightUnaided() ? Mark.RIGHT : outcome == Outcome.AIDED ? Mark.AIDED : Mark.MISSED;
+            boolean isRight = outcome.isRightUnaided() || outcome == Outcome.AIDED && target instanceof Target.Lesson;
+            Mark mark = isRight ? Mark.RIGHT : outcome == Outcome.AIDED ? Mark.AIDED : Mark.MISSED;
             return new FixedSet(with(at, new Slot(mark, slots.get(at).last())), at);
         }
 
@@ -100,8 +118,8 @@ public sealed interface Standing {
             case Target.Quiz q -> new Scored();
             case Target.Check c -> new Scored();
             case Target.Run r -> new Running(0, 0);
-            case Target.Percent(int percent, int items) ->
-                new FixedSet(java.util.Collections.nCopies(items, Slot.FRESH), -1);
+            case Target.Percent(int percent, int items) -> new FixedSet(Collections.nCopies(items, Slot.FRESH), -1);
+            case Target.Lesson l -> new FixedSet(Collections.nCopies(LessonStage.PLACES.size(), Slot.FRESH), -1);
         };
     }
 
@@ -110,7 +128,7 @@ public sealed interface Standing {
         return switch (this) {
             case Scored s -> s;
             case Running r -> r.after(outcome, (Target.Run) target);
-            case FixedSet f -> f.after(outcome);
+            case FixedSet f -> f.marked(outcome, target);
         };
     }
 }

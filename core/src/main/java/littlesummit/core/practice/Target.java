@@ -33,6 +33,9 @@ public sealed interface Target {
     /** @param percent quiz score to reach */
     record Quiz(int percent) implements Target {}
 
+    /** A lesson, worked through to the end: all places of {@link LessonStage}. */
+    record Lesson() implements Target {}
+
     /** The starting check, taken once since it was set. */
     record Check() implements Target {}
 
@@ -49,6 +52,7 @@ public sealed interface Target {
             case Percent p -> p.needed();
             case Quiz q -> 100;
             case Check c -> 1;
+            case Lesson l -> LessonStage.PLACES.size();
         };
     }
 
@@ -60,6 +64,7 @@ public sealed interface Target {
             case Percent(int percent, int items) -> "percent:" + percent + "/" + items;
             case Quiz(int percent) -> "quiz:" + percent;
             case Check c -> "check";
+            case Lesson l -> "lesson";
         };
     }
 
@@ -67,6 +72,9 @@ public sealed interface Target {
     static Optional<Target> of(String code) {
         if (code.equals("check")) {
             return Optional.of(new Check());
+        }
+        if (code.equals("lesson")) {
+            return Optional.of(new Lesson());
         }
         String[] parts = code.split("[:/]");
         try {

@@ -94,11 +94,7 @@ final class EquationMoves {
 
     /** The 6/7 of x · 6/7 is nowhere written as such: then the side is shown. */
     private static Expr shown(Expr k, Expr side) {
-        return k instanceof Expr.Quotient && !isIn(k, side) ? side : k;
-    }
-
-    private static boolean isIn(Expr piece, Expr whole) {
-        return piece.equals(whole) || whole.children().stream().anyMatch(child -> isIn(piece, child));
+        return k instanceof Expr.Quotient && !side.has(k) ? side : k;
     }
 
     private static boolean isMinusOne(Expr k) {

@@ -9,8 +9,8 @@ import java.util.regex.Pattern;
 final class Words {
     private static final int ENOUGH = 3;
     private static final Pattern WORD = Pattern.compile("(?<![\\\\A-Za-z])[A-Za-z][A-Za-z'’]+");
-    private static final Pattern FUNCTION = Pattern.compile("[a-z]?(a|arc|co)?(sin|cos|tan|cot|sec|csc)h?[a-z]?"
-            + "|[a-z]?(ln|log|lg|exp)[a-z]?|gcd|hcf|gcf|lcm|ncr|binom|operatorname");
+    private static final Pattern FUNCTION = Pattern.compile("[xyz]?(a|arc|co)?(sin|cos|tan|cot|sec|csc)h?[xyz]?"
+            + "|[xyz]?(ln|log|lg|exp)[xyz]?|gcd|hcf|gcf|lcm|ncr|binom|operatorname");
     private static final Set<String> OF_MATHEMATICS = Set.of(
             "sqrt",
             "root",
@@ -40,7 +40,7 @@ final class Words {
 
     private Words() {}
 
-    /** A word of ours, or a function with a letter or two beside it, such as xsinx. */
+    /** A word of ours, or a function with an unknown beside it, such as xsinx; cost and tank are words. */
     private static boolean isOfMathematics(String word) {
         return OF_MATHEMATICS.contains(word) || FUNCTION.matcher(word).matches();
     }

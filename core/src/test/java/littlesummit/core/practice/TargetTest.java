@@ -165,4 +165,66 @@ class TargetTest {
     void numbersOutOfRangeAreNoTarget(String code, boolean is) {
         assertEquals(is, Target.of(code).isPresent(), code);
     }
+
+    /** In a lesson: the next slot, and how many steps are done. */
+    @ParameterizedTest
+    @CsvSource({
+        "'',0,0,false",
+        "m,0,0,false",
+        "mr,1,1,false",
+        "a,1,1,false",
+        "ra,2,2,false",
+        "rrm,2,2,false",
+        "rraa,4,4,false",
+        "rrrrm,5,4,false",
+        "rrrrmr,6,5,false",
+        "rrrrmrr,4,6,false",
+        "rrrrmrrm,4,6,false",
+        "rrrrmrrr,-1,7,true",
+        "rrrrrrr,-1,7,true"
+    })
+    void aLessonIsDoneStepByStepAndItsQuizIsRepairedAtTheEnd(String course, int next, int done, boolean reached) {
+        SkillState state = work(new Target.Lesson(), course);
+
+        assertEquals(next, state.nextSlot());
+        assertEquals(done, state.measure());
+        assertEquals(reached, state.reached());
+    }
+
+    @Test
+    void aLessonGoesFromItsSituationsToTheSkillAndHelpEndsWithTheQuiz() {
+        SkillState state = SkillState.start(Policy.DEFAULT, new Target.Lesson());
+
+        assertEquals(
+                List.of(true, true, false, false, false, false, false),
+                LessonStage.PLACES.stream().map(LessonStage::isSituation).toList());
+        assertEquals(Policy.DEFAULT, state.policyAt(3));
+        assertFalse(state.policyAt(4).hints());
+        assertFalse(state.policyAt(4).example());
+        assertFalse(state.policyAt(4).similar());
+        assertEquals(1, state.policyAt(4).openTries());
+        assertEquals(Policy.DEFAULT, state.policyAt(-1));
+        assertEquals(
+                Policy.DEFAULT,
+                SkillState.start(Policy.DEFAULT, new Target.Percent(80, 7)).policyAt(4));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'',1", "r,2", "rr,1", "rrr,1", "rrrr,1"})
+    void theSecondSituationHasLessHelp(String course, int tier) {
+        assertEquals(tier, work(new Target.Lesson(), course).nextTier());
+    }
+
+    @Test
+    void everyStepOfALessonHasAName() {
+        assertEquals("First situation, step by step", LessonStage.name(0));
+        assertEquals("Practice, 2 of 2", LessonStage.name(3));
+        assertEquals("Quiz, 1 of 3: one try and no hints", LessonStage.name(4));
+    }
+
+    @Test
+    void aLessonIsKeptByItsName() {
+        assertEquals(Target.of("lesson"), java.util.Optional.of(new Target.Lesson()));
+        assertEquals("lesson", new Target.Lesson().code());
+    }
 }

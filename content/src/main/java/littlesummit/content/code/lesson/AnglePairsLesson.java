@@ -1,11 +1,13 @@
 package littlesummit.content.code.lesson;
 
 import java.util.List;
+import littlesummit.content.code.lesson.Asks.Spot;
 import littlesummit.content.code.lesson.Asks.Wrong;
 import littlesummit.content.code.shape.AnglePairs;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
+import littlesummit.core.item.Part;
 import littlesummit.core.skill.Choices;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
@@ -14,6 +16,11 @@ import littlesummit.core.skill.Items;
 public final class AnglePairsLesson extends GuidedLesson {
     public AnglePairsLesson() {
         super(new AnglePairs(), "Lesson: angles at a crossing");
+    }
+
+    @Override
+    public int version() {
+        return 2;
     }
 
     @Override
@@ -28,7 +35,10 @@ public final class AnglePairsLesson extends GuidedLesson {
                         new Figure.Arc(turn + 180, turn + 180 + a, "x", false),
                         new Figure.Arc(turn + a, turn + 180, "y", false)));
         Items item = Items.of(ref)
-                .text("Two trails cross. Both are straight. One angle at the crossing has " + a + "°.")
+                .text(
+                        guided
+                                ? "Two trails cross. Both are straight. One angle at the crossing has " + a + "°."
+                                : "Two straight beams of the hut's roof cross. One angle between them has " + a + "°.")
                 .picture(figure);
         if (guided) {
             item.part(Asks.pick(
@@ -53,7 +63,8 @@ public final class AnglePairsLesson extends GuidedLesson {
                             "A full turn has 360 degrees; a straight line is half of it.",
                             "Halve 360."));
         }
-        return item.part(Asks.whole(
+        return item.part(straight(a, draw))
+                .part(Asks.whole(
                         "How large is y, in degrees?",
                         "Angle y",
                         180 - a,
@@ -73,5 +84,28 @@ public final class AnglePairsLesson extends GuidedLesson {
                 .step("Work it out.", "y = " + (180 - a))
                 .step("Angle x and y fill a straight line too, so x is as large as the given one.", "x = " + a)
                 .build();
+    }
+
+    private static Part straight(int a, Draw draw) {
+        double given = Math.clamp(a, 45, 135);
+        Figure.Bar bar = new Figure.Bar(
+                "A bar for the straight line, with a place for its label, and two pieces: the given angle and the angle"
+                        + " beside it.",
+                "{{total}}",
+                List.of(
+                        new Figure.Piece(given, "given", true, "given"),
+                        new Figure.Piece(180 - given, "beside it", false, "beside")));
+        return Asks.onBar(
+                "A straight line is laid out as a bar. Place its labels.",
+                bar,
+                List.of(
+                        new Spot("total", "the straight line", "180°"),
+                        new Spot("given", "the given angle", a + "°"),
+                        new Spot("beside", "the angle beside it", "y")),
+                "Look at this place again: is it the straight line, the given angle, or the one beside it?",
+                draw,
+                "Which of them is made of the other two?",
+                "The whole bar stands for the straight line; its two pieces are the angles beside each other.",
+                "The shaded piece is the angle that the text gives you.");
     }
 }

@@ -1,6 +1,8 @@
 package littlesummit.content.code.lesson;
 
+import java.util.List;
 import littlesummit.content.code.function.BinomialExpand;
+import littlesummit.content.code.lesson.Asks.Cell;
 import littlesummit.content.code.lesson.Asks.Wrong;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
@@ -8,6 +10,7 @@ import littlesummit.core.grading.Kind;
 import littlesummit.core.item.Block;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
+import littlesummit.core.item.Part;
 import littlesummit.core.skill.Choices;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
@@ -19,12 +22,23 @@ public final class BinomialExpandLesson extends GuidedLesson {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     Item make(ItemRef ref, Draw draw, boolean guided) {
         int c = draw.between(2, 19);
         String letter = draw.oneOf("x", "y", "a");
         int square = c * c;
         int cube = square * c;
-        Items item = Items.of(ref).text("Multiply out.").formula("\\left(" + letter + " + " + c + "\\right)^{3}");
+        Items item = Items.of(ref)
+                .text(
+                        guided
+                                ? "The dairy presses a new cheese: a cube whose edges are $" + letter + " + " + c
+                                        + "$ centimetres long. Multiply out its volume."
+                                : "Multiply out.")
+                .formula("\\left(" + letter + " + " + c + "\\right)^{3}");
         if (guided) {
             item.part(Asks.choose(
                             "Which row of Pascal's triangle gives the coefficients of a third power?",
@@ -48,6 +62,7 @@ public final class BinomialExpandLesson extends GuidedLesson {
                             Wrong.of(3 * c, "not-squared", "Here the number is squared."),
                             "First square " + c + "."));
         }
+        item.part(table(c, letter));
         String expanded = letter + "^3+" + 3 * c + letter + "^2+" + 3 * square + letter + "+" + cube;
         return item.part(term(
                         "The last term is the cube of " + c + ". What is it?",
@@ -83,7 +98,33 @@ public final class BinomialExpandLesson extends GuidedLesson {
                 .build();
     }
 
-    private static littlesummit.core.item.Part term(String prompt, long answer, Wrong wrong, String last) {
+    /** The square times the sum, as a table of products in which like ones stand on a slant. */
+    private static Part table(int c, String letter) {
+        int square = c * c;
+        String times = "Multiply the number on the left by the number above.";
+        return Asks.cells(
+                "The square is $" + letter + "^{2} + " + 2 * c + letter + " + " + square
+                        + "$. Multiply it by the sum once more: fill in the coefficients.",
+                List.of("times", "$" + letter + "^{2}$", "$" + 2 * c + letter + "$", "$" + square + "$"),
+                List.of(
+                        List.of("$" + letter + "$", "$1$", "{{middle}}", "{{end}}"),
+                        List.of("$" + c + "$", "{{first}}", "{{second}}", "the cube of $" + c + "$")),
+                List.of(
+                        new Cell(
+                                "middle", letter + " times " + 2 * c + letter, 2L * c, Wrong.of(c, "row-above", times)),
+                        new Cell("end", letter + " times " + square, square, Wrong.of(2L * c, "row-above", times)),
+                        new Cell("first", c + " times the square of " + letter, c, Wrong.of(1, "row-above", times)),
+                        new Cell(
+                                "second",
+                                c + " times " + 2 * c + letter,
+                                2L * square,
+                                Wrong.of(3L * c, "added", "Those were added. A table of products multiplies."))),
+                "Each cell is what stands on its left times what stands above it.",
+                "The first row keeps the numbers of the square; the second row has each of them " + c + " times.",
+                "Begin with the upper row: the letter times some of it keeps how many there are.");
+    }
+
+    private static Part term(String prompt, long answer, Wrong wrong, String last) {
         return Asks.whole(
                 prompt,
                 "Number",

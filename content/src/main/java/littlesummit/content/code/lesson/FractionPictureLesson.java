@@ -23,11 +23,21 @@ public final class FractionPictureLesson extends GuidedLesson {
     }
 
     @Override
+    public int version() {
+        return 2;
+    }
+
+    @Override
     Item make(ItemRef ref, Draw draw, boolean guided) {
         int parts = draw.between(4, 10);
         int eaten = draw.between(2, parts - 1, n -> 2 * n != parts);
         Items item = Items.of(ref)
-                .text("A goat cheese is cut into " + parts + " equal pieces. The helpers eat " + eaten + " of them.");
+                .text(
+                        guided
+                                ? "A goat cheese is cut into " + parts + " equal pieces. The helpers eat " + eaten
+                                        + " of them."
+                                : "A rope is marked off in " + parts + " equal lengths. A goat has eaten " + eaten
+                                        + " of them.");
         if (guided) {
             item.part(Asks.whole(
                             "Into how many equal pieces is the whole cut?",
@@ -55,12 +65,12 @@ public final class FractionPictureLesson extends GuidedLesson {
                         new Wrong(
                                 eaten + "/" + (parts - eaten),
                                 "part-to-part",
-                                "That compares with what is left. Compare with all the pieces."),
-                        "What goes below the line: all pieces, or the ones left?",
-                        "All equal pieces below the line, the ones that count above it.",
+                                "That compares with what is left. Compare with all the parts."),
+                        "What goes below the line: all parts, or the ones left?",
+                        "All equal parts below the line, the ones that count above it.",
                         "Below the line stands " + parts + "."))
                 .step(
-                        "The whole is cut into " + parts + " equal pieces; each is one of " + parts + ".",
+                        "The whole has " + parts + " equal parts; each is one of " + parts + ".",
                         eaten + "\\cdot \\frac{1}{" + parts + "}")
                 .step("Take " + eaten + " of them.", "\\frac{" + eaten + "}{" + parts + "}")
                 .given(eaten + "*1/" + parts)
@@ -70,7 +80,7 @@ public final class FractionPictureLesson extends GuidedLesson {
     private static Part shade(int parts, int eaten) {
         AnswerSpec answer = AnswerSpec.number(Form.Shape.ANY, eaten + "/" + parts);
         Mistakes mistakes = Mistakes.of(answer)
-                .add(parts - eaten + "/" + parts, "unshaded", "Those are the pieces left. Shade the eaten ones.");
+                .add(parts - eaten + "/" + parts, "unshaded", "Those are left. Shade the eaten ones.");
         Field field = new Field(
                 "shade",
                 "Shade what is eaten",
@@ -81,9 +91,9 @@ public final class FractionPictureLesson extends GuidedLesson {
         return Part.of(
                 "Shade the share that is eaten.",
                 field,
-                "How many pieces are eaten?",
-                "Each piece is one of " + parts + " equal parts.",
-                "Shade one piece for each that is eaten: " + eaten + ".");
+                "How many are eaten?",
+                "Each part of the bar is one of " + parts + ".",
+                "Shade one part for each that is eaten: " + eaten + ".");
     }
 
     private static Figure.FractionPicture bar(int parts, int shaded) {
