@@ -1426,6 +1426,7 @@ export interface components {
             fieldId: string;
             latex: string;
             options: string[];
+            words: string;
         };
         Around: {
             lesson?: components["schemas"]["SkillLink"];
@@ -1772,6 +1773,7 @@ export interface components {
             similar: boolean;
             solution?: components["schemas"]["SolutionView"];
             stem: components["schemas"]["ShownBlock"][];
+            toRead: boolean;
         };
         KnownPoint: {
             /** Format: int32 */

@@ -32,7 +32,11 @@ export function Ending({ view, practice, wayOn }: { view: View; practice: Practi
   useKeys({ n: on, l: () => item.offersSimilar && go('LIKE') });
   return (
     <div ref={intoView} className="grid max-w-2xl gap-3 rounded-slip border border-rule bg-leaf p-4">
-      <p className="font-serif text-xl font-semibold">{ENDINGS[item.outcome ?? ''] ?? ''}</p>
+      <p className="font-serif text-xl font-semibold">
+        {item.toRead && item.outcome !== 'MISSED'
+          ? 'Handed in. Your instructor reads it; then it counts.'
+          : (ENDINGS[item.outcome ?? ''] ?? '')}
+      </p>
       {item.offersSimilar && (
         <p>
           {view.target.kind === 'SCORE' && wayOn === undefined && (last?.change ?? 0) < 0

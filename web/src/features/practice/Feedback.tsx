@@ -25,7 +25,11 @@ export function isVerdict(text: string): text is Verdict {
 export function Feedback({ feedback, label = '' }: { feedback: Schemas['FeedbackView']; label?: string }) {
   const verdict = isVerdict(feedback.verdict) ? feedback.verdict : 'unreadable';
   const blank = feedback.reason === 'blank';
-  const head = blank ? 'Nothing entered yet. This costs no try.' : HEADS[verdict];
+  const head = blank
+    ? 'Nothing entered yet. This costs no try.'
+    : feedback.reason === 'few-words'
+      ? 'That says too little yet. It costs no try.'
+      : HEADS[verdict];
   return (
     <div
       className={`unfold flex max-w-2xl gap-3 rounded-slip border-l-4 bg-leaf p-4 ${EDGES[verdict]}`}

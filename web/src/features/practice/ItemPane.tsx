@@ -83,7 +83,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
       )}
       <Stuck what="Your answer" done={practice.check} />
       <TwoWindows sides={draft.twoSides} show={(typed) => plain(textOf(typed))} />
-      {item.needsWork && <ShowWork practice={practice} />}
+      {item.needsWork && <ShowWork practice={practice} picture={item.toRead} />}
       {!open && <Ending view={view} practice={practice} wayOn={wayOn} />}
       <Help view={view} practice={practice} />
       {item.example !== undefined && <Example example={item.example} asked={!hadExample} />}
@@ -135,7 +135,9 @@ function closing({ item, history, target }: View): string {
   return item.outcome === undefined
     ? ''
     : [
-        `The item is done, ${OUTCOMES[item.outcome] ?? ''}`,
+        item.toRead && item.outcome !== 'MISSED'
+          ? 'The item is handed in'
+          : `The item is done, ${OUTCOMES[item.outcome] ?? ''}`,
         last === undefined ? '' : change,
         target.reached ? 'and the target is reached' : '',
       ]

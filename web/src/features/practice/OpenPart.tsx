@@ -80,9 +80,9 @@ export function OpenPart({
         </div>
         <div className={`flex items-center gap-4 ${isTall(part) ? 'xl:flex-col xl:items-start xl:gap-1' : ''}`}>
           <Button look="main" hint="Enter" onClick={() => onCheck(conflict !== undefined)} aria-disabled={busy}>
-            {conflict === undefined ? 'Check' : 'Check mine anyway'}
+            {isRead(part) ? 'Hand in' : conflict === undefined ? 'Check' : 'Check mine anyway'}
           </Button>
-          <span className="text-sm text-soft">{triesText(part)}</span>
+          <span className="text-sm text-soft">{isRead(part) ? '' : triesText(part)}</span>
         </div>
       </div>
       <div aria-live="polite" className="grid gap-3">
@@ -91,6 +91,9 @@ export function OpenPart({
     </div>
   );
 }
+
+/** Whether a person reads it, and no machine says right or wrong. */
+const isRead = (part: Schemas['PartView']) => part.fields.some((field) => field.response.kind === 'InkWords');
 
 /** Whether the fields are so high that the check stands beside them. */
 function isTall(part: Schemas['PartView']): boolean {

@@ -31,7 +31,7 @@ function part(response: Response, more: Partial<Part> = {}): Part {
         response,
       },
     ],
-    answers: [{ fieldId: 'f', latex: '', options: ['b'] }],
+    answers: [{ fieldId: 'f', latex: '', options: ['b'], words: '' }],
     ...more,
   };
 }
@@ -85,7 +85,7 @@ describe('what was on the screen when it was answered stays to be seen', () => {
     const shown = html(
       part(
         { kind: 'PlotPoint', scene: sceneOf({ alt: 'An empty grid.', plot: PLOT }) },
-        { entries: { f: '(1, 2)' }, answers: [{ fieldId: 'f', latex: '(2,1)', options: [] }] },
+        { entries: { f: '(1, 2)' }, answers: [{ fieldId: 'f', latex: '(2,1)', options: [], words: '' }] },
       ),
     );
     expect(shown).toContain('An empty grid.');
@@ -128,5 +128,33 @@ describe('what was on the screen when it was answered stays to be seen', () => {
     expect(shown).toContain('<math');
     expect(shown).not.toContain('$x');
     expect(shown).not.toContain('<input');
+  });
+});
+
+describe('an answer in words', () => {
+  const said = (more: Partial<Part>) =>
+    html(part({ kind: 'InkWords' }, { entries: { f: 'I shaded three of five' }, ...more })).replaceAll('&#x27;', "'");
+  const inWords = (shown: Part): Part => ({
+    ...shown,
+    fields: shown.fields.map((field) => ({ ...field, answerKind: 'words' })),
+  });
+
+  it('is called neither right nor wrong', () => {
+    const shown = html(
+      inWords(part({ kind: 'InkWords' }, { status: 'RIGHT', entries: { f: 'I shaded three of five' } })),
+    );
+    expect(shown).toContain('in your words:');
+    expect(shown).not.toContain('M12 3 22 21H2Z');
+    expect(shown).toContain('I shaded three of five');
+    expect(shown).not.toContain('right:');
+  });
+
+  it('that was given up shows one way to put it', () => {
+    const shown = said({
+      status: 'MISSED',
+      answers: [{ fieldId: 'f', latex: '', options: [], words: 'The whole has five equal parts.' }],
+    });
+    expect(shown).toContain('for example:');
+    expect(shown).toContain('The whole has five equal parts.');
   });
 });

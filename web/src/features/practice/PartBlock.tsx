@@ -24,10 +24,10 @@ export function ClosedPart({ part }: { part: Part }) {
       {part.fields.map((field) => (
         <div key={field.id} className="mt-1 flex flex-wrap items-center gap-x-6 gap-y-1">
           <span className="flex items-center gap-2">
-            <VerdictMark verdict={right ? 'correct' : 'incorrect'} />
+            {!isInWords(field) && <VerdictMark verdict={right ? 'correct' : 'incorrect'} />}
             <span className="text-soft">
               {part.fields.length > 1 ? `${field.label}, ` : ''}
-              {right ? 'right:' : 'entered:'}
+              {isInWords(field) ? 'in your words:' : right ? 'right:' : 'entered:'}
             </span>
             <Entered field={field} entry={part.entries[field.id] ?? ''} />
           </span>
@@ -38,6 +38,9 @@ export function ClosedPart({ part }: { part: Part }) {
     </section>
   );
 }
+
+/** Words are read by a person: no machine calls them right or wrong. */
+const isInWords = (field: Schemas['FieldView']) => field.answerKind === 'words';
 
 const ignore = () => {};
 
@@ -91,6 +94,9 @@ function Entered({ field, entry }: { field: Schemas['FieldView']; entry: string 
   if (field.answerKind === 'choice') {
     return entry.split(',').map((id) => <Chosen key={id} field={field} id={id} />);
   }
+  if (isInWords(field)) {
+    return <q className="font-serif text-lg">{entry}</q>;
+  }
   if (field.response.kind === 'PlotLine') {
     return <span className="font-serif text-lg">through {entry}</span>;
   }
@@ -114,6 +120,13 @@ function RightAnswer({ field, answers }: { field: Schemas['FieldView']; answers:
   const answer = answers.find((a) => a.fieldId === field.id);
   if (answer === undefined) {
     return null;
+  }
+  if (answer.words !== '') {
+    return (
+      <span data-right-answer>
+        <span className="text-soft">for example:</span> <q className="font-serif text-lg">{answer.words}</q>
+      </span>
+    );
   }
   return (
     <span className="flex items-center gap-2" data-right-answer>

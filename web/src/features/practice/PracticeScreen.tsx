@@ -104,7 +104,8 @@ function Desk({ view }: { view: View }) {
           place={placeOf(view.item.id)}
           letters={view.item.letters}
           figures={figuresOf(view.item)}
-          required={view.workRequired}
+          required={view.workRequired || view.item.toRead}
+          draws={view.item.toRead}
           wide={{ is: wide, turn: () => setWide(!wide) }}
           checking={
             view.checksOwnLines

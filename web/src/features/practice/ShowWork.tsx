@@ -4,8 +4,18 @@ import { Button } from '../../ui/Button';
 import { useKeys } from '../../ui/useKeys';
 import type { Practice } from './usePractice';
 
-/** All is right, and the work that goes with it is still to be shown. The item closes when there is some. */
-export function ShowWork({ practice }: { practice: Practice }) {
+/**
+ * All is right, and the work that goes with it is still to be shown. The item closes when there is some.
+ *
+ * @param picture whether a picture is what is asked for
+ */
+/** To the sheet where that is open, else to the lines. */
+const toPage = () => {
+  const at = (what: string) => document.querySelector<HTMLElement>(what);
+  (at('[data-ink-surface]') ?? at('[data-line]'))?.focus();
+};
+
+export function ShowWork({ practice, picture }: { practice: Practice; picture: boolean }) {
   const onward = useRef<HTMLButtonElement>(null);
   useEffect(() => onward.current?.focus({ preventScroll: true }), []);
   const { workShown } = practice;
@@ -16,15 +26,19 @@ export function ShowWork({ practice }: { practice: Practice }) {
       aria-label="Show your work"
       className="grid max-w-2xl gap-3 rounded-slip border-l-4 border-larch-mark bg-larch-wash p-4"
     >
-      <p className="font-serif text-xl font-semibold">Right. Now show how you got it.</p>
+      <p className="font-serif text-xl font-semibold">
+        {picture ? 'Your words are in. Now the picture.' : 'Right. Now show how you got it.'}
+      </p>
       <p>
-        Write it on your page, draw it, or add a photo of your paper. Your instructor reads it; then the answer counts.
+        {picture
+          ? 'Draw it on your page, or add a photo of one on paper. Your instructor reads both; then it counts.'
+          : 'Write it on your page, draw it, or add a photo of your paper. Your instructor reads it; then the answer counts.'}
       </p>
       <span className="flex flex-wrap gap-3">
         <Button ref={onward} look="main" hint="N" onClick={show}>
-          Hand in my work
+          {picture ? 'Hand in my picture' : 'Hand in my work'}
         </Button>
-        <Button hint="W" onClick={() => document.querySelector<HTMLElement>('[data-line]')?.focus()}>
+        <Button hint="W" onClick={toPage}>
           To my page
         </Button>
       </span>

@@ -14,6 +14,7 @@ const ITEM: View['item'] = {
   parts: [],
   currentPart: 0,
   needsWork: false,
+  toRead: false,
   calculator: false,
   hintsAllowed: true,
   exampleAllowed: true,

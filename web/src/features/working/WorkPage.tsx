@@ -29,6 +29,8 @@ type Props = {
   /** Pictures of the item, which can lie under the ink. */
   figures: Scene[];
   required: boolean;
+  /** Whether a picture is asked for: the sheet to draw on lies on top. */
+  draws?: boolean;
   checking?: Checking;
   /** Whether the page is the wider side; none where it cannot be changed. */
   wide?: { is: boolean; turn: () => void };
@@ -51,7 +53,7 @@ export function WorkPage(props: Props) {
 const TAB =
   'cursor-pointer px-2 pt-1 pb-1.5 text-soft data-[state=active]:border-b-2 data-[state=active]:pb-1 data-[state=active]:border-larch-mark data-[state=active]:font-semibold data-[state=active]:text-ink';
 
-function Leaves({ itemId, place, letters, figures, required, checking, wide, page }: Props & { page: Page }) {
+function Leaves({ itemId, place, letters, figures, required, draws, checking, wide, page }: Props & { page: Page }) {
   const queries = useQueryClient();
   const handIn = useDeed({
     place,
@@ -73,6 +75,7 @@ function Leaves({ itemId, place, letters, figures, required, checking, wide, pag
       <WorkStanding
         state={page.state}
         required={required}
+        picture={draws === true}
         own
         busy={handIn.isPending}
         onHandIn={() => handIn.mutate(undefined)}
@@ -83,7 +86,7 @@ function Leaves({ itemId, place, letters, figures, required, checking, wide, pag
           {handIn.error.message}
         </p>
       )}
-      <Tabs.Root defaultValue="lines">
+      <Tabs.Root defaultValue={draws === true ? 'ink' : 'lines'}>
         <Tabs.List className="mt-1 flex gap-2 border-b border-rule bg-leaf" aria-label="Ways to show your work">
           <Tabs.Trigger value="lines" className={TAB}>
             Write

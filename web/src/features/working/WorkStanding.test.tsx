@@ -35,4 +35,11 @@ describe('where the work stands', () => {
   ] as const)('%s can be handed in: %s', (kind, can) => {
     expect(said({ kind, by: 'Orla', credit: 50, comment: '' } as State, true).includes('Hand in</button>')).toBe(can);
   });
+  it('asks for a picture where that is the answer', () => {
+    const asked = (kind: 'None' | 'Kept') =>
+      renderToStaticMarkup(<WorkStanding state={{ kind }} required own picture onHandIn={() => {}} />);
+    expect(asked('None')).toContain('Draw your picture here');
+    expect(asked('Kept')).toContain('with your words');
+    expect(asked('None')).not.toContain('when your answer is right');
+  });
 });

@@ -16,14 +16,19 @@ function creditWords(credit: number): string {
   return credit === 100 ? 'full credit' : credit === 0 ? 'no credit' : `${credit}% of the credit`;
 }
 
-/** @param props.own whether the one who looks can still add to it */
-function Says({ state, own }: { state: State; own: boolean }) {
+/**
+ * @param props.own whether the one who looks can still add to it
+ * @param props.picture whether a picture with words is what is asked for
+ */
+function Says({ state, own, picture }: { state: State; own: boolean; picture: boolean }) {
   switch (state.kind) {
     case 'None':
       return (
         <>
           {own
-            ? 'Show your work here: write, draw, or add a photo. It goes to your instructor when your answer is right.'
+            ? picture
+              ? 'Draw your picture here, or add a photo of one. It goes to your instructor with your words.'
+              : 'Show your work here: write, draw, or add a photo. It goes to your instructor when your answer is right.'
             : 'There is nothing on this page yet.'}
         </>
       );
@@ -31,7 +36,9 @@ function Says({ state, own }: { state: State; own: boolean }) {
       return (
         <>
           {own
-            ? 'Your work is kept. It goes to your instructor when your answer is right, or when you hand it in.'
+            ? picture
+              ? 'Your page is kept. It goes to your instructor with your words, or when you hand it in.'
+              : 'Your work is kept. It goes to your instructor when your answer is right, or when you hand it in.'
             : 'Not handed in yet.'}
         </>
       );
@@ -62,12 +69,14 @@ export function WorkStanding({
   state,
   required,
   own,
+  picture = false,
   onHandIn,
   busy,
 }: {
   state: State;
   required: boolean;
   own: boolean;
+  picture?: boolean;
   onHandIn?: () => void;
   busy?: boolean;
 }) {
@@ -92,7 +101,7 @@ export function WorkStanding({
         </svg>
       )}
       <p className="flex-1">
-        <Says state={state} own={own} />
+        <Says state={state} own={own} picture={picture} />
       </p>
       {onHandIn !== undefined && (state.kind === 'Kept' || state.kind === 'SentBack') && (
         <Button look="main" disabled={busy} onClick={onHandIn}>

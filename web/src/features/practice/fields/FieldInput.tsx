@@ -1,5 +1,6 @@
 import { TypedField } from '../../../math/TypedField';
 import { ChooseAll, ChooseOne, PickFromList } from './Choices';
+import { InWords } from './InWords';
 import { LayUnits } from './LayUnits';
 import { PlotLine } from './PlotLine';
 import { PlotPoint } from './PlotPoint';
@@ -32,7 +33,7 @@ export function FieldInput(props: FieldProps) {
     case 'PlotLine':
       return <PlotLine {...props} scene={response.scene} />;
     case 'InkWords':
-      return <TypedField {...props} palette={[]} />;
+      return <InWords {...props} />;
     default: {
       const never: never = response;
       return never;

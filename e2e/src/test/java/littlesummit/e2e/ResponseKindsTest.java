@@ -110,7 +110,7 @@ class ResponseKindsTest {
 
     @Test
     void allThatApply() {
-        Item item = open("fraction-picture", 1, "find");
+        Item item = open("fraction-picture", 1, "find-1");
         blankIsUnreadable(0);
         String[] ids =
                 item.parts().getFirst().fields().getFirst().answer().expected().split(",");
@@ -122,7 +122,7 @@ class ResponseKindsTest {
 
     @Test
     void shading() {
-        Item item = open("fraction-picture", 1, "shade");
+        Item item = open("fraction-picture", 1, "shade-1");
         int wanted = Integer.parseInt(
                 item.parts().getFirst().fields().getFirst().answer().expected().split("/")[0]);
         blankIsUnreadable(0);

@@ -200,7 +200,7 @@ public class BookService {
                 assignment.title(),
                 served.ref().skill(),
                 catalogue.generator(served.ref().skill()).name(),
-                wantsWork(assignment),
+                wantsWork(assignment) || served.item().isRead(),
                 item,
                 shown(work.page(person, itemId).lines(), served.item()),
                 practice.tries(served),

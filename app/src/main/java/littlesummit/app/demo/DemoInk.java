@@ -28,6 +28,19 @@ final class DemoInk {
                 curve(InkColour.ORANGE, t -> 185 + 24 * Math.cos(6.5 * t), t -> 135 + 18 * Math.sin(6.5 * t)));
     }
 
+    /** A bar cut into five parts, three of them hatched. */
+    static List<Stroke> bar() {
+        List<Stroke> strokes = new ArrayList<>(
+                List.of(line(InkColour.BLACK, 120, 120, 620, 120), line(InkColour.BLACK, 120, 200, 620, 200)));
+        for (int cut = 0; cut <= 5; cut++) {
+            strokes.add(line(InkColour.BLACK, 120 + 100 * cut, 120, 120 + 100 * cut, 200));
+        }
+        for (int part = 0; part < 3; part++) {
+            strokes.add(line(InkColour.BLUE, 130 + 100 * part, 190, 210 + 100 * part, 130));
+        }
+        return strokes;
+    }
+
     private static Stroke line(InkColour colour, double ax, double ay, double bx, double by) {
         return curve(colour, t -> ax + (bx - ax) * t, t -> ay + (by - ay) * t);
     }

@@ -128,6 +128,9 @@ class SimulatedStudent {
 
     private void answer(Place place, String itemId, boolean right) {
         Item item = items.require(place.person(), itemId).item();
+        if (item.isRead()) {
+            ink.change(place.person(), itemId, DemoInk.bar(), List.of());
+        }
         for (int part = 0; part < item.parts().size(); part++) {
             int tries = right ? 1 : 3;
             for (int i = 0; i < tries && practice.isOpen(place, itemId, part); i++) {

@@ -66,7 +66,8 @@ public final class ItemViews {
                 "",
                 letters(item),
                 List.of(),
-                false);
+                false,
+                item.isRead());
     }
 
     /**
@@ -106,7 +107,8 @@ public final class ItemViews {
                 Tag.ofEntries(entries).value(),
                 letters(item),
                 calculator ? ItemData.of(item) : List.of(),
-                false);
+                false,
+                item.isRead());
     }
 
     private static PartView inQuiz(Part part, Map<String, String> entries, boolean closed) {
@@ -197,7 +199,8 @@ public final class ItemViews {
                 Tag.ofEntries(typed).value(),
                 letters(item),
                 calculator ? ItemData.of(item) : List.of(),
-                state.policyHere().checksLines(now.isClosed() || now.anyTryUsed()));
+                state.policyHere().checksLines(now.isClosed() || now.anyTryUsed()),
+                item.isRead());
     }
 
     private static ExampleView example(Item example) {
@@ -265,9 +268,13 @@ public final class ItemViews {
                     "",
                     Arrays.stream(answer.expected().split(","))
                             .map(String::strip)
-                            .toList());
+                            .toList(),
+                    "");
+        }
+        if (answer.kind() == Kind.WORDS) {
+            return new AnswerView(field.id(), "", List.of(), answer.key());
         }
         return new AnswerView(
-                field.id(), Reader.read(answer.key(), answer.syntax()).latex(), List.of());
+                field.id(), Reader.read(answer.key(), answer.syntax()).latex(), List.of(), "");
     }
 }

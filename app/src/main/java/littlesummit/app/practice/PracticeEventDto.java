@@ -1,5 +1,6 @@
 package littlesummit.app.practice;
 
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -12,10 +13,22 @@ import littlesummit.core.practice.PracticeEvent;
  * lift for what was written before (docs/reference/events.md).
  */
 sealed interface PracticeEventDto {
-    Schema<PracticeEventDto> SCHEMA = Schema.first(PracticeEventDto.class);
+    Schema<PracticeEventDto> SCHEMA = new Schema<>(PracticeEventDto.class, List.of(PracticeEventDto::withRead));
+
+    /** In the first shape no item was read by a person unless the assignment wanted work. */
+    private static ObjectNode withRead(ObjectNode event) {
+        return event.at("/kind").asText().equals("Served") ? event.put("read", false) : event;
+    }
 
     record Served(
-            Instant at, String itemId, ItemRefDto ref, boolean similar, double guess, List<Integer> tries, int slot)
+            Instant at,
+            String itemId,
+            ItemRefDto ref,
+            boolean similar,
+            double guess,
+            List<Integer> tries,
+            int slot,
+            boolean read)
             implements PracticeEventDto {}
 
     record Tried(Instant at, String itemId, int part, String result, Map<String, String> entries)
@@ -36,7 +49,15 @@ sealed interface PracticeEventDto {
     static PracticeEventDto of(PracticeEvent event) {
         return switch (event) {
             case PracticeEvent.Served e ->
-                new Served(e.at(), e.itemId(), ItemRefDto.of(e.ref()), e.similar(), e.guess(), e.tries(), e.slot());
+                new Served(
+                        e.at(),
+                        e.itemId(),
+                        ItemRefDto.of(e.ref()),
+                        e.similar(),
+                        e.guess(),
+                        e.tries(),
+                        e.slot(),
+                        e.read());
             case PracticeEvent.Tried e ->
                 new Tried(e.at(), e.itemId(), e.part(), e.result().name(), e.entries());
             case PracticeEvent.HintOpened e -> new HintOpened(e.at(), e.itemId(), e.part(), e.count());
@@ -51,7 +72,7 @@ sealed interface PracticeEventDto {
     default PracticeEvent toCore() {
         return switch (this) {
             case Served e ->
-                new PracticeEvent.Served(e.at, e.itemId, e.ref.toCore(), e.similar, e.guess, e.tries, e.slot);
+                new PracticeEvent.Served(e.at, e.itemId, e.ref.toCore(), e.similar, e.guess, e.tries, e.slot, e.read);
             case Tried e ->
                 new PracticeEvent.Tried(e.at, e.itemId, e.part, PracticeEvent.Result.valueOf(e.result), e.entries);
             case HintOpened e -> new PracticeEvent.HintOpened(e.at, e.itemId, e.part, e.count);

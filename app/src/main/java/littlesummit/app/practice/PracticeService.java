@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeView.FeedbackView;
 import littlesummit.app.served.ServedItem;
@@ -125,11 +126,7 @@ public class PracticeService {
     private PracticeView view(Place place, Assignment assignment, ProgressEntity row, SkillState state) {
         SkillState now = state;
         if (state.current().isEmpty()) {
-            ServedItem first = items.serve(
-                    place.person().id(),
-                    assignment.id(),
-                    generator(place, state),
-                    Math.max(assignment.leastTier(), state.nextTier()));
+            ServedItem first = serve(place, state, Math.max(assignment.leastTier(), state.nextTier()));
             now = log.append(row, state, served(first, state, false, state.nextSlot()), "first-" + first.id());
         }
         ServedItem served =
@@ -153,7 +150,8 @@ public class PracticeService {
                 similar,
                 made.guessChance(),
                 made.parts().stream().map(state.policyAt(slot)::tries).toList(),
-                slot);
+                slot,
+                made.isRead());
     }
 
     /** One more event about the current item, unless its key is known already. */
@@ -401,11 +399,17 @@ public class PracticeService {
         int tier = onward == Onward.EASIER
                 ? Math.max(1, state.current().orElseThrow().ref().tier() - 1)
                 : Math.max(assignment.leastTier(), state.nextTier());
-        return served(
-                items.serve(person, place.assignmentId(), generator(place, state), tier),
-                state,
-                false,
-                state.nextSlot());
+        return served(serve(place, state, tier), state, false, state.nextSlot());
+    }
+
+    /** Where one goes on by what is right at once, nothing is given out that a person has to read. */
+    private ServedItem serve(Place place, SkillState state, int tier) {
+        String person = place.person().id();
+        String skill = generator(place, state);
+        boolean isShort = place.assignmentId().equals(OwnChoice.REFRESH) || !skill.equals(place.skillId());
+        return isShort
+                ? items.serveOpen(person, place.assignmentId(), skill, tier)
+                : items.serve(person, place.assignmentId(), skill, tier);
     }
 
     /** What makes the next item: the skill itself, or in a lesson, after its situations, the skill that it leads to. */

@@ -109,6 +109,7 @@ public record PracticeView(
      * @param draftTag of what is typed, or saved in a quiz; says on which version a change is built
      * @param data numbers to bring into the calculator
      * @param checksLines whether own lines may be checked now
+     * @param toRead whether a picture on the page belongs to it, which the instructor reads
      */
     public record ItemView(
             String id,
@@ -130,7 +131,8 @@ public record PracticeView(
             String draftTag,
             List<String> letters,
             List<String> data,
-            boolean checksLines) {}
+            boolean checksLines,
+            boolean toRead) {}
 
     /**
      * @param status OPEN, RIGHT or MISSED
@@ -172,8 +174,9 @@ public record PracticeView(
      *
      * @param latex empty for a choice
      * @param options ids of the right options
+     * @param words one way of putting it, for an answer in words; empty elsewhere
      */
-    public record AnswerView(String fieldId, String latex, List<String> options) {}
+    public record AnswerView(String fieldId, String latex, List<String> options, String words) {}
 
     public record ExampleView(List<ShownBlock> stem, List<WorkedStepDto> worked, Optional<ShownSecondView> second) {}
 

@@ -164,7 +164,7 @@ final class ItemOnPaper {
                                 + field.answer().suffix(),
                         SIZE,
                         false);
-            case Response.InkWords i -> line((named ? field.label() : "Answer") + ": ", SIZE, false);
+            case Response.InkWords i -> line((named ? field.label() : "Answer, and a picture") + ": ", SIZE, false);
             case Response.Shade(Figure.FractionPicture picture) -> add(type.figure(picture));
             case Response.PlotPoint(Figure.Grid grid) -> add(type.figure(grid));
             case Response.PlotLine(Figure.Grid grid) -> add(type.figure(grid));
@@ -233,6 +233,9 @@ final class ItemOnPaper {
                     .map(String::strip)
                     .map(id -> named(field, id))
                     .collect(Collectors.joining("; "));
+        }
+        if (spec.kind() == Kind.WORDS) {
+            return "for example: " + spec.key();
         }
         String latex = Reader.read(spec.key(), spec.syntax()).latex();
         String suffix = latex.replace("\\", "").endsWith(spec.suffix()) ? "" : " " + spec.suffix();

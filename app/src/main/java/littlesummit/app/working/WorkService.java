@@ -13,6 +13,7 @@ import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
 import littlesummit.app.web.Tag;
+import littlesummit.core.working.ShownWork;
 import littlesummit.core.working.WorkLetters;
 import littlesummit.core.working.WorkState;
 import littlesummit.core.working.ink.Layer;
@@ -151,7 +152,8 @@ public class WorkService {
     }
 
     private Optional<String> refusal(WorkPageEntity page, ServedItem item) {
-        return pages.shown(page).refusal(WorkLetters.of(item.item()));
+        ShownWork shown = pages.shown(page);
+        return item.item().isRead() ? shown.pictureRefusal() : shown.refusal(WorkLetters.of(item.item()));
     }
 
     /**

@@ -47,6 +47,11 @@ public record AnswerSpec(
         return new AnswerSpec(Kind.CHOICE, Form.Shape.ANY, expected, Set.of(), "", new LinkedHashSet<>(options));
     }
 
+    /** @param example an answer that a reader would give full credit */
+    public static AnswerSpec words(String example) {
+        return of(Kind.WORDS, Form.Shape.ANY, example);
+    }
+
     public AnswerSpec withSuffix(String shown) {
         return new AnswerSpec(kind, form, expected, letters, shown, options);
     }
@@ -71,7 +76,7 @@ public record AnswerSpec(
         return switch (kind) {
             case NUMBER -> Syntax.number().asking(letters);
             case EXPRESSION, EQUATION -> Syntax.expression(letters);
-            case PAIR, SET, CHOICE -> Syntax.list().asking(letters);
+            case PAIR, SET, CHOICE, WORDS -> Syntax.list().asking(letters);
             case DOMAIN -> Syntax.domain(letters);
             case QUANTITY -> Syntax.quantity().asking(letters);
         };

@@ -18,6 +18,9 @@ public final class Grader {
         if (spec.kind() == Kind.CHOICE) {
             return ChoiceGrader.grade(spec, entry);
         }
+        if (spec.kind() == Kind.WORDS) {
+            return InWords.grade(entry);
+        }
         return switch (spec.read(entry)) {
             case Reading.Stopped stopped -> Entries.unreadable(stopped);
             case Reading.Understood(Statement statement) -> {
@@ -42,7 +45,7 @@ public final class Grader {
                 case SET -> SetGrader.grade(spec, expected, entry);
                 case DOMAIN -> DomainGrader.grade(spec, expected, entry);
                 case QUANTITY -> QuantityGrader.grade(spec, expected, entry);
-                case CHOICE -> throw new IllegalStateException("a choice is graded by its ids");
+                case CHOICE, WORDS -> throw new IllegalStateException("graded without reading: " + spec.kind());
             };
         } catch (MathProblem problem) {
             return Entries.unreadable(problem);

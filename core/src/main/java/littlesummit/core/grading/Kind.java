@@ -12,7 +12,9 @@ public enum Kind {
     SET,
     DOMAIN,
     QUANTITY,
-    CHOICE;
+    CHOICE,
+    /** Words that a person reads. */
+    WORDS;
 
     /** The name in files and messages, such as {@code number}. */
     public String code() {

@@ -69,6 +69,7 @@ public enum Reason {
     // Not read
     BLANK("Nothing is entered yet."),
     TOO_LONG("This is longer than 500 characters. Shorten it."),
+    FEW_WORDS("Say it in a few words, in a sentence that somebody else understands."),
     TOO_DEEP("Too many brackets inside one another. Simplify it."),
     TOO_LARGE("This is too large to be worked with. Check the exponents and the number of digits."),
     SYNTAX("This could not be read from the marked place on."),

@@ -34,6 +34,15 @@ public record Field(
         return new Field(id, label, "", new Response.ChooseOne(options), answer, List.of(mistakes));
     }
 
+    /**
+     * Words to a picture that is drawn on the page.
+     *
+     * @param example what a reader would give full credit
+     */
+    public static Field inWords(String id, String label, String wanted, String example) {
+        return new Field(id, label, wanted, new Response.InkWords(), AnswerSpec.words(example), List.of());
+    }
+
     /** The same answer given in another way than by choosing from a list below each other. */
     public Field by(Response other) {
         return new Field(id, label, wanted, other, answer, mistakes);

@@ -44,6 +44,13 @@ public record Item(
                 + Integer.toHexString(text.reverse().toString().hashCode());
     }
 
+    /** Whether a person has to read it: there is a picture to draw, with words. */
+    public boolean isRead() {
+        return parts.stream()
+                .flatMap(p -> p.fields().stream())
+                .anyMatch(f -> f.response() instanceof Response.InkWords);
+    }
+
     /** Chance, 0 to 1, of getting every part right by guessing: nil as soon as something is typed. */
     public double guessChance() {
         return parts.stream()

@@ -16,7 +16,7 @@ final class Palette {
             case PAIR -> List.of("( , )", "x/y", "−");
             case SET -> List.of("{ , }", "x/y", "√", "none");
             case DOMAIN -> List.of("∞", "∪", "≠", "≤", "≥", "x/y");
-            case QUANTITY, CHOICE -> List.of();
+            case QUANTITY, CHOICE, WORDS -> List.of();
         };
     }
 

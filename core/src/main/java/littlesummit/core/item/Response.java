@@ -38,7 +38,7 @@ public sealed interface Response {
     /** Units to lay along an object. Sends how many units long it is. */
     record LayUnits(Figure.Measured object) implements Response {}
 
-    /** Ink with words, read by a person. */
+    /** Words to a picture on the page, both read by a person. Sends the words. */
     record InkWords() implements Response {}
 
     /** The entry for the grader that stands for what the screen sent. */

@@ -20,6 +20,11 @@ public final class Explain {
         if (step.regained()) {
             return "back to where you were: the one like it was right.";
         }
+        if (step.terms().read() && step.outcome().isRightUnaided()) {
+            return step.isWaiting()
+                    ? "handed in; it counts once it is read."
+                    : "your picture and your words have been read.";
+        }
         return switch (target) {
             case Target.Score s -> byScore(step);
             case Target.Quiz q -> byScore(step);

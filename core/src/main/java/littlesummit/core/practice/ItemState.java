@@ -8,6 +8,7 @@ import littlesummit.core.item.ItemRef;
 /**
  * Where a student stands in one item.
  *
+ * @param read whether a person has to read it
  * @param outcome present once it is closed
  */
 public record ItemState(
@@ -17,6 +18,7 @@ public record ItemState(
         double guess,
         List<PartState> parts,
         boolean exampleOpened,
+        boolean read,
         Optional<Outcome> outcome) {
     public ItemState {
         parts = List.copyOf(parts);
@@ -30,6 +32,7 @@ public record ItemState(
                 served.guess(),
                 served.tries().stream().map(PartState::fresh).toList(),
                 false,
+                served.read(),
                 Optional.empty());
     }
 
@@ -67,7 +70,7 @@ public record ItemState(
     ItemState withPart(int index, PartState part, boolean needsWork) {
         List<PartState> changed = new ArrayList<>(parts);
         changed.set(index, part);
-        ItemState next = new ItemState(itemId, ref, similar, guess, changed, exampleOpened, outcome);
+        ItemState next = new ItemState(itemId, ref, similar, guess, changed, exampleOpened, read, outcome);
         boolean staysOpen = next.currentPart() < changed.size() || needsWork && next.finished() != Outcome.MISSED;
         return staysOpen ? next : next.closed(next.finished());
     }
@@ -87,10 +90,10 @@ public record ItemState(
     }
 
     ItemState closed(Outcome as) {
-        return new ItemState(itemId, ref, similar, guess, parts, exampleOpened, Optional.of(as));
+        return new ItemState(itemId, ref, similar, guess, parts, exampleOpened, read, Optional.of(as));
     }
 
     ItemState withExample() {
-        return new ItemState(itemId, ref, similar, guess, parts, true, outcome);
+        return new ItemState(itemId, ref, similar, guess, parts, true, read, outcome);
     }
 }

@@ -16,8 +16,17 @@ public sealed interface PracticeEvent {
      * @param guess chance of being right by guessing, 0 to 1
      * @param tries allowed tries, by part
      * @param slot place in a fixed set, −1 for none
+     * @param read whether a person has to read it, whatever the assignment says of work
      */
-    record Served(Instant at, String itemId, ItemRef ref, boolean similar, double guess, List<Integer> tries, int slot)
+    record Served(
+            Instant at,
+            String itemId,
+            ItemRef ref,
+            boolean similar,
+            double guess,
+            List<Integer> tries,
+            int slot,
+            boolean read)
             implements PracticeEvent {
         public Served {
             tries = List.copyOf(tries);

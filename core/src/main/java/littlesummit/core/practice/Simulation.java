@@ -81,7 +81,8 @@ public final class Simulation {
         boolean similar = state.offersSimilar();
         int slot = similar && state.currentSlot() >= 0 ? state.currentSlot() : state.nextSlot();
         ItemRef ref = new ItemRef("simulated", 1, state.nextTier(), "any", number);
-        SkillState served = state.after(new PracticeEvent.Served(Instant.EPOCH, id, ref, similar, 0, List.of(1), slot));
+        SkillState served =
+                state.after(new PracticeEvent.Served(Instant.EPOCH, id, ref, similar, 0, List.of(1), slot, false));
         PracticeEvent.Result result = right ? PracticeEvent.Result.CORRECT : PracticeEvent.Result.INCORRECT;
         return served.after(new PracticeEvent.Tried(Instant.EPOCH, id, 0, result, Map.of("answer", result.name())));
     }

@@ -103,11 +103,11 @@ public record SkillState(
                         item.parts()
                                 .get(t.part())
                                 .tried(t.result(), t.entries(), policyHere().freeForms()),
-                        needsWork());
+                        needsWork(item));
             case PracticeEvent.Tried t -> item;
             case PracticeEvent.HintOpened h
             when isOpen(item, h.part()) ->
-                item.withPart(h.part(), item.parts().get(h.part()).withHints(h.count()), needsWork());
+                item.withPart(h.part(), item.parts().get(h.part()).withHints(h.count()), needsWork(item));
             case PracticeEvent.HintOpened h -> item;
             case PracticeEvent.WorkShown w -> item.withWork();
             case PracticeEvent.ExampleOpened e -> item.withExample();
@@ -118,6 +118,10 @@ public record SkillState(
 
     private boolean needsWork() {
         return policy.work() == Policy.Work.REQUIRED;
+    }
+
+    private boolean needsWork(ItemState item) {
+        return needsWork() || item.read();
     }
 
     private static boolean isOpen(ItemState item, int part) {
@@ -134,7 +138,7 @@ public record SkillState(
 
     /** The state after this item has ended so. */
     SkillState closed(ItemState item, Outcome outcome, Instant at) {
-        int credit = needsWork() && outcome.isRightUnaided() ? Step.UNREAD : Step.FULL;
+        int credit = needsWork(item) && outcome.isRightUnaided() ? Step.UNREAD : Step.FULL;
         return closed(
                         new Step(
                                 at,
@@ -144,7 +148,7 @@ public record SkillState(
                                 0,
                                 0,
                                 false,
-                                new Step.Terms(item.similar(), item.guess(), currentSlot(), credit)),
+                                new Step.Terms(item.similar(), item.guess(), currentSlot(), credit, item.read())),
                         true)
                 .withReached();
     }
@@ -190,7 +194,7 @@ public record SkillState(
     /** Work was read, or a reading taken back: the whole history is counted once more. */
     private SkillState read(PracticeEvent.WorkRead read) {
         List<Step> steps = history.stream()
-                .map(s -> s.itemId().equals(read.itemId()) && s.outcome().isRightUnaided()
+                .map(s -> s.itemId().equals(read.itemId()) && s.outcome().isRightUnaided() && isRead(s)
                         ? new Step(
                                 s.at(),
                                 s.itemId(),
@@ -202,7 +206,12 @@ public record SkillState(
                                 s.terms().withCredit(read.credit()))
                         : s)
                 .toList();
-        return needsWork() ? counted(steps, true).withReached() : this;
+        return steps.equals(history) ? this : counted(steps, true).withReached();
+    }
+
+    /** Whether the work of a closed item is read for credit. */
+    private boolean isRead(Step step) {
+        return needsWork() || step.terms().read();
     }
 
     /** These steps from the beginning, with everything else as it is. */

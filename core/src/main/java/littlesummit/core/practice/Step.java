@@ -26,12 +26,13 @@ public record Step(
      * @param slot place in a fixed set, −1 for none
      * @param credit of the work shown for it, 0 to 100 in percent, {@link Step#UNREAD} while it waits; 100 where none
      *     was required
+     * @param read whether a person has to read this item, whatever the assignment says of work
      */
-    public record Terms(boolean similar, double guess, int slot, int credit) {
-        static final Terms OLD = new Terms(false, 0, -1, FULL);
+    public record Terms(boolean similar, double guess, int slot, int credit, boolean read) {
+        static final Terms OLD = new Terms(false, 0, -1, FULL, false);
 
         Terms withCredit(int given) {
-            return new Terms(similar, guess, slot, given);
+            return new Terms(similar, guess, slot, given, read);
         }
     }
 

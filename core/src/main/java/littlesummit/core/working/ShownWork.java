@@ -1,10 +1,10 @@
 package littlesummit.core.working;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import littlesummit.core.grading.InWords;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.Reading;
 import littlesummit.core.math.Statement;
@@ -21,11 +21,6 @@ import littlesummit.core.math.Statement;
 public record ShownWork(List<String> lines, double inkLength, int photos) {
     /** About a third of the sheet's width: more than a dot or a slip of the pen. Decided here; no source. */
     private static final double SHORTEST_INK = 120;
-
-    private static final int FEWEST_WORDS = 3;
-    private static final Pattern BREAK = Pattern.compile("[^\\p{L}]+");
-    /** Two letters or more, with a vowel among them. */
-    private static final Pattern WORD = Pattern.compile("(?=.*[aeiouyäöüáéíóúàèìòù])\\p{L}{2,}");
 
     /** Two numbers and a sign between them, in whatever notation of one's own. */
     private static final Pattern COMPUTATION = Pattern.compile("\\d\\D*[-+*/:×·÷=x^−]\\D*\\d");
@@ -55,19 +50,27 @@ public record ShownWork(List<String> lines, double inkLength, int photos) {
                         + " words.");
     }
 
+    /**
+     * The same where a picture is asked for: lines and words are none.
+     *
+     * @return what is missing, in a sentence; empty when there is a picture
+     */
+    public Optional<String> pictureRefusal() {
+        if (photos > 0 || inkLength >= SHORTEST_INK) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                inkLength > 0
+                        ? "There is only a dot or a short stroke on your page so far. Draw the whole picture."
+                        : "There is no picture on your page yet. Draw it there, or add a photo of one on paper.");
+    }
+
     private static boolean isWork(String line, Set<String> letters) {
         return switch (Lines.parse(line, letters)) {
             case Reading.Understood(Statement statement) -> works(statement);
             case Reading.Stopped s ->
-                words(line) >= FEWEST_WORDS || COMPUTATION.matcher(line).find();
+                InWords.isSaid(line) || COMPUTATION.matcher(line).find();
         };
-    }
-
-    private static long words(String line) {
-        return BREAK.splitAsStream(line.toLowerCase(Locale.ROOT))
-                .filter(w -> WORD.matcher(w).matches())
-                .distinct()
-                .count();
     }
 
     /** More than an answer: something is done to numbers or letters. */

@@ -31,7 +31,7 @@ class ExplainTest {
         boolean redo = state.toRedo().isPresent();
         ItemRef ref = new ItemRef("s", 1, state.nextTier(), "v", number);
         SkillState now = state.after(
-                new PracticeEvent.Served(NOW, id, ref, redo, 0, List.of(how == 'm' ? 1 : 3), state.nextSlot()));
+                new PracticeEvent.Served(NOW, id, ref, redo, 0, List.of(how == 'm' ? 1 : 3), state.nextSlot(), false));
         if (how == 'a') {
             now = now.after(new PracticeEvent.HintOpened(NOW, id, 0, 1));
         }

@@ -32,9 +32,20 @@ class RequiredWorkTest {
     }
 
     private String serve(boolean similar) {
+        return serve(similar, false);
+    }
+
+    private String serve(boolean similar, boolean read) {
         String id = "item-" + items++;
         happens(new PracticeEvent.Served(
-                NOW, id, new ItemRef("s", 1, state.nextTier(), "v", items), similar, 0, List.of(1), state.nextSlot()));
+                NOW,
+                id,
+                new ItemRef("s", 1, state.nextTier(), "v", items),
+                similar,
+                0,
+                List.of(1),
+                state.nextSlot(),
+                read));
         return id;
     }
 
@@ -210,5 +221,38 @@ class RequiredWorkTest {
 
     private PracticeEvent log(String id) {
         return log.stream().filter(e -> e.itemId().equals(id)).findFirst().orElseThrow();
+    }
+
+    /** Where the assignment wants no work, an item that is read by a person does. */
+    @Test
+    void anItemThatIsReadWaitsWhateverTheAssignmentSays() {
+        state = SkillState.start(Policy.DEFAULT, new Target.Score(80));
+        String plain = serve(false);
+        tried(plain, Result.CORRECT);
+        assertEquals(18, state.sureMeasure());
+
+        String sketch = serve(false, true);
+        tried(sketch, Result.CORRECT);
+        assertTrue(state.current().orElseThrow().awaitsWork());
+        happens(new PracticeEvent.WorkShown(NOW, sketch));
+        assertEquals(1, state.waiting());
+        assertEquals(18, state.sureMeasure());
+        assertTrue(state.measure() > 18);
+
+        read(sketch, 100);
+        assertEquals(0, state.waiting());
+        assertEquals(state.measure(), state.sureMeasure());
+        assertEquals(state, SkillState.replay(Policy.DEFAULT, new Target.Score(80), log));
+    }
+
+    @Test
+    void aCreditForWorkThatNobodyAskedForChangesNothing() {
+        state = SkillState.start(Policy.DEFAULT, new Target.Score(80));
+        String plain = serve(false);
+        tried(plain, Result.CORRECT);
+        SkillState before = state;
+        read(plain, 10);
+
+        assertEquals(before, state);
     }
 }

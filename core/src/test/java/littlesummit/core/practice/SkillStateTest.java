@@ -29,7 +29,7 @@ class SkillStateTest {
     private String serve(boolean similar, Integer... tries) {
         String id = "item-" + items++;
         happens(new PracticeEvent.Served(
-                NOW, id, new ItemRef("s", 1, state.nextTier(), "v", items), similar, 0, List.of(tries), -1));
+                NOW, id, new ItemRef("s", 1, state.nextTier(), "v", items), similar, 0, List.of(tries), -1, false));
         return id;
     }
 

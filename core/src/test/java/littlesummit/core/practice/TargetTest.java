@@ -30,7 +30,14 @@ class TargetTest {
         String id = "item-" + number;
         boolean redo = state.toRedo().isPresent();
         SkillState now = state.after(new PracticeEvent.Served(
-                NOW, id, new ItemRef("s", 1, state.nextTier(), "v", number), redo, 0, List.of(1), state.nextSlot()));
+                NOW,
+                id,
+                new ItemRef("s", 1, state.nextTier(), "v", number),
+                redo,
+                0,
+                List.of(1),
+                state.nextSlot(),
+                false));
         if (how == 'a') {
             now = now.after(new PracticeEvent.HintOpened(NOW, id, 0, 1));
         }
@@ -117,7 +124,7 @@ class TargetTest {
     void forecastOfARun(String course, int ifRight, int ifMissed, int atLeast) {
         SkillState state = work(new Target.Run(3, 5), course);
         SkillState open = state.after(
-                new PracticeEvent.Served(NOW, "now", new ItemRef("s", 1, 1, "v", 99), false, 0, List.of(1), -1));
+                new PracticeEvent.Served(NOW, "now", new ItemRef("s", 1, 1, "v", 99), false, 0, List.of(1), -1, false));
 
         assertEquals(new Forecast(ifRight, ifMissed, atLeast), Forecast.of(open));
     }

@@ -71,4 +71,14 @@ class ShownWorkTest {
         assertEquals(Optional.empty(), new ShownWork(List.of(), 0, 1).refusal(LETTERS));
         assertTrue(new ShownWork(List.of(), 4, 0).refusal(LETTERS).orElseThrow().contains("dot"));
     }
+
+    @Test
+    void whereAPictureIsAskedForLinesAreNone() {
+        List<String> lines = List.of("3 of 5 equal parts are shaded");
+
+        assertTrue(new ShownWork(lines, 0, 0).pictureRefusal().orElseThrow().contains("no picture"));
+        assertTrue(new ShownWork(lines, 4, 0).pictureRefusal().orElseThrow().contains("short stroke"));
+        assertEquals(Optional.empty(), new ShownWork(List.of(), 400, 0).pictureRefusal());
+        assertEquals(Optional.empty(), new ShownWork(List.of(), 0, 1).pictureRefusal());
+    }
 }

@@ -1,110 +1,67 @@
 package littlesummit.content.code.number;
 
-import java.util.List;
-import littlesummit.core.grading.AnswerSpec;
-import littlesummit.core.grading.Form;
-import littlesummit.core.item.Block;
-import littlesummit.core.item.Field;
-import littlesummit.core.item.Figure;
-import littlesummit.core.item.Item;
-import littlesummit.core.item.ItemRef;
-import littlesummit.core.item.Part;
-import littlesummit.core.skill.Draw;
-import littlesummit.core.skill.Grounds;
-import littlesummit.core.skill.Items;
-import littlesummit.core.skill.Mistakes;
-import littlesummit.core.skill.SkillDefinition;
+import littlesummit.core.skill.ItemKind;
+import littlesummit.core.skill.KindSkill;
 
-/** Fractions in lowest terms, proper and improper. */
-public final class FractionLowest extends SkillDefinition {
+/** Fractions in lowest terms: cancelled, completed, found in a situation, and cancelled wrongly by somebody. */
+public final class FractionLowest extends KindSkill {
     public FractionLowest() {
-        super("fraction-lowest", "Fractions in lowest terms", List.of("bare", "share"));
-    }
-
-    @Override
-    public int version() {
-        return 2;
-    }
-
-    @Override
-    public Item make(ItemRef ref, Draw draw) {
-        int q = draw.between(3, Grounds.of(ref.tier(), 9, 13, 19));
-        int p = ref.tier() == 3
-                ? draw.between(q + 1, 3 * q, n -> gcd(n, q) == 1)
-                : draw.between(1, q - 1, n -> gcd(n, q) == 1);
-        int k = Grounds.of(
-                ref.tier(), draw.oneOf(2, 3, 4, 5), draw.oneOf(4, 6, 8, 9, 10, 12), draw.oneOf(6, 8, 12, 14, 15, 18));
-        int num = p * k;
-        int den = q * k;
-        AnswerSpec answer = AnswerSpec.number(Form.Shape.FRACTION_LOWEST, p + "/" + q);
-        int small = smallestFactor(k);
-        Mistakes mistakes = Mistakes.of(answer)
-                .add(p + "/" + den, "top-only", "Only the top was divided. Divide both by the same number.")
-                .add(num + "/" + q, "bottom-only", "Only the bottom was divided. Divide both by the same number.")
-                .addIf(
-                        small != k,
-                        num / small + "/" + den / small,
-                        "not-finished",
-                        "You are on the way. Top and bottom still share a factor.")
-                .add(q + "/" + p, "upside-down", "It looks as if top and bottom have changed places.");
-        Field field = Field.typed(
-                "answer",
-                "In lowest terms",
-                "one fraction in lowest terms" + (ref.tier() == 3 ? ", not a mixed number" : ""),
-                answer,
-                mistakes.list());
-        String stem = ref.variant().equals("bare")
-                ? "Write this fraction in lowest terms."
-                : ref.tier() == 3
-                        ? "One measure of oats holds " + den + " grams. The mule gets " + num
-                                + " grams a day. How many measures is that? Write it in lowest terms."
-                        : "Of " + den + " lanterns in the hut, " + num
-                                + " are lit. Write the share that is lit in lowest terms.";
-        Items item = Items.of(ref)
-                .text(stem)
-                .formula("\\frac{" + num + "}{" + den + "}")
-                .part(Part.of(
-                        "What is it in lowest terms?",
-                        field,
-                        "Is there a number that divides both the top and the bottom?",
-                        "Divide top and bottom by their greatest common factor. The value stays the same.",
-                        "Both " + num + " and " + den + " can be divided by " + small + "."))
-                .step(
-                        "Find the greatest common factor: it is " + k + ".",
-                        "\\frac{" + k + "\\cdot " + p + "}{" + k + "\\cdot " + q + "}")
-                .step("Divide top and bottom by it.", "\\frac{" + p + "}{" + q + "}")
-                .given(num + "/" + den);
-        return den <= 40 && ref.tier() < 3
-                ? item.second("As a bar", bars(num, den, p, q)).build()
-                : item.build();
-    }
-
-    private static Block[] bars(int num, int den, int p, int q) {
-        return new Block[] {
-            new Block.Text("The same length is shaded in both bars. The second has larger parts, and fewer of them."),
-            picture(num, den),
-            picture(p, q)
-        };
-    }
-
-    private static Block picture(int num, int den) {
-        return new Block.Picture(new Figure.FractionPicture(
-                "A bar of " + den + " equal parts, " + num + " of them shaded.",
-                Figure.Shape.BAR,
-                1,
-                java.util.Collections.nCopies(den, 1.0),
-                num));
-    }
-
-    private static int smallestFactor(int k) {
-        int f = 2;
-        while (k % f != 0) {
-            f++;
-        }
-        return f;
-    }
-
-    static int gcd(int a, int b) {
-        return b == 0 ? a : gcd(b, a % b);
+        super(
+                "fraction-lowest",
+                "Fractions in lowest terms",
+                3,
+                Tier.of(
+                        "A fraction that stands there: cancelled, completed, or left as it is.",
+                        ItemKind.of(
+                                "bare",
+                                LowestItem::bare,
+                                "Write this fraction in lowest terms.",
+                                "Write the same number with the smallest top and bottom."),
+                        ItemKind.of(
+                                "missing",
+                                LowestItem::missing,
+                                "These two fractions are the same number. One part of it is hidden.",
+                                "A drop of soup has fallen on one number here. Both fractions are equal."),
+                        ItemKind.of(
+                                "already",
+                                LowestItem::already,
+                                "Only one of these fractions cannot be cancelled any further.",
+                                "Look for the fraction that is in lowest terms already.")),
+                Tier.of(
+                        "A share that has to be found first: of all, of what is left, or in a table.",
+                        ItemKind.of(
+                                "left",
+                                LowestShare::left,
+                                "Of %d lanterns in the hut, %d are lit.",
+                                "The orchard has %d trees. This week %d of them were pruned.",
+                                "There are %d sheep on the pasture, and %d of them are shorn."),
+                        ItemKind.of(
+                                "together",
+                                LowestShare::together,
+                                "In the herd there are %d white goats and %d brown ones.",
+                                "In the box lie %d apples and %d pears.",
+                                "This morning %d hikers came up by the trail and %d by the cable way."),
+                        ItemKind.of(
+                                "table",
+                                LowestShare::table,
+                                "The joiner has counted his boards.",
+                                "The bee-keeper has counted her jars.")),
+                Tier.of(
+                        "Somebody's cancelling that goes wrong, rules that somebody states, and more than one whole.",
+                        ItemKind.of(
+                                "improper",
+                                LowestShare::measures,
+                                "One measure of oats holds %d grams. The mule gets %d grams a day.",
+                                "A can of milk holds %d decilitres. The calf drinks %d decilitres a day."),
+                        ItemKind.of(
+                                "wrong",
+                                LowestWrong::make,
+                                "%s has cancelled a fraction step by step. One step is wrong.",
+                                "In the exercise book of %s one of these steps does not hold."),
+                        ItemKind.of(
+                                "rule",
+                                LowestRule::make,
+                                "%s says: “%s” Which of these shows best whether that is so?",
+                                "%s has written on a slip of paper: “%s” Which of these fits?")));
     }
 }
