@@ -2,9 +2,12 @@ package littlesummit.content.code;
 
 import java.util.List;
 import littlesummit.core.item.Field;
+import littlesummit.core.item.Item;
+import littlesummit.core.item.ItemRef;
 import littlesummit.core.item.Part;
 import littlesummit.core.skill.Choices;
 import littlesummit.core.skill.Draw;
+import littlesummit.core.skill.Items;
 
 /**
  * What can be said of a rule that somebody states: it always holds, or an example goes against it.
@@ -38,6 +41,26 @@ public record StatedRule(String against, List<String> others, String toTry, Stri
                         + " that goes against a rule is enough to show that it does not hold. " + article
                         + " that fits it shows nothing.",
                 through);
+    }
+
+    /**
+     * The item: who says what, the question, why it is so, and what goes against it.
+     *
+     * @param noun what the examples are, in one word
+     */
+    public Item item(ItemRef ref, String text, Part part, String noun, String why) {
+        String end = against.endsWith(".") ? "" : ".";
+        return Items.of(ref)
+                .text(text)
+                .part(part)
+                .step(why, "")
+                .step(
+                        holds()
+                                ? "So no " + noun + " can go against it."
+                                : "This one goes against it: " + against + end,
+                        "")
+                .given("")
+                .build();
     }
 
     private Field field(Draw draw) {

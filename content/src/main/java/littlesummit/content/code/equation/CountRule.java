@@ -6,7 +6,6 @@ import littlesummit.content.code.Words;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.skill.Draw;
-import littlesummit.core.skill.Items;
 
 /** A rule about the number of solutions that somebody states: it holds, or one of the equations goes against it. */
 final class CountRule {
@@ -43,22 +42,17 @@ final class CountRule {
                     case SAME -> rule("", no, nil);
                     case DIFFERENT -> rule("", nil, one);
                 };
-        return Items.of(ref)
-                .text(frame.formatted(Words.name(draw), rule.text))
-                .part(stated.part(
+        return stated.item(
+                ref,
+                frame.formatted(Words.name(draw), rule.text),
+                stated.part(
                         draw,
                         "an equation",
                         "To which equations does the rule apply? Look at coefficients and constants.",
                         "Go through the equations one by one: is it one that the rule speaks of, and does it end as the"
-                                + " rule says?"))
-                .step(why(rule), "")
-                .step(
-                        stated.holds()
-                                ? "So no equation can go against it."
-                                : "This one goes against it: " + stated.against(),
-                        "")
-                .given("")
-                .build();
+                                + " rule says?"),
+                "equation",
+                why(rule));
     }
 
     private static StatedRule rule(String against, String other, String another) {

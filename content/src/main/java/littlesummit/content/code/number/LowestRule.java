@@ -6,7 +6,6 @@ import littlesummit.content.code.Words;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.skill.Draw;
-import littlesummit.core.skill.Items;
 
 /** A rule about cancelling that somebody states: it holds, or one of the fractions goes against it. */
 final class LowestRule {
@@ -44,21 +43,16 @@ final class LowestRule {
                     case PRIME, NEIGHBOURS -> rule("", odd, even);
                     case TIMES -> rule("", added, neighbours);
                 };
-        return Items.of(ref)
-                .text(frame.formatted(Words.name(draw), rule.text))
-                .part(stated.part(
+        return stated.item(
+                ref,
+                frame.formatted(Words.name(draw), rule.text),
+                stated.part(
                         draw,
                         "a fraction",
                         "To which fractions does the rule apply? Look at top and bottom.",
-                        "Go through them one by one: is it one that the rule speaks of, and is it as the rule says?"))
-                .step(why(rule), "")
-                .step(
-                        stated.holds()
-                                ? "So no fraction can go against it."
-                                : "This one goes against it: " + stated.against(),
-                        "")
-                .given("")
-                .build();
+                        "Go through them one by one: is it one that the rule speaks of, and is it as the rule says?"),
+                "fraction",
+                why(rule));
     }
 
     private static String equal(int num, int den, int by) {

@@ -7,7 +7,6 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.math.Rational;
 import littlesummit.core.skill.Draw;
-import littlesummit.core.skill.Items;
 import littlesummit.core.skill.Linear;
 
 /** A rule about powers that somebody states: it holds, or one of the powers goes against it. */
@@ -45,22 +44,17 @@ final class ExponentRule {
                     case LARGER -> rule(zero, square, product);
                     case SAME, TURNED -> rule("", square, zero);
                 };
-        return Items.of(ref)
-                .text(frame.formatted(Words.name(draw), rule.text))
-                .part(stated.part(
+        return stated.item(
+                ref,
+                frame.formatted(Words.name(draw), rule.text),
+                stated.part(
                         draw,
                         "a power",
                         "To which powers does the rule apply? Look at base and exponent.",
                         "Go through them one by one: is it one that the rule speaks of, and does it come out as the"
-                                + " rule says?"))
-                .step(why(rule), "")
-                .step(
-                        stated.holds()
-                                ? "So no power can go against it."
-                                : "This one goes against it: " + stated.against() + ".",
-                        "")
-                .given("")
-                .build();
+                                + " rule says?"),
+                "power",
+                why(rule));
     }
 
     private static String equation(int base, int exponent) {

@@ -83,21 +83,16 @@ final class AngleReasons {
                     case HALF -> rule(three, beside, right);
                     case RIGHT, BOTH -> rule("", beside, opposite);
                 };
-        return Items.of(ref)
-                .text(frame.formatted(Words.name(draw), rule.text))
-                .part(stated.part(
+        return stated.item(
+                ref,
+                frame.formatted(Words.name(draw), rule.text),
+                stated.part(
                         draw,
                         "an example",
                         "Of which angles does the rule speak: beside each other, or opposite?",
-                        "Go through them one by one: does the rule speak of it, and is it as the rule says?"))
-                .step(why(rule), "")
-                .step(
-                        stated.holds()
-                                ? "So no example can go against it."
-                                : "This goes against it: " + stated.against(),
-                        "")
-                .given("")
-                .build();
+                        "Go through them one by one: does the rule speak of it, and is it as the rule says?"),
+                "example",
+                why(rule));
     }
 
     private static StatedRule rule(String against, String other, String another) {
