@@ -204,7 +204,7 @@ class CommandsTest {
                         !(Grader.grade(spec, m.get("entry").textValue()) instanceof Verdict.Correct), id + " " + m));
     }
 
-    private static String items(String... options) throws IOException {
+    private static String printed(String... options) throws IOException {
         StringWriter out = new StringWriter();
         BufferedWriter writer = new BufferedWriter(out);
         assertEquals(0, ItemsCommand.run(List.of(options), writer));
@@ -214,7 +214,7 @@ class CommandsTest {
 
     @Test
     void lessonsArePrintedLikeSkills() throws IOException {
-        List<JsonNode> printed = read(items("--skill", "lesson-percent-parts", "--tier", "2", "--count", "2"));
+        List<JsonNode> printed = read(printed("--skill", "lesson-percent-parts", "--tier", "2", "--count", "2"));
 
         assertEquals(2, printed.size());
         assertTrue(printed.getFirst().at("/parts").size() >= 2);
@@ -222,7 +222,7 @@ class CommandsTest {
 
     @Test
     void theListHasSkillsAndLessons() throws IOException {
-        List<String> listed = items("--list").lines().toList();
+        List<String> listed = printed("--list").lines().toList();
 
         assertTrue(listed.containsAll(List.of("mean", "lesson-percent-parts")));
         assertEquals(new Catalogue().skills().size() + new Catalogue().lessons().size(), listed.size());

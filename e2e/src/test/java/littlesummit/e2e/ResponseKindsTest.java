@@ -313,7 +313,7 @@ class ResponseKindsTest {
 
     @Test
     void quantitiesAndTheirUnits() {
-        Item item = open("mass-problems", 1, "total");
+        Item item = open("mass-problems", 1, "total-1");
         Field field = item.parts().getFirst().fields().getFirst();
         assert field.response() instanceof Response.Typed;
         Locator input = part(0).locator("input[data-answer]");
