@@ -129,6 +129,7 @@ class AssigningService {
     public Assignments add(Person instructor, Wish wish) {
         String title = title(wish.title());
         Target target = Target.of(wish.target())
+                .filter(t -> !(t instanceof Target.Lesson))
                 .orElseThrow(() -> Problem.badRequest(
                         "This target is none: a score of 1 to 100, a run, a percent of a set, a quiz, or the"
                                 + " starting check."));

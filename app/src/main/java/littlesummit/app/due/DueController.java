@@ -188,7 +188,7 @@ class DueController {
                 Explain.target(target),
                 target.flag(),
                 target.isByScore(),
-                Explain.policy(assignment.policy()),
+                Explain.policy(assignment.policy(), target),
                 skills.stream().anyMatch(DueSkill::started)
                         || quiz.filter(q -> q.rounds() > 0).isPresent(),
                 finished,

@@ -47,7 +47,7 @@ final class PracticeViews {
                         .map(step -> point(state.target(), step))
                         .toList(),
                 ForecastDto.of(Forecast.of(state)),
-                Explain.policy(state.policyHere()),
+                Explain.policy(state.policyHere(), state.target()),
                 state.policyHere().lineCheck() != Policy.LineCheck.NEVER,
                 state.policy().work() == Policy.Work.REQUIRED,
                 ActiveTime.of(state.history().stream().map(Step::at).toList()).toSeconds(),

@@ -116,6 +116,8 @@ class ClassApiTest extends ApiTest {
                 "at least one skill",
                 wish("T", "\"mean\"", "score:800", "", "2031-01-01T10:00:00Z", ""),
                 "target",
+                wish("T", "\"mean\"", "lesson", "", "2031-01-01T10:00:00Z", ""),
+                "This target is none",
                 wish("T", "\"mean\"", "score:80", "", "2001-01-01T10:00:00Z", ""),
                 "past",
                 wish("T", "\"mean\"", "quiz:90", "", "2031-01-01T10:00:00Z", ""),

@@ -90,17 +90,22 @@ public final class Explain {
         };
     }
 
-    /** What applies in an assignment, in short sentences. */
-    public static List<String> policy(Policy policy) {
+    /** What applies where this is the target, in short sentences. */
+    public static List<String> policy(Policy policy, Target target) {
+        boolean isLesson = target instanceof Target.Lesson;
+        boolean comesBack = isLesson || target instanceof Target.Percent;
         List<String> lines = new ArrayList<>();
         lines.add(count(policy.openTries()) + " typed, "
                 + count(policy.choiceTries()).toLowerCase(Locale.ROOT) + " on a choice");
-        lines.add(policy.hints() ? "A hint keeps an item out of the target" : "No hints here");
+        lines.add(
+                !policy.hints()
+                        ? "No hints here"
+                        : isLesson ? "A hint costs nothing here" : "A hint keeps an item out of the target");
         lines.add(policy.example() ? "Examples cost nothing" : "No worked examples here");
         if (policy.freeForms() > 0) {
             lines.add("A first form slip is free");
         }
-        if (!policy.similar()) {
+        if (!policy.similar() && !comesBack) {
             lines.add("No other one like a missed item");
         }
         if (policy.work() == Policy.Work.REQUIRED) {

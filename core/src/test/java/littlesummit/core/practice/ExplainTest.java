@@ -42,6 +42,8 @@ class ExplainTest {
                 NOW, id, 0, how == 'm' ? Result.INCORRECT : Result.CORRECT, Map.of("answer", id)));
     }
 
+    private static final Target SCORE = new Target.Score(80);
+
     private static String last(Target target, String course) {
         SkillState state = work(target, course);
         return Explain.step(target, state.history().getLast());
@@ -100,7 +102,8 @@ class ExplainTest {
         "run:3/5,3 right in a row or 5 steps on each skill",
         "percent:75/8,75% of 8 items right on each skill",
         "quiz:90,quiz score 90%",
-        "check,take the starting check"
+        "check,take the starting check",
+        "lesson,all steps of the lesson"
     })
     void targetsAreSaid(String code, String says) {
         assertEquals(says, Explain.target(Target.of(code).orElseThrow()));
@@ -119,7 +122,7 @@ class ExplainTest {
                         "A hint keeps an item out of the target",
                         "Examples cost nothing",
                         "A first form slip is free"),
-                Explain.policy(policy(3, true, 1, Policy.Work.OPTIONAL)));
+                Explain.policy(policy(3, true, 1, Policy.Work.OPTIONAL), SCORE));
         assertEquals(
                 List.of(
                         "5 tries typed, one try on a choice",
@@ -127,9 +130,55 @@ class ExplainTest {
                         "No worked examples here",
                         "No other one like a missed item",
                         "Work must be shown"),
-                Explain.policy(policy(5, false, 0, Policy.Work.REQUIRED)));
-        assertTrue(
-                Explain.policy(policy(2, true, 0, Policy.Work.NONE)).getFirst().startsWith("Two tries typed"));
+                Explain.policy(policy(5, false, 0, Policy.Work.REQUIRED), SCORE));
+        assertTrue(Explain.policy(policy(2, true, 0, Policy.Work.NONE), SCORE)
+                .getFirst()
+                .startsWith("Two tries typed"));
+    }
+
+    @Test
+    void whereAMissComesBackNothingElseIsSaid() {
+        Policy strict = policy(1, false, 0, Policy.Work.NONE);
+        String none = "No other one like a missed item";
+
+        assertTrue(Explain.policy(strict, SCORE).contains(none));
+        assertFalse(Explain.policy(strict, new Target.Percent(80, 5)).contains(none));
+        assertFalse(Explain.policy(strict, new Target.Lesson()).contains(none));
+    }
+
+    @Test
+    void aHintCostsNothingInALessonAndIsSaidToCostNothing() {
+        Policy helps = policy(3, true, 1, Policy.Work.NONE);
+
+        assertTrue(Explain.policy(helps, new Target.Lesson()).contains("A hint costs nothing here"));
+        assertFalse(Explain.policy(helps, SCORE).contains("A hint costs nothing here"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+        r| right; on to the next step.
+        a| right; on to the next step.
+        m| missed; it comes again with other numbers.
+        rrrrrrrr| right; the lesson was done already.
+        """)
+    void aLesson(String course, String why) {
+        assertEquals(why, last(new Target.Lesson(), course));
+    }
+
+    @Test
+    void whatAPersonReadsIsHandedInAndThenRead() {
+        SkillState state = SkillState.start(Policy.DEFAULT, SCORE);
+        state = state.after(new PracticeEvent.Served(
+                NOW, "sketch", new ItemRef("s", 1, 1, "v", 1), false, 0, List.of(3), -1, true));
+        state = state.after(new PracticeEvent.Tried(NOW, "sketch", 0, Result.CORRECT, Map.of("why", "words")));
+        state = state.after(new PracticeEvent.WorkShown(NOW, "sketch"));
+        assertEquals(
+                "handed in; it counts once it is read.",
+                Explain.step(SCORE, state.history().getLast()));
+        state = state.after(new PracticeEvent.WorkRead(NOW, "sketch", 50));
+        assertEquals(
+                "your picture and your words have been read.",
+                Explain.step(SCORE, state.history().getLast()));
     }
 
     @Test

@@ -1,67 +1,56 @@
 package littlesummit.content.code.measure;
 
-import java.util.List;
-import littlesummit.core.item.Field;
-import littlesummit.core.item.Item;
-import littlesummit.core.item.ItemRef;
-import littlesummit.core.item.Part;
-import littlesummit.core.skill.Choices;
-import littlesummit.core.skill.Draw;
-import littlesummit.core.skill.Items;
-import littlesummit.core.skill.SkillDefinition;
-import littlesummit.core.skill.Tex;
+import littlesummit.core.skill.ItemKind;
+import littlesummit.core.skill.KindSkill;
 
-/** Which mass is plausible, in grams or kilograms. */
-public final class MassSense extends SkillDefinition {
+/** A feeling for mass: units, sensible masses, order, estimates, and sentences that cannot be true. */
+public final class MassSense extends KindSkill {
     public MassSense() {
-        super("mass-sense", "A feeling for mass", List.of("light", "heavy"));
-    }
-
-    @Override
-    public int version() {
-        return 2;
-    }
-
-    @Override
-    public Item make(ItemRef ref, Draw draw) {
-        boolean light = ref.variant().equals("light");
-        Thing thing = light ? Thing.light(draw) : Thing.heavy(draw);
-        int unit = light ? 10 : 1000;
-        int grams = draw.between((thing.least() + unit - 1) / unit, thing.most() / unit) * unit;
-        boolean other = ref.tier() == 3;
-        String right = other
-                ? light ? Tex.plain(kilos(grams)) + " kg" : Tex.grouped(grams) + " g"
-                : light ? grams + " g" : grams / 1000 + " kg";
-        String number = right.substring(0, right.indexOf(' '));
-        Choices choices = Choices.right(right)
-                .wrong(
-                        number + (right.endsWith("kg") ? " g" : " kg"),
-                        "unit",
-                        "A thousand times off. Compare it with a bag of flour, which weighs 1 kg.");
-        if (ref.tier() > 1) {
-            choices.wrong(
-                    light ? grams * 100L + " g" : grams / 100 + " g",
-                    "size",
-                    "Compare it with something that you know: a bag of flour has 1 kg, a paper clip about 1 g.");
-        }
-        choices.wrong(
-                light ? grams + " mg" : grams / 1000 + " mg", "milligrams", "A milligram is a grain of salt or less.");
-        Field field = choices.shuffled("mass", "Mass", draw);
-        return Items.of(ref)
-                .text("Which is a sensible mass for " + thing.name() + "?")
-                .part(Part.of(
-                        "Choose the mass.",
-                        field,
-                        "Have you held one? Was it lighter or heavier than a bag of flour?",
-                        "A paper clip weighs about 1 g, a bag of flour 1 kg. One kilogram is 1,000 grams.",
-                        "How many of them would weigh as much as a bag of flour, or how many bags would weigh as much"
-                                + " as one?"))
-                .step("Compare with things you know: a paper clip of 1 g, a bag of flour of 1 kg.", "")
-                .step("Only " + right + " is close to what " + thing.name() + " weighs.", "")
-                .build();
-    }
-
-    private static littlesummit.core.math.Rational kilos(int grams) {
-        return littlesummit.core.math.Rational.of(grams, 1000);
+        super(
+                "mass-sense",
+                "A feeling for mass",
+                3,
+                Tier.of(
+                        "One thing: its unit, or its mass.",
+                        ItemKind.of(
+                                "unit",
+                                MassGuess::unit,
+                                "What does %1$s weigh: about %2$s of which unit?",
+                                "The mass of %1$s is about %2$s. The unit has been rubbed out.",
+                                "Somebody has noted for %1$s: %2$s. Which unit belongs there?"),
+                        ItemKind.of(
+                                "mass",
+                                MassGuess::mass,
+                                "Which is a sensible mass for %s?",
+                                "What may %s weigh?",
+                                "Guess the mass of %s without a scale.")),
+                Tier.of(
+                        "Several things compared, and masses in several units.",
+                        ItemKind.of(
+                                "order",
+                                MassOrder::things,
+                                "Put these in order in your mind, from the lightest to the heaviest: %s.",
+                                "Which order goes from light to heavy: %s?",
+                                "Think of %s. Begin with the lightest."),
+                        ItemKind.of(
+                                "heaviest",
+                                MassOrder::heaviest,
+                                "Four parcels lie in the store. Their masses are given in several units.",
+                                "These masses stand on four labels.",
+                                "Compare these four masses.")),
+                Tier.of(
+                        "How many make as much, and a sentence that cannot be true.",
+                        ItemKind.of(
+                                "make",
+                                MassGuess::make,
+                                "About how many %s weigh as much as %s?",
+                                "A huge balance has %s on one pan and %s on the other. About how many are needed?",
+                                "Estimate: how many %s are as heavy as %s?"),
+                        ItemKind.of(
+                                "slip",
+                                MassOrder::slip,
+                                "In the notebook of %s one of these sentences cannot be true.",
+                                "%s has written down four masses. One unit is wrong.",
+                                "Three of these sentences by %s may be true.")));
     }
 }
