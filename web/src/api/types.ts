@@ -1803,6 +1803,10 @@ export interface components {
             leftOut: boolean;
             student: string;
         };
+        LessonStep: {
+            begins: boolean;
+            name: string;
+        };
         LineView: {
             message: string;
             place: string;
@@ -2695,7 +2699,7 @@ export interface components {
             slots: ("OPEN" | "RIGHT" | "AIDED" | "MISSED")[];
             /** Format: int32 */
             stands: number;
-            steps: string[];
+            steps: components["schemas"]["LessonStep"][];
         };
         Texts: {
             texts: string[];

@@ -21,15 +21,29 @@ export function isVerdict(text: string): text is Verdict {
   return text in HEADS;
 }
 
-/** What came of a check, by shape, word and sentence. */
-export function Feedback({ feedback, label = '' }: { feedback: Schemas['FeedbackView']; label?: string }) {
+/**
+ * What came of a check, by shape, word and sentence.
+ *
+ * @param props.read whether a person reads it, and no machine says right or wrong
+ */
+export function Feedback({
+  feedback,
+  label = '',
+  read = false,
+}: {
+  feedback: Schemas['FeedbackView'];
+  label?: string;
+  read?: boolean;
+}) {
   const verdict = isVerdict(feedback.verdict) ? feedback.verdict : 'unreadable';
   const blank = feedback.reason === 'blank';
   const head = blank
     ? 'Nothing entered yet. This costs no try.'
     : feedback.reason === 'few-words'
       ? 'That says too little yet. It costs no try.'
-      : HEADS[verdict];
+      : read && verdict === 'correct'
+        ? 'Enough to be handed in. A person reads it.'
+        : HEADS[verdict];
   return (
     <div
       className={`unfold flex max-w-2xl gap-3 rounded-slip border-l-4 bg-leaf p-4 ${EDGES[verdict]}`}

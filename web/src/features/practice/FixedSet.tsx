@@ -22,10 +22,10 @@ export function FixedSet({ view }: { view: View }) {
           // oxlint-disable-next-line react/no-array-index-key -- a place of the set is its index
           <li
             key={i}
-            className={`grid size-9 place-items-center rounded-slip border ${begins(target.steps, i) ? 'ml-3' : ''} ${i === target.slot ? 'border-2 border-ink bg-leaf' : 'border-rule'}`}
+            className={`grid size-9 place-items-center rounded-slip border ${target.steps[i]?.begins === true ? 'ml-3' : ''} ${i === target.slot ? 'border-2 border-ink bg-leaf' : 'border-rule'}`}
           >
             <span className="sr-only">
-              {target.steps[i] ?? `Item ${i + 1}`}: {WORDS[mark]}
+              {target.steps[i]?.name ?? `Item ${i + 1}`}: {WORDS[mark]}
               {i === target.slot ? ', here now' : ''}
             </span>
             <SlotMark mark={mark} />
@@ -33,7 +33,7 @@ export function FixedSet({ view }: { view: View }) {
         ))}
       </ol>
       {target.steps.length > 0 ? (
-        <LessonLine steps={target.steps} done={target.stands} />
+        <LessonLine steps={target.steps.length} done={target.stands} />
       ) : (
         <p className="text-sm text-soft">
           {target.stands} right of {target.slots.length}
@@ -46,16 +46,10 @@ export function FixedSet({ view }: { view: View }) {
   );
 }
 
-/** What a step is, without which of several it is. */
-const stage = (step: string) => step.split(',')[0];
-
-/** Whether another stage of a lesson begins here. */
-const begins = (steps: string[], i: number) => i > 0 && stage(steps[i] ?? '') !== stage(steps[i - 1] ?? '');
-
-function LessonLine({ steps, done }: { steps: string[]; done: number }) {
+function LessonLine({ steps, done }: { steps: number; done: number }) {
   return (
     <p className="text-sm text-soft">
-      {done} of {steps.length} steps: two situations, practice, a quiz.
+      {done} of {steps} steps: two situations, practice, a quiz.
     </p>
   );
 }

@@ -177,7 +177,7 @@ function Before({ around }: { around: View['around'] }) {
 
 /** Which step of a lesson this is; elsewhere how steep the item is, and its number. */
 function heading({ item, target }: View): string {
-  const step = target.steps[target.slot];
+  const step = target.steps[target.slot]?.name;
   return step === undefined
     ? `${item.similar ? 'Another like it' : `${capital(item.level)} level`} · item ${item.number}`
     : `${step}${item.similar ? ' · once more, with other numbers' : ''}`;

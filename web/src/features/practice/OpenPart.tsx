@@ -74,6 +74,7 @@ export function OpenPart({
             <Feedback
               key={feedback.fieldId + feedback.message}
               feedback={feedback}
+              read={isRead(part)}
               label={part.fields.length > 1 ? labelOf(part, feedback.fieldId) : ''}
             />
           ))}

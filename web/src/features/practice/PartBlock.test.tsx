@@ -2,6 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
+import { NarratorRoom } from '../narration/NarratorContext';
+import { Feedback } from './Feedback';
 import { ClosedPart } from './PartBlock';
 import { PLOT, sceneOf } from '../../testing/scenes';
 
@@ -156,5 +158,18 @@ describe('an answer in words', () => {
     });
     expect(shown).toContain('for example:');
     expect(shown).toContain('The whole has five equal parts.');
+  });
+
+  it('that is tried out is not called right either', () => {
+    const feedback = { fieldId: 'f', verdict: 'correct', reason: '', message: '', at: -1 };
+    const told = (read: boolean) =>
+      renderToStaticMarkup(
+        <NarratorRoom>
+          <Feedback feedback={feedback} read={read} />
+        </NarratorRoom>,
+      );
+    expect(told(true)).toContain('A person reads it.');
+    expect(told(true)).not.toContain('Right.');
+    expect(told(false)).toContain('Right.');
   });
 });

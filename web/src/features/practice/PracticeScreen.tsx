@@ -1,11 +1,11 @@
 import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Button } from '../../ui/Button';
+import { focusFirst, focusPage } from '../../ui/focus';
 import { PageTitle } from '../../ui/Landing';
 import { LeafSwitch } from '../../ui/LeafSwitch';
 import { Mark } from '../../ui/Mark';
 import { NoticePage } from '../../ui/Notice';
-import { intoView } from '../../ui/seen';
 import { useKeys } from '../../ui/useKeys';
 import { figuresOf } from '../working/figures';
 import { WorkPage } from '../working/WorkPage';
@@ -32,12 +32,6 @@ export function PracticeScreen() {
     );
   }
   return <NoticePage title="Opening your page." />;
-}
-
-function focusFirst(selector: string) {
-  const found = document.querySelector<HTMLElement>(selector);
-  found?.focus();
-  intoView(found);
 }
 
 /** Where one is, until when it is due, and the ways to help. */
@@ -79,7 +73,7 @@ function Desk({ view }: { view: View }) {
   useKeys({
     '?': () => setKeys(true),
     t: () => setTable(!table),
-    w: () => focusFirst('[data-line]'),
+    w: focusPage,
     a: () => focusFirst('[data-answer]'),
     k: () => void navigate('/due'),
     g: () =>

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { Stuck } from '../../outbox/Stuck';
 import { Button } from '../../ui/Button';
+import { focusPage } from '../../ui/focus';
 import { useKeys } from '../../ui/useKeys';
 import type { Practice } from './usePractice';
 
@@ -9,12 +10,6 @@ import type { Practice } from './usePractice';
  *
  * @param picture whether a picture is what is asked for
  */
-/** To the sheet where that is open, else to the lines. */
-const toPage = () => {
-  const at = (what: string) => document.querySelector<HTMLElement>(what);
-  (at('[data-ink-surface]') ?? at('[data-line]'))?.focus();
-};
-
 export function ShowWork({ practice, picture }: { practice: Practice; picture: boolean }) {
   const onward = useRef<HTMLButtonElement>(null);
   useEffect(() => onward.current?.focus({ preventScroll: true }), []);
@@ -38,7 +33,7 @@ export function ShowWork({ practice, picture }: { practice: Practice; picture: b
         <Button ref={onward} look="main" hint="N" onClick={show}>
           {picture ? 'Hand in my picture' : 'Hand in my work'}
         </Button>
-        <Button hint="W" onClick={toPage}>
+        <Button hint="W" onClick={focusPage}>
           To my page
         </Button>
       </span>

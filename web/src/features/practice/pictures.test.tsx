@@ -152,7 +152,10 @@ describe('a fixed set', () => {
     stands: 1,
     slots: ['RIGHT', 'OPEN', 'OPEN', 'OPEN'] as View['target']['slots'],
     slot: 1,
-    steps: ['First situation', 'Second situation', 'Quiz, 1 of 2: one try', 'Quiz, 2 of 2: one try'],
+    steps: ['First situation', 'Second situation', 'Quiz, 1 of 2', 'Quiz, 2 of 2'].map((name, i) => ({
+      name,
+      begins: i === 1 || i === 2,
+    })),
   };
   it('names the steps of a lesson and sets its stages apart', () => {
     const html = renderToStaticMarkup(<FixedSet view={view(lesson)} />);

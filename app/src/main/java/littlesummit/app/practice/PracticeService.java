@@ -22,6 +22,7 @@ import littlesummit.core.item.ItemRef;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.ItemState;
 import littlesummit.core.practice.LastLine;
+import littlesummit.core.practice.LessonStage;
 import littlesummit.core.practice.PartCheck;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.PracticeEvent;
@@ -414,13 +415,12 @@ public class PracticeService {
 
     /** What makes the next item: the skill itself, or in a lesson, after its situations, the skill that it leads to. */
     private String generator(Place place, SkillState state) {
-        boolean isPractice = state.stage(state.nextSlot())
-                .filter(stage -> !stage.isSituation())
-                .isPresent();
-        return catalogue
-                .lesson(place.skillId())
-                .filter(lesson -> isPractice || state.target() instanceof Target.Lesson && state.nextSlot() < 0)
-                .map(Lesson::teaches)
-                .orElse(place.skillId());
+        boolean isOwn = !(state.target() instanceof Target.Lesson)
+                || state.stage(state.nextSlot())
+                        .filter(LessonStage::isSituation)
+                        .isPresent();
+        return isOwn
+                ? place.skillId()
+                : catalogue.lesson(place.skillId()).map(Lesson::teaches).orElseThrow();
     }
 }

@@ -57,7 +57,14 @@ public record PracticeView(
             int rowWanted,
             List<Standing.Mark> slots,
             int slot,
-            List<String> steps) {}
+            List<LessonStep> steps) {}
+
+    /**
+     * A place of a lesson.
+     *
+     * @param begins whether another stage begins with it
+     */
+    public record LessonStep(String name, boolean begins) {}
 
     /** What is counted: the mastery score, steps of a run, or items right of a fixed set. */
     public enum Measure {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import littlesummit.app.assignment.Assignment;
+import littlesummit.app.practice.PracticeView.LessonStep;
 import littlesummit.app.practice.PracticeView.Measure;
 import littlesummit.app.practice.PracticeView.Point;
 import littlesummit.app.practice.PracticeView.TargetView;
@@ -110,10 +111,10 @@ final class PracticeViews {
         };
     }
 
-    private static List<String> steps(SkillState state) {
+    private static List<LessonStep> steps(SkillState state) {
         return state.target() instanceof Target.Lesson
                 ? IntStream.range(0, LessonStage.PLACES.size())
-                        .mapToObj(LessonStage::name)
+                        .mapToObj(place -> new LessonStep(LessonStage.name(place), LessonStage.begins(place)))
                         .toList()
                 : List.of();
     }

@@ -47,7 +47,8 @@ class LessonApiTest extends ApiTest {
         assertTrue(freer < guided, freer + " < " + guided);
         assertEquals(1, second.at("/target/slot").intValue());
         assertEquals(
-                "Second situation, with less help", second.at("/target/steps/1").textValue());
+                "Second situation, with less help",
+                second.at("/target/steps/1/name").textValue());
 
         JsonNode practice = steps(1);
         assertEquals(SKILL, skillNow());

@@ -33,6 +33,11 @@ public enum LessonStage {
         return this == QUIZ ? IN_QUIZ : ofTheRest;
     }
 
+    /** Whether a stage begins with a place, after another one. */
+    public static boolean begins(int place) {
+        return place > 0 && PLACES.get(place) != PLACES.get(place - 1);
+    }
+
     /** The stage of a place, and which of how many, such as {@code quiz, 2 of 3}. */
     public static String name(int place) {
         LessonStage stage = PLACES.get(place);

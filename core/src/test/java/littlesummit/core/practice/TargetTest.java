@@ -230,6 +230,16 @@ class TargetTest {
     }
 
     @Test
+    void threeStagesOfALessonBeginAfterAnother() {
+        assertEquals(
+                List.of(1, 2, 4),
+                java.util.stream.IntStream.range(0, LessonStage.PLACES.size())
+                        .filter(LessonStage::begins)
+                        .boxed()
+                        .toList());
+    }
+
+    @Test
     void aLessonIsKeptByItsName() {
         assertEquals(Target.of("lesson"), java.util.Optional.of(new Target.Lesson()));
         assertEquals("lesson", new Target.Lesson().code());

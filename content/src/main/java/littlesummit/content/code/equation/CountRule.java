@@ -1,6 +1,5 @@
 package littlesummit.content.code.equation;
 
-import java.util.List;
 import littlesummit.content.code.StatedRule;
 import littlesummit.content.code.Words;
 import littlesummit.core.item.Item;
@@ -9,6 +8,14 @@ import littlesummit.core.skill.Draw;
 
 /** A rule about the number of solutions that somebody states: it holds, or one of the equations goes against it. */
 final class CountRule {
+    private static final StatedRule.Family FAMILY = new StatedRule.Family(
+            "an equation",
+            "To which equations does the rule apply? Look at coefficients and constants.",
+            "Go through the equations one by one: is it one that the rule speaks of, and does it end as the"
+                    + " rule says?",
+            "Try it with equations in which $x$ has different coefficients, and with $x = 0$.",
+            "Look whether this equation has anything to do with the rule, and whether it goes against it.");
+
     private enum Rule {
         CONSTANTS("If the two constants differ, the equation has no solution."),
         ZERO("If all that is left is $x = 0$, the equation has no solution."),
@@ -37,30 +44,12 @@ final class CountRule {
         String no = "$" + none.latex() + "$ has no solution.";
         StatedRule stated =
                 switch (rule) {
-                    case CONSTANTS -> rule(one, no, nil);
-                    case ZERO -> rule(nil, no, one);
-                    case SAME -> rule("", no, nil);
-                    case DIFFERENT -> rule("", nil, one);
+                    case CONSTANTS -> FAMILY.rule(one, no, nil);
+                    case ZERO -> FAMILY.rule(nil, no, one);
+                    case SAME -> FAMILY.rule("", no, nil);
+                    case DIFFERENT -> FAMILY.rule("", nil, one);
                 };
-        return stated.item(
-                ref,
-                frame.formatted(Words.name(draw), rule.text),
-                stated.part(
-                        draw,
-                        "an equation",
-                        "To which equations does the rule apply? Look at coefficients and constants.",
-                        "Go through the equations one by one: is it one that the rule speaks of, and does it end as the"
-                                + " rule says?"),
-                "equation",
-                why(rule));
-    }
-
-    private static StatedRule rule(String against, String other, String another) {
-        return new StatedRule(
-                against,
-                List.of(other, another),
-                "Try it with equations in which $x$ has different coefficients, and with $x = 0$.",
-                "Look whether this equation has anything to do with the rule, and whether it goes against it.");
+        return stated.item(ref, frame.formatted(Words.name(draw), rule.text), draw, why(rule));
     }
 
     private static String why(Rule rule) {

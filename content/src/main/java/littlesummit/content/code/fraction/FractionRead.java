@@ -1,5 +1,6 @@
 package littlesummit.content.code.fraction;
 
+import littlesummit.content.code.Divisors;
 import littlesummit.content.code.Words;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
@@ -49,7 +50,7 @@ final class FractionRead {
     /** A strip is so much of a whole: how many of its parts would the whole have? */
     static Item whole(ItemRef ref, String frame, Draw draw) {
         int den = draw.between(3, 8);
-        int num = draw.between(2, den - 1, n -> coprime(n, den));
+        int num = draw.between(2, den - 1, n -> Divisors.gcd(n, den) == 1);
         int each = draw.between(1, num > 3 ? 2 : 3);
         int there = num * each;
         int all = den * each;
@@ -131,9 +132,5 @@ final class FractionRead {
                 .step("Count: " + parts + " parts, " + shaded + " of them shaded.", "")
                 .step(claim.says(num, den), "")
                 .build();
-    }
-
-    private static boolean coprime(int a, int b) {
-        return b == 0 ? a == 1 : coprime(b, a % b);
     }
 }

@@ -2,6 +2,7 @@ package littlesummit.content.code.function;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import littlesummit.content.code.Divisors;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Kind;
@@ -38,10 +39,6 @@ record FactorItem(Polynomial outer, List<Polynomial> brackets) {
 
     static Polynomial linear(int a, int b) {
         return Linear.of("x", a, b);
-    }
-
-    static int gcd(int a, int b) {
-        return b == 0 ? Math.abs(a) : gcd(b, a % b);
     }
 
     Polynomial inner() {
@@ -105,7 +102,7 @@ record FactorItem(Polynomial outer, List<Polynomial> brackets) {
         int number = draw.between(2, 9);
         int power = draw.between(1, 3);
         int a = draw.between(1, 5);
-        int b = draw.between(-9, 9, n -> n != 0 && gcd(n, a) == 1);
+        int b = draw.between(-9, 9, n -> n != 0 && Divisors.gcd(n, a) == 1);
         FactorItem f = new FactorItem(monomial(number, power), List.of(linear(a, b)));
         Polynomial rest = linear(a, b);
         Mistakes mistakes = Mistakes.of(f.answer())
@@ -145,7 +142,7 @@ record FactorItem(Polynomial outer, List<Polynomial> brackets) {
 
     static Item squares(ItemRef ref, String frame, Draw draw) {
         int a = draw.between(1, 3);
-        int n = draw.between(2, 12, k -> gcd(k, a) == 1);
+        int n = draw.between(2, 12, k -> Divisors.gcd(k, a) == 1);
         FactorItem f = of(linear(a, -n), linear(a, n));
         Items item = f.start(
                         ref,
@@ -180,7 +177,7 @@ record FactorItem(Polynomial outer, List<Polynomial> brackets) {
 
     static Item perfect(ItemRef ref, String frame, Draw draw) {
         int a = draw.between(1, 5);
-        int n = draw.between(-9, 9, k -> Math.abs(k) > 1 && gcd(k, a) == 1);
+        int n = draw.between(-9, 9, k -> Math.abs(k) > 1 && Divisors.gcd(k, a) == 1);
         FactorItem f = of(linear(a, n), linear(a, n));
         Mistakes mistakes = Mistakes.of(f.answer())
                 .add(

@@ -1,6 +1,7 @@
 package littlesummit.content.code.function;
 
 import java.util.List;
+import littlesummit.content.code.Divisors;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.math.Polynomial;
@@ -113,7 +114,7 @@ final class FactorSteps {
     static Item grouping(ItemRef ref, String frame, Draw draw) {
         int p = draw.between(-7, 7, n -> n != 0);
         int a = draw.between(1, 4);
-        int q = draw.between(1, 9, n -> FactorItem.gcd(n, a) == 1);
+        int q = draw.between(1, 9, n -> Divisors.gcd(n, a) == 1);
         Polynomial second = FactorItem.monomial(a, 2).plus(Polynomial.constant(Rational.of(q)));
         FactorItem f = FactorItem.of(FactorItem.linear(1, p), second);
         Mistakes mistakes = Mistakes.of(f.answer())

@@ -1,6 +1,7 @@
 package littlesummit.content.code.function;
 
 import java.util.List;
+import littlesummit.content.code.Divisors;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.math.Polynomial;
@@ -68,8 +69,8 @@ final class FactorTrinomial {
     static Item leading(ItemRef ref, String frame, Draw draw) {
         int a = draw.between(2, 5);
         int b = draw.between(1, 2);
-        int p = draw.between(-7, 7, n -> n != 0 && FactorItem.gcd(n, a) == 1);
-        int q = draw.between(-7, 7, n -> n != 0 && FactorItem.gcd(n, b) == 1 && a * n + b * p != 0);
+        int p = draw.between(-7, 7, n -> n != 0 && Divisors.gcd(n, a) == 1);
+        int q = draw.between(-7, 7, n -> n != 0 && Divisors.gcd(n, b) == 1 && a * n + b * p != 0);
         if (a == b && p == q) {
             return leading(ref, frame, draw);
         }

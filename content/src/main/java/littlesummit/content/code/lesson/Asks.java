@@ -1,5 +1,6 @@
 package littlesummit.content.code.lesson;
 
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -99,6 +100,26 @@ final class Asks {
      * @param label what belongs there
      */
     record Spot(String id, String says, String label) {}
+
+    /**
+     * A share to be shaded on an empty bar.
+     *
+     * @param share a fraction with the number of parts below the line
+     */
+    static Part shade(String prompt, String label, int parts, String share, Wrong wrong, String... hints) {
+        Figure.FractionPicture bar = new Figure.FractionPicture(
+                "A bar cut into " + parts + " equal parts, none shaded.",
+                Figure.Shape.BAR,
+                1,
+                Collections.nCopies(parts, 1.0),
+                0);
+        AnswerSpec answer = AnswerSpec.number(Form.Shape.ANY, share);
+        Mistakes mistakes = Mistakes.of(answer).add(wrong.entry(), wrong.slip(), wrong.message());
+        return Part.of(
+                prompt,
+                new Field("shade", label, "", new Response.Shade(bar), answer, List.of(mistakes.list())),
+                hints);
+    }
 
     /**
      * A point to be put on a grid.

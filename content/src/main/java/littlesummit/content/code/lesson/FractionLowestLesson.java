@@ -1,21 +1,15 @@
 package littlesummit.content.code.lesson;
 
-import java.util.Collections;
-import java.util.List;
 import littlesummit.content.code.lesson.Asks.Wrong;
 import littlesummit.content.code.number.FractionLowest;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
-import littlesummit.core.item.Field;
-import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.item.Part;
-import littlesummit.core.item.Response;
 import littlesummit.core.skill.Choices;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
-import littlesummit.core.skill.Mistakes;
 
 /** The same share with smaller numbers: divide both by what they have in common. */
 public final class FractionLowestLesson extends GuidedLesson {
@@ -98,20 +92,15 @@ public final class FractionLowestLesson extends GuidedLesson {
 
     /** The same share on a bar with fewer parts. */
     private static Part shade(int num, int den, int p, int q, String what) {
-        Figure.FractionPicture bar = new Figure.FractionPicture(
-                "A bar cut into " + q + " equal parts, none shaded.",
-                Figure.Shape.BAR,
-                1,
-                Collections.nCopies(q, 1.0),
-                0);
-        AnswerSpec answer = AnswerSpec.number(Form.Shape.ANY, p + "/" + q);
-        Mistakes mistakes = Mistakes.of(answer)
-                .add(q - p + "/" + q, "unshaded", "That is the share that is not " + what + ". Shade the other one.");
-        Field field = new Field(
-                "shade", "Shade the same share", "", new Response.Shade(bar), answer, List.of(mistakes.list()));
-        return Part.of(
+        return Asks.shade(
                 "This bar stands for all " + den + ". Shade the share that is " + what + ".",
-                field,
+                "Shade the same share",
+                q,
+                p + "/" + q,
+                new Wrong(
+                        q - p + "/" + q,
+                        "unshaded",
+                        "That is the share that is not " + what + ". Shade the other one."),
                 "How many of the " + den + " does one part of the bar stand for?",
                 "One part stands for as many as the others. Share " + den + " out evenly over the parts.",
                 "Each part stands for " + den / q + ". How many parts make " + num + "?");

@@ -1,20 +1,14 @@
 package littlesummit.content.code.lesson;
 
-import java.util.Collections;
-import java.util.List;
 import littlesummit.content.code.fraction.FractionPicture;
 import littlesummit.content.code.lesson.Asks.Wrong;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
-import littlesummit.core.item.Field;
-import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.item.Part;
-import littlesummit.core.item.Response;
 import littlesummit.core.skill.Draw;
 import littlesummit.core.skill.Items;
-import littlesummit.core.skill.Mistakes;
 
 /** Equal parts of one whole: how many there are, and how many of them count. */
 public final class FractionPictureLesson extends GuidedLesson {
@@ -78,31 +72,14 @@ public final class FractionPictureLesson extends GuidedLesson {
     }
 
     private static Part shade(int parts, int eaten) {
-        AnswerSpec answer = AnswerSpec.number(Form.Shape.ANY, eaten + "/" + parts);
-        Mistakes mistakes = Mistakes.of(answer)
-                .add(parts - eaten + "/" + parts, "unshaded", "Those are left. Shade the eaten ones.");
-        Field field = new Field(
-                "shade",
-                "Shade what is eaten",
-                "",
-                new Response.Shade(bar(parts, 0)),
-                answer,
-                List.of(mistakes.list()));
-        return Part.of(
+        return Asks.shade(
                 "Shade the share that is eaten.",
-                field,
+                "Shade what is eaten",
+                parts,
+                eaten + "/" + parts,
+                new Wrong(parts - eaten + "/" + parts, "unshaded", "Those are left. Shade the eaten ones."),
                 "How many are eaten?",
                 "Each part of the bar is one of " + parts + ".",
                 "Shade one part for each that is eaten: " + eaten + ".");
-    }
-
-    private static Figure.FractionPicture bar(int parts, int shaded) {
-        return new Figure.FractionPicture(
-                "A bar cut into " + parts + " equal parts, " + (shaded == 0 ? "none" : String.valueOf(shaded))
-                        + " shaded.",
-                Figure.Shape.BAR,
-                1,
-                Collections.nCopies(parts, 1.0),
-                shaded);
     }
 }

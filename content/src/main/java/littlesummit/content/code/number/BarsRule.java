@@ -11,6 +11,13 @@ import littlesummit.core.skill.Items;
 
 /** A rule about absolute values that somebody states: true, or false with numbers that go against it. */
 final class BarsRule {
+    private static final StatedRule.Family FAMILY = new StatedRule.Family(
+            "an example",
+            "Of which numbers does the rule speak? Are negative ones among them?",
+            "Read each example: is it one of the rule, and are both sides the same in it?",
+            "Try it with a negative number.",
+            "Look whether these numbers have anything to do with the rule, and whether they go against it.");
+
     private enum Rule {
         OF_A_SUM("$|a + b|$ is always the same as $|a| + |b|$.", false),
         OF_A_NUMBER("$|a|$ is always the same as $a$.", false),
@@ -41,15 +48,10 @@ final class BarsRule {
         StatedRule stated = new StatedRule(
                 rule.holds ? "" : (ofSum ? sum : negative) + ".",
                 List.of((ofSum ? negative : sum) + ".", positive + "."),
-                "Try it with a negative number.",
-                "Look whether these numbers have anything to do with the rule, and whether they go against it.");
+                FAMILY);
         return Items.of(ref)
                 .text(frame.formatted(Words.name(draw), rule.text))
-                .part(stated.part(
-                        draw,
-                        "an example",
-                        "Of which numbers does the rule speak? Are negative ones among them?",
-                        "Read each example: is it one of the rule, and are both sides the same in it?"))
+                .part(stated.part(draw))
                 .step(why(rule), "")
                 .step(rule.holds ? "So no numbers can go against it." : "One such example is enough.", "")
                 .given("")

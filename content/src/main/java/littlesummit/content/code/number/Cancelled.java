@@ -1,5 +1,6 @@
 package littlesummit.content.code.number;
 
+import littlesummit.content.code.Divisors;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.item.Field;
@@ -19,14 +20,14 @@ record Cancelled(int p, int q, int k) {
     /** Less than one whole. */
     static Cancelled proper(Draw draw, int largest, int... factors) {
         int q = draw.between(3, largest);
-        int p = draw.between(1, q - 1, n -> gcd(n, q) == 1);
+        int p = draw.between(1, q - 1, n -> Divisors.gcd(n, q) == 1);
         return new Cancelled(p, q, factors[draw.between(0, factors.length - 1)]);
     }
 
     /** More than one whole. */
     static Cancelled improper(Draw draw, int largest, int... factors) {
         int q = draw.between(3, largest);
-        int p = draw.between(q + 1, 3 * q, n -> gcd(n, q) == 1);
+        int p = draw.between(q + 1, 3 * q, n -> Divisors.gcd(n, q) == 1);
         return new Cancelled(p, q, factors[draw.between(0, factors.length - 1)]);
     }
 
@@ -57,10 +58,6 @@ record Cancelled(int p, int q, int k) {
             f++;
         }
         return f;
-    }
-
-    static int gcd(int a, int b) {
-        return b == 0 ? a : gcd(b, a % b);
     }
 
     /**

@@ -1,6 +1,5 @@
 package littlesummit.content.code.number;
 
-import java.util.List;
 import littlesummit.content.code.StatedRule;
 import littlesummit.content.code.Words;
 import littlesummit.core.item.Item;
@@ -9,6 +8,13 @@ import littlesummit.core.skill.Draw;
 
 /** A rule about cancelling that somebody states: it holds, or one of the fractions goes against it. */
 final class LowestRule {
+    private static final StatedRule.Family FAMILY = new StatedRule.Family(
+            "a fraction",
+            "To which fractions does the rule apply? Look at top and bottom.",
+            "Go through them one by one: is it one that the rule speaks of, and is it as the rule says?",
+            "Try it with numbers that are multiples of 3, of 5 or of 7.",
+            "Look whether this fraction has anything to do with the rule, and whether it goes against it.");
+
     private enum Rule {
         ODD("If top and bottom are odd, the fraction is in lowest terms."),
         PRIME("If the bottom is a prime number and larger than the top, the fraction is in lowest terms."),
@@ -37,34 +43,17 @@ final class LowestRule {
         String both = equal(4 * k, 6 * k, 2 * k);
         StatedRule stated =
                 switch (rule) {
-                    case ODD -> rule(odd, even, neighbours);
-                    case EVEN -> rule(even, odd, neighbours);
-                    case ADDED -> rule(added, odd, both);
-                    case PRIME, NEIGHBOURS -> rule("", odd, even);
-                    case TIMES -> rule("", added, neighbours);
+                    case ODD -> FAMILY.rule(odd, even, neighbours);
+                    case EVEN -> FAMILY.rule(even, odd, neighbours);
+                    case ADDED -> FAMILY.rule(added, odd, both);
+                    case PRIME, NEIGHBOURS -> FAMILY.rule("", odd, even);
+                    case TIMES -> FAMILY.rule("", added, neighbours);
                 };
-        return stated.item(
-                ref,
-                frame.formatted(Words.name(draw), rule.text),
-                stated.part(
-                        draw,
-                        "a fraction",
-                        "To which fractions does the rule apply? Look at top and bottom.",
-                        "Go through them one by one: is it one that the rule speaks of, and is it as the rule says?"),
-                "fraction",
-                why(rule));
+        return stated.item(ref, frame.formatted(Words.name(draw), rule.text), draw, why(rule));
     }
 
     private static String equal(int num, int den, int by) {
         return "$" + Cancelled.latex(num, den) + " = " + Cancelled.latex(num / by, den / by) + "$.";
-    }
-
-    private static StatedRule rule(String against, String other, String another) {
-        return new StatedRule(
-                against,
-                List.of(other, another),
-                "Try it with numbers that are multiples of 3, of 5 or of 7.",
-                "Look whether this fraction has anything to do with the rule, and whether it goes against it.");
     }
 
     private static String why(Rule rule) {

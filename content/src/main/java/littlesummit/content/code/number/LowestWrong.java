@@ -8,6 +8,7 @@ import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import littlesummit.content.code.Divisors;
 import littlesummit.content.code.Words;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
@@ -36,7 +37,7 @@ final class LowestWrong {
             do {
                 int[] by = {draw.oneOf(2, 3), draw.oneOf(2, 5), draw.oneOf(2, 3)};
                 int q = draw.between(5, 9);
-                int p = draw.between(2, q - 1, n -> Cancelled.gcd(n, q) == 1);
+                int p = draw.between(2, q - 1, n -> Divisors.gcd(n, q) == 1);
                 boolean takesAway = draw.between(1, 3) == 1;
                 way = new Way(
                         new Cancelled(p, q, by[0] * by[1] * by[2]),
@@ -94,7 +95,7 @@ final class LowestWrong {
     }
 
     private static Mistakes ended(Cancelled c, int[] last) {
-        int factor = Cancelled.gcd(last[0], last[1]);
+        int factor = Divisors.gcd(last[0], last[1]);
         return Mistakes.of(c.answer())
                 .addIf(
                         last[1] / factor > 1 && last[0] * c.q() != last[1] * c.p(),

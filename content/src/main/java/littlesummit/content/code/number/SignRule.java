@@ -10,6 +10,13 @@ import littlesummit.core.skill.Items;
 
 /** A rule about signs that somebody states: true, or false with one of the sums as the proof. */
 final class SignRule {
+    private static final StatedRule.Family FAMILY = new StatedRule.Family(
+            "a sum",
+            "To what does the rule apply, and to what does it not?",
+            "Go through the sums one by one: is it one that the rule speaks of, and does it end as the rule says?",
+            "Try it with numbers on both sides of zero.",
+            "Look whether this sum has anything to do with the rule, and whether it goes against it.");
+
     private enum Rule {
         TWO_MINUSES("Two minus signs always make a plus."),
         SUM_OF_NEGATIVES("The sum of two negative numbers is always negative."),
@@ -42,16 +49,10 @@ final class SignRule {
         StatedRule stated = new StatedRule(
                 against,
                 List.of(rule == Rule.TWO_MINUSES ? taken : minus, rule == Rule.SUM_OF_NEGATIVES ? zero : sum),
-                "Try it with numbers on both sides of zero.",
-                "Look whether this sum has anything to do with the rule, and whether it goes against it.");
+                FAMILY);
         return Items.of(ref)
                 .text(frame.formatted(Words.name(draw), rule.text))
-                .part(stated.part(
-                        draw,
-                        "a sum",
-                        "To what does the rule apply, and to what does it not?",
-                        "Go through the sums one by one: is it one that the rule speaks of, and does it end as the rule"
-                                + " says?"))
+                .part(stated.part(draw))
                 .step(why(rule), stated.holds() ? "" : against.replace("$", ""))
                 .step(stated.holds() ? "So no sum can go against it." : "One such sum is enough.", "")
                 .given("")

@@ -1,6 +1,5 @@
 package littlesummit.content.code.power;
 
-import java.util.List;
 import littlesummit.content.code.StatedRule;
 import littlesummit.content.code.Words;
 import littlesummit.core.item.Item;
@@ -11,6 +10,14 @@ import littlesummit.core.skill.Linear;
 
 /** A rule about powers that somebody states: it holds, or one of the powers goes against it. */
 final class ExponentRule {
+    private static final StatedRule.Family FAMILY = new StatedRule.Family(
+            "a power",
+            "To which powers does the rule apply? Look at base and exponent.",
+            "Go through them one by one: is it one that the rule speaks of, and does it come out as the"
+                    + " rule says?",
+            "Try it with exponents below zero, with zero, and with a small product.",
+            "Look whether this power has anything to do with the rule, and whether it goes against it.");
+
     private enum Rule {
         NEGATIVE("A negative exponent makes a negative number."),
         ZERO("A number to the power zero is zero."),
@@ -38,36 +45,18 @@ final class ExponentRule {
                 + Linear.fractionLatex(Rational.of(a).power(3)) + "$";
         StatedRule stated =
                 switch (rule) {
-                    case NEGATIVE -> rule(negative, zero, square);
-                    case ZERO -> rule(zero, square, product);
-                    case BASES -> rule(product, square, zero);
-                    case LARGER -> rule(zero, square, product);
-                    case SAME, TURNED -> rule("", square, zero);
+                    case NEGATIVE -> FAMILY.rule(negative, zero, square);
+                    case ZERO -> FAMILY.rule(zero, square, product);
+                    case BASES -> FAMILY.rule(product, square, zero);
+                    case LARGER -> FAMILY.rule(zero, square, product);
+                    case SAME, TURNED -> FAMILY.rule("", square, zero);
                 };
-        return stated.item(
-                ref,
-                frame.formatted(Words.name(draw), rule.text),
-                stated.part(
-                        draw,
-                        "a power",
-                        "To which powers does the rule apply? Look at base and exponent.",
-                        "Go through them one by one: is it one that the rule speaks of, and does it come out as the"
-                                + " rule says?"),
-                "power",
-                why(rule));
+        return stated.item(ref, frame.formatted(Words.name(draw), rule.text), draw, why(rule));
     }
 
     private static String equation(int base, int exponent) {
         return "$" + base + "^{" + exponent + "} = "
                 + Linear.fractionLatex(Rational.of(base).power(exponent)) + "$";
-    }
-
-    private static StatedRule rule(String against, String other, String another) {
-        return new StatedRule(
-                against,
-                List.of(other, another),
-                "Try it with exponents below zero, with zero, and with a small product.",
-                "Look whether this power has anything to do with the rule, and whether it goes against it.");
     }
 
     private static String why(Rule rule) {

@@ -56,12 +56,12 @@ public final class AnglePairs extends KindSkill {
                                 "In a plan of the village two straight roads cross. %s"),
                         ItemKind.of(
                                 "reason",
-                                AngleReasons::reason,
+                                AngleReason::make,
                                 "Two straight lines cross. %s says that angle x has %d°, too.",
                                 "%s looks at two crossing cables and writes: “Angle x has %d° as well.”"),
                         ItemKind.of(
                                 "rule",
-                                AngleReasons::rule,
+                                AngleRule::make,
                                 "%s says: “%s” Which of these shows best whether that is so?",
                                 "In the exercise book of %s stands a rule: “%s” Which of these fits?")));
     }
