@@ -109,7 +109,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["answer_1"];
+        post: operations["answer_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -331,7 +331,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["skills"];
+        get: operations["skills_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -477,7 +477,7 @@ export interface paths {
         };
         get: operations["all_1"];
         put?: never;
-        post: operations["make_1"];
+        post: operations["make_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -510,7 +510,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -900,6 +900,246 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post: operations["make_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/copies/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["copy"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/copies/{code}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["mark"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/copies/{code}/places/{place}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/copies/{code}/places/{place}/on-paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["onPaper"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/copies/{code}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/copies/{code}/solutions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["openSolutions"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/copies/{code}/solutions.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["solutions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/copies/{code}/students/{studentId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofStudent"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/copies/{code}/students/{studentId}/standing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["judge"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scale"];
+        put: operations["keepScale"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/skills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["skills"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/{sheetId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/{sheetId}/sheets.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["allSheets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper/{sheetId}/solutions.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["allSolutions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/photos/{photoId}": {
         parameters: {
             query?: never;
@@ -1117,7 +1357,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["answer"];
+        post: operations["answer_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1570,6 +1810,11 @@ export interface components {
             entry: string;
             lastLine: string;
         };
+        CopyRow: {
+            code: string;
+            done: components["schemas"]["PaperDone"][];
+            student?: string;
+        };
         Correction: {
             note: string;
         };
@@ -1593,6 +1838,9 @@ export interface components {
             items: number;
             known: string[];
             wholeCourse: boolean;
+        };
+        DoneOnPaper: {
+            done: boolean;
         };
         Due: {
             assignments: components["schemas"]["DueAssignment"][];
@@ -1722,6 +1970,11 @@ export interface components {
             skills: number;
             /** Format: date */
             start: string;
+        };
+        Grade: {
+            /** Format: int32 */
+            from: number;
+            word: string;
         };
         Ink: {
             marks: components["schemas"]["Stroke"][];
@@ -1859,12 +2112,24 @@ export interface components {
             /** Format: int32 */
             waiting: number;
         };
+        MarkLine: {
+            earned: boolean;
+            id: string;
+            /** Format: int32 */
+            mark: number;
+            text: string;
+        };
         MarksHead: {
             /** Format: date-time */
             due: string;
             hasQuiz: boolean;
             id: string;
             title: string;
+        };
+        MarksJudged: {
+            comment: string;
+            /** @enum {string} */
+            word: "OPEN" | "ACCEPTED" | "RETURNED";
         };
         MarksRow: {
             cells: components["schemas"]["MarkCell"][];
@@ -1941,6 +2206,12 @@ export interface components {
         NewSet: {
             skills: string[];
         };
+        NewSheet: {
+            each: boolean;
+            shares: components["schemas"]["SheetShare"][];
+            style: components["schemas"]["Style"];
+            title: string;
+        };
         NewStudent: {
             name: string;
             username: string;
@@ -2002,6 +2273,53 @@ export interface components {
             figureUnder: boolean;
             /** @enum {string} */
             paper: "PLAIN" | "LINED" | "GRID";
+        };
+        PaperCopy: {
+            code: string;
+            done: components["schemas"]["PaperDone"];
+            /** Format: int32 */
+            most: number;
+            places: components["schemas"]["PaperPlace"][];
+            scale: components["schemas"]["Scale"];
+            solved: boolean;
+            takesMarks: boolean;
+            title: string;
+            tried: boolean;
+        };
+        PaperDone: {
+            /** Format: date-time */
+            at: string;
+            comment: string;
+            /** Format: int32 */
+            have?: number;
+            /** Format: int32 */
+            percent?: number;
+            /** Format: int32 */
+            right: number;
+            /** @enum {string} */
+            stage: "OPENED" | "SOLVED" | "MARKED" | "ACCEPTED" | "RETURNED";
+            student: string;
+            studentId: string;
+            /** Format: int32 */
+            tried: number;
+            word: string;
+        };
+        PaperMarks: {
+            lines?: string[][];
+            /** Format: int32 */
+            total?: number;
+        };
+        PaperPlace: {
+            item: components["schemas"]["ItemView"];
+            lines: components["schemas"]["MarkLine"][];
+            takesAnswer: boolean;
+            /** @enum {string} */
+            trial: "OPEN" | "RIGHT" | "MISSED" | "ON_PAPER";
+        };
+        PaperSkill: {
+            id: string;
+            name: string;
+            strand: string;
         };
         PartView: {
             answers: components["schemas"]["AnswerView"][];
@@ -2300,10 +2618,8 @@ export interface components {
             at: string;
             why: string;
         };
-        Saved: {
-            entries: {
-                [key: string]: string;
-            }[];
+        Scale: {
+            grades: components["schemas"]["Grade"][];
         };
         SchoolClass: {
             goal?: components["schemas"]["Goal"];
@@ -2313,6 +2629,11 @@ export interface components {
             name: string;
             /** Format: int32 */
             students: number;
+        };
+        SentEntries: {
+            entries: {
+                [key: string]: string;
+            }[];
         };
         SetPlace: {
             /** @enum {string} */
@@ -2335,6 +2656,29 @@ export interface components {
         };
         Sheet: {
             entry: string;
+        };
+        SheetRow: {
+            copies: components["schemas"]["CopyRow"][];
+            id: string;
+            /** Format: int32 */
+            items: number;
+            /** Format: date-time */
+            madeAt: string;
+            madeBy: string;
+            /** Format: int32 */
+            most: number;
+            removable: boolean;
+            title: string;
+        };
+        SheetShare: {
+            /** Format: int32 */
+            items: number;
+            /** Format: int32 */
+            level: number;
+            skillId: string;
+        };
+        Shelf: {
+            sheets: components["schemas"]["SheetRow"][];
         };
         Shown: {
             item: components["schemas"]["ItemView"];
@@ -2667,6 +3011,14 @@ export interface components {
             student: components["schemas"]["Student"];
             where?: components["schemas"]["Where"];
         };
+        Style: {
+            large: boolean;
+            /** @enum {string} */
+            room: "NONE" | "BLANK" | "LINES" | "SQUARES";
+            /** @enum {string} */
+            size: "A4" | "LETTER";
+            twoColumns: boolean;
+        };
         Submission: {
             /** Format: int32 */
             round: number;
@@ -2734,11 +3086,6 @@ export interface components {
                 [key: string]: string;
             };
             result: string;
-        };
-        Typed: {
-            entries: {
-                [key: string]: string;
-            }[];
         };
         WaitingPage: {
             assignment: string;
@@ -2941,7 +3288,7 @@ export interface operations {
             };
         };
     };
-    answer_1: {
+    answer_2: {
         parameters: {
             query?: never;
             header: {
@@ -3291,7 +3638,7 @@ export interface operations {
             };
         };
     };
-    skills: {
+    skills_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3521,7 +3868,7 @@ export interface operations {
             };
         };
     };
-    make_1: {
+    make_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3589,7 +3936,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3976,7 +4323,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Typed"];
+                "application/json": components["schemas"]["SentEntries"];
             };
         };
         responses: {
@@ -4253,6 +4600,398 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SkillMapView"];
+                };
+            };
+        };
+    };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shelf"];
+                };
+            };
+        };
+    };
+    make_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSheet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetRow"];
+                };
+            };
+        };
+    };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCopy"];
+                };
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperMarks"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCopy"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+                place: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SentEntries"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCopy"];
+                };
+            };
+        };
+    };
+    onPaper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+                place: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneOnPaper"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCopy"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    openSolutions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCopy"];
+                };
+            };
+        };
+    };
+    solutions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    ofStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+                studentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCopy"];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+                studentId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarksJudged"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperCopy"];
+                };
+            };
+        };
+    };
+    scale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scale"];
+                };
+            };
+        };
+    };
+    keepScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Scale"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scale"];
+                };
+            };
+        };
+    };
+    skills: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperSkill"][];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sheetId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    allSheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sheetId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    allSolutions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sheetId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -4635,7 +5374,7 @@ export interface operations {
             };
         };
     };
-    answer: {
+    answer_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4698,7 +5437,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Saved"];
+                "application/json": components["schemas"]["SentEntries"];
             };
         };
         responses: {

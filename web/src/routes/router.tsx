@@ -29,6 +29,10 @@ const CodesScreen = lazy(() => import('../features/classroom/Codes'));
 const ClassesScreen = lazy(() => import('../features/classes/ClassesScreen'));
 const ReviewScreen = lazy(() => import('../features/review/ReviewScreen'));
 const RefreshScreen = lazy(() => import('../features/review/RefreshScreen'));
+const PaperScreen = lazy(() => import('../features/paper/PaperScreen'));
+const NewSheetScreen = lazy(() => import('../features/paper/NewSheetScreen'));
+const CopyScreen = lazy(() => import('../features/paper/CopyScreen'));
+const StudentCopyScreen = lazy(() => import('../features/paper/StudentCopyScreen'));
 const QuestionsScreen = lazy(() => import('../features/question/QuestionsScreen'));
 
 /** A page that is loaded when it is first opened, with its title. */
@@ -72,6 +76,10 @@ export const router = createBrowserRouter([
       { path: '/review', element: page('Review', <ReviewScreen />) },
       { path: '/review/set', element: page('Refresh', <RefreshScreen />) },
       { path: '/questions', element: page('Questions', <QuestionsScreen />) },
+      { path: '/paper', element: page('Practice on paper', <PaperScreen />) },
+      { path: '/paper/new', element: page('A new sheet', <NewSheetScreen />) },
+      { path: '/paper/:code', element: page('', <CopyScreen />) },
+      { path: '/paper/:code/:studentId', element: page('A student’s sheet', <StudentCopyScreen />) },
       { path: '/gallery', element: gallery },
       { path: '/gallery/:skillId/:tier/:seed', element: gallery },
       { path: '*', element: page('No such page', <NoPage />) },

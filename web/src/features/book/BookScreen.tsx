@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { api, type Schemas, taken } from '../../api/client';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
+import { OnPaper } from '../paper/OnPaper';
 import { LineShown } from '../working/LineShown';
 
 type Entry = Schemas['PageEntry'];
@@ -49,6 +50,7 @@ export default function BookScreen() {
             </select>
           </label>
         </form>
+        {skill === '' && words.trim() === '' && <OnPaper />}
         {book.isPending && <Notice title="Opening your book." />}
         {book.isError && <Notice title="This could not be loaded.">{book.error.message}</Notice>}
         {book.isSuccess && <Pages pages={book.data.pages} searched={skill !== '' || words.trim() !== ''} />}

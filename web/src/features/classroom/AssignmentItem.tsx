@@ -1,9 +1,11 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { AskFirst } from '../../ui/AskFirst';
 import { Button } from '../../ui/Button';
 import { dateOf, day, endOf, weekday } from '../../ui/dates';
 import { INPUT, Labelled } from '../../ui/Labelled';
 import { Refused } from '../../ui/Refused';
+import { sheetOf } from '../paper/wanted';
 import { type AssignmentRow, type AssignmentsHand, useGlance } from './useClass';
 
 const SHEETS = ['A', 'B'];
@@ -70,6 +72,7 @@ function Changes({ row, hand, withdrawn, onCopy }: Props) {
           />
         )}
         <Button onClick={onCopy}>Set another one like it</Button>
+        {row.skillIds.length > 0 && <Link to={sheetOf(row.title, row.skillIds)}>Print a practice sheet</Link>}
         {row.quiz !== undefined && (
           <>
             {SHEETS.map((sheet, i) => (

@@ -5,6 +5,7 @@ import { day } from '../../ui/dates';
 import { INPUT, Labelled } from '../../ui/Labelled';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
+import { PaperMarks } from '../paper/PaperMarks';
 import { MarksTable } from './MarksTable';
 
 type Marks = Schemas['MarksTable'];
@@ -38,6 +39,7 @@ export default function MarksScreen() {
           ) : (
             <Shown marks={marks.data} />
           ))}
+        <PaperMarks />
       </main>
     </div>
   );

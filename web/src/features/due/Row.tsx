@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { sheetOf } from '../paper/wanted';
 import { SmallRidge } from './SmallRidge';
 import { actionOf, type Assignment, daysAway, pages, stateOf } from './words';
 
@@ -24,6 +25,21 @@ export function Row({ assignment: a, now, isNext }: { assignment: Assignment; no
         <p className="text-sm text-soft">
           {a.target}
           {a.when === 'PAST' && !a.finished && '; still taken, and marked late'}
+          {a.skills.length > 0 && !a.finished && (
+            <>
+              {' · '}
+              <Link
+                to={sheetOf(
+                  a.title,
+                  a.skills.map((s) => s.id),
+                )}
+                aria-label={`Print a practice sheet: ${a.title}`}
+                className={QUIET_LINK}
+              >
+                on paper
+              </Link>
+            </>
+          )}
         </p>
       </div>
       <div className="col-span-2 grid gap-0.5 text-[0.95rem] md:col-span-1">

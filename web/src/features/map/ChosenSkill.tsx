@@ -1,6 +1,7 @@
 import { day } from '../../ui/dates';
 import { Link } from 'react-router';
 import type { MapSkill } from './layout';
+import { sheetOf } from '../paper/wanted';
 import { StatusMark, WORDS } from './StatusMark';
 
 /** What can be done with the skill that is chosen. */
@@ -70,6 +71,9 @@ function WayIn({ skill }: { skill: MapSkill }) {
           Take the lesson
         </Link>
       )}
+      <Link to={sheetOf(skill.name, [skill.id])} className="self-center px-2 text-ink">
+        Print a sheet
+      </Link>
     </>
   );
 }

@@ -5,6 +5,7 @@ import { day } from '../../ui/dates';
 import { Notice } from '../../ui/Notice';
 import { Refused } from '../../ui/Refused';
 import { TopBar } from '../../ui/TopBar';
+import { sheetOf } from '../paper/wanted';
 import { StatusMark } from '../map/StatusMark';
 import { SetMarks } from './SetMarks';
 import { type Review, type ReviewHand, useReview } from './useReview';
@@ -37,6 +38,7 @@ function Choose({ review, hand }: { review: Review; hand: ReviewHand }) {
   const navigate = useNavigate();
   const [chosen, setChosen] = useState<string[]>([]);
   const due = review.skills.filter((s) => s.isDue);
+  const onPaper = chosen.length > 0 ? chosen : due.map((s) => s.id);
   const begin = (skills: string[]) => hand.begin.mutate(skills, { onSuccess: () => void navigate('/review/set') });
   const running = review.set !== undefined && review.set.current >= 0 ? review.set : undefined;
   return (
@@ -89,6 +91,13 @@ function Choose({ review, hand }: { review: Review; hand: ReviewHand }) {
         <Refused by={[hand.begin]} />
         <p className="text-sm text-soft">
           <Link to="/check">A short check</Link> asks without help and can also put a skill back into practice.
+          {onPaper.length > 0 && (
+            <>
+              {' '}
+              Prefer paper? <Link to={sheetOf('Refresh', onPaper)}>Print a sheet</Link> of{' '}
+              {chosen.length > 0 ? 'those that are marked' : 'those that are due'}.
+            </>
+          )}
         </p>
       </section>
       <Known

@@ -3,6 +3,7 @@ package littlesummit.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -113,7 +114,7 @@ class AccessTest extends BrowserTest {
         assertThat(reader.locator("[data-ink-surface]")).isVisible();
         findsNothing(reader, "reading table");
         page.navigate("/book");
-        page.locator("main li a").first().click();
+        page.locator("main li a[href^='/book/']").first().click();
         assertThat(page.locator("[data-line]").first()).isVisible();
         findsNothing(page, "a page of the book");
     }
@@ -123,14 +124,17 @@ class AccessTest extends BrowserTest {
         {"/check", "A short check"},
         {"/progress", "Active minutes a day"},
         {"/account", "Signed in elsewhere?"},
-        {"/review", "Keep what you know"}
+        {"/review", "Keep what you know"},
+        {"/paper", "The code on your sheet"},
+        {"/paper/new", "Title on the sheet"}
     };
 
     private static final String[][] INSTRUCTOR = {
         {"/class", "Where everybody is"},
         {"/class/assignments", "Rope work"},
         {"/class/marks", "Marks as CSV"},
-        {"/classes", "Your classes"}
+        {"/classes", "Your classes"},
+        {"/paper", "Make a sheet"}
     };
 
     @Test
@@ -158,6 +162,31 @@ class AccessTest extends BrowserTest {
             assertThat(page.getByText(view[1]).first()).isVisible();
             findsNothing(page, view[0]);
         }
+    }
+
+    @Test
+    void axeFindsNothingInASheetThatComesBack() {
+        Page student = browser.window(summit.address());
+        new Desk(summit, student, "cilla");
+        student.navigate("/paper");
+        student.locator("[data-sheet] a[href^='/paper/']").first().click();
+        assertThat(student.getByText("Open the solutions").last()).isVisible();
+        findsNothing(student, "a sheet to be tried");
+        for (Locator box : student.getByLabel("Done on paper").all()) {
+            box.check();
+        }
+        student.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open the solutions"))
+                .click();
+        assertThat(student.getByText("These are my marks")).isVisible();
+        findsNothing(student, "a sheet to be marked");
+        student.setViewportSize(320, 700);
+        assertEquals(320, student.evaluate("document.documentElement.scrollWidth"));
+        Page instructor = browser.window(summit.address());
+        new Desk(summit, instructor, "orla");
+        instructor.navigate("/paper");
+        instructor.locator("[data-sheet] th a").first().click();
+        assertThat(instructor.getByText("Do the marks stand?")).isVisible();
+        findsNothing(instructor, "marks to be accepted");
     }
 
     @Test
@@ -277,8 +306,17 @@ class AccessTest extends BrowserTest {
         page.setViewportSize(width, 700);
         Desk desk = new Desk(summit, page, "nela");
         assertEquals(width, page.evaluate("document.documentElement.scrollWidth"));
-        for (String view :
-                List.of("/map", "/entering", "/questions", "/book", "/check", "/progress", "/account", "/review")) {
+        for (String view : List.of(
+                "/map",
+                "/entering",
+                "/questions",
+                "/book",
+                "/check",
+                "/progress",
+                "/account",
+                "/review",
+                "/paper",
+                "/paper/new")) {
             page.navigate(view);
             page.waitForTimeout(300);
             assertEquals(width, page.evaluate("document.documentElement.scrollWidth"), view);
@@ -302,7 +340,9 @@ class AccessTest extends BrowserTest {
                 "/questions",
                 "/gallery",
                 "/account",
-                "/class/marks")) {
+                "/class/marks",
+                "/paper",
+                "/paper/new")) {
             page.navigate(view);
             page.waitForTimeout(400);
             assertEquals(width, page.evaluate("document.documentElement.scrollWidth"), view);

@@ -18,11 +18,14 @@ public final class OwnChoice {
     /** Id of the checks of what is known; nothing is practised in it. */
     public static final String CHECK = "check";
 
+    /** Id of the sheets that are worked on paper; nothing is practised in it. */
+    public static final String PAPER = "paper";
+
     private OwnChoice() {}
 
     /** Whether an id is one of these, and not of what is assigned. */
     public static boolean isOne(String id) {
-        return List.of(SKILLS, LESSONS, REFRESH, CHECK).contains(id);
+        return List.of(SKILLS, LESSONS, REFRESH, CHECK, PAPER).contains(id);
     }
 
     /** Empty for an id of what is assigned. */
@@ -32,6 +35,7 @@ public final class OwnChoice {
             case LESSONS -> Optional.of(open(LESSONS, "Lesson", catalogue.lessons(), new Target.Lesson()));
             case REFRESH -> Optional.of(open(REFRESH, "Refresh", catalogue.skills(), new Target.Score(80)));
             case CHECK -> Optional.of(open(CHECK, "Check", List.of(), new Target.Score(80)));
+            case PAPER -> Optional.of(open(PAPER, "On paper", List.of(), new Target.Score(80)));
             default -> Optional.empty();
         };
     }

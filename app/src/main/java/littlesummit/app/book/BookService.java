@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.paper.PaperRecord;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.placement.PlacementService;
@@ -45,6 +46,7 @@ public class BookService {
     private final QuizRecord quizRecord;
     private final PlacementService placement;
     private final PeopleService people;
+    private final PaperRecord paper;
 
     BookService(
             WorkService work,
@@ -55,7 +57,9 @@ public class BookService {
             QuizRecord quizRecord,
             PlacementService placement,
             PeopleService people,
+            PaperRecord paper,
             ItemSource catalogue) {
+        this.paper = paper;
         this.catalogue = catalogue;
         this.placement = placement;
         this.quizzes = quizzes;
@@ -192,6 +196,7 @@ public class BookService {
         ItemView item = practice.item(served)
                 .or(() -> quizzes.item(served))
                 .or(() -> placement.item(served))
+                .or(() -> paper.item(served))
                 .orElseThrow(() -> Problem.notFound("There is no such page for you."));
         return new BookPage(
                 served.personId(),

@@ -2,6 +2,7 @@ package littlesummit.app.classroom;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,6 +15,7 @@ import littlesummit.app.classroom.ClassView.MarkCell;
 import littlesummit.app.classroom.ClassView.MarksHead;
 import littlesummit.app.classroom.ClassView.MarksRow;
 import littlesummit.app.classroom.ClassView.MarksTable;
+import littlesummit.app.paper.PaperRecord;
 import littlesummit.app.people.PeopleService.Student;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeRecord.Standing;
@@ -41,12 +43,15 @@ class MarksService {
             "quiz percent",
             "work credit percent",
             "work not read",
-            "late");
+            "late",
+            "self-marked on paper");
     private final Overview overview;
     private final QuizRecord quizzes;
     private final WorkService work;
+    private final PaperRecord paper;
 
-    MarksService(Overview overview, QuizRecord quizzes, WorkService work) {
+    MarksService(Overview overview, QuizRecord quizzes, WorkService work, PaperRecord paper) {
+        this.paper = paper;
         this.overview = overview;
         this.quizzes = quizzes;
         this.work = work;
@@ -184,7 +189,7 @@ class MarksService {
         return mean.isPresent() ? Optional.of((int) Math.round(mean.getAsDouble())) : Optional.empty();
     }
 
-    /** One line a student and assignment. */
+    /** One line a student and assignment, and one a sheet that a student has marked. */
     @Transactional(readOnly = true)
     public String csv(Person instructor) {
         MarksTable table = table(instructor);
@@ -197,7 +202,21 @@ class MarksService {
                 }
             }
         }
+        Map<String, MarksRow> rows =
+                table.rows().stream().collect(Collectors.toMap(MarksRow::studentId, Function.identity()));
+        paper.selfMarked(instructor).stream()
+                .filter(sheet -> rows.containsKey(sheet.studentId()))
+                .forEach(sheet -> lines.add(line(rows.get(sheet.studentId()), sheet)));
         return Csv.write(HEAD, lines);
+    }
+
+    /** It counts for nothing, and stands in columns of its own. */
+    private static List<String> line(MarksRow row, PaperRecord.SelfMarked sheet) {
+        List<String> line = new ArrayList<>(List.of(row.username(), row.student(), sheet.title(), "", "no"));
+        line.add(Integer.toString(sheet.percent()));
+        line.addAll(Collections.nCopies(HEAD.size() - line.size() - 1, ""));
+        line.add(sheet.marks() + (sheet.isAccepted() ? ", accepted" : ", not accepted"));
+        return line;
     }
 
     private static List<String> line(MarksRow row, MarksHead a, MarkCell cell) {
@@ -216,7 +235,8 @@ class MarksService {
                 text(cell.quizPercent()),
                 cell.credit(),
                 Integer.toString(cell.waiting()),
-                cell.late() ? "yes" : "no");
+                cell.late() ? "yes" : "no",
+                "");
     }
 
     private static String text(Optional<Integer> number) {

@@ -32,6 +32,7 @@ class DemoData implements SmartLifecycle {
     private final SimulatedStudent students;
     private final QuestionService questions;
     private final WorkService work;
+    private final SimulatedPaper paper;
     private final PastClock clock;
     private boolean running;
 
@@ -43,7 +44,9 @@ class DemoData implements SmartLifecycle {
             SimulatedStudent students,
             QuestionService questions,
             WorkService work,
+            SimulatedPaper paper,
             PastClock clock) {
+        this.paper = paper;
         this.people = people;
         this.classes = classes;
         this.valley = valley;
@@ -104,6 +107,7 @@ class DemoData implements SmartLifecycle {
         clock.goRight();
         askAndAnswer(others, set, orla);
         readSome(orla);
+        paper.sheet(orla, others.subList(0, 3));
     }
 
     /**

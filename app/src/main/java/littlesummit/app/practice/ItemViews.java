@@ -71,6 +71,65 @@ public final class ItemViews {
     }
 
     /**
+     * An item of a sheet that is worked on paper.
+     *
+     * @param entries as they were checked last, one map a part; empty for none
+     * @param closed whether it is right, or the solutions are open
+     * @param solved whether the solutions are open
+     */
+    public static ItemView onPaper(
+            ServedItem served, int number, List<Map<String, String>> entries, boolean closed, boolean solved) {
+        Item item = served.item();
+        List<PartView> parts = new ArrayList<>();
+        for (int i = 0; i < item.parts().size(); i++) {
+            Map<String, String> typed = i < entries.size() ? entries.get(i) : Map.of();
+            parts.add(
+                    closed
+                            ? inQuiz(item.parts().get(i), typed, true)
+                            : triedAgain(item.parts().get(i), typed));
+        }
+        List<Map<String, String>> draft = served.draft().typed(item);
+        return new ItemView(
+                served.id(),
+                number,
+                Explain.level(served.ref().tier()),
+                false,
+                ShownBlock.of(item.stem()),
+                parts,
+                0,
+                item.calculator(),
+                false,
+                false,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                solved ? Optional.of(solution(item)) : Optional.empty(),
+                false,
+                draft,
+                Tag.ofEntries(draft).value(),
+                letters(item),
+                List.of(),
+                false,
+                item.isRead());
+    }
+
+    /** A part that may be answered again: what was said of the last answer, and nothing that tells what is right. */
+    private static PartView triedAgain(Part part, Map<String, String> entries) {
+        return new PartView(
+                part.prompt(),
+                ShownLayout.of(part.layout()),
+                part.fields().stream().map(ItemViews::field).toList(),
+                0,
+                0,
+                List.of(),
+                0,
+                PartState.Status.OPEN.name(),
+                entries,
+                entries.isEmpty() ? List.of() : feedback(PartCheck.of(part, entries)),
+                List.of());
+    }
+
+    /**
      * An item of a quiz: while the round is open nothing of it tells what is right.
      *
      * @param entries what is saved, one map a part

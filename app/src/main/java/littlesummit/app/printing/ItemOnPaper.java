@@ -1,14 +1,9 @@
 package littlesummit.app.printing;
 
-import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import littlesummit.core.grading.AnswerSpec;
-import littlesummit.core.grading.Kind;
-import littlesummit.core.grading.Reader;
 import littlesummit.core.item.Block;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Figure;
@@ -17,17 +12,15 @@ import littlesummit.core.item.Layout;
 import littlesummit.core.item.Option;
 import littlesummit.core.item.Part;
 import littlesummit.core.item.Response;
-import littlesummit.core.item.WorkedStep;
 import org.openpdf.text.Element;
 import org.openpdf.text.Paragraph;
 import org.openpdf.text.pdf.PdfPCell;
 import org.openpdf.text.pdf.PdfPTable;
 
-/** One item as it stands on paper: what is asked, where to answer, room for work; or its key. */
+/** One item as it stands on paper: what is asked, and where to answer. */
 final class ItemOnPaper {
-    private static final float SIZE = 11;
-    private static final float SMALL = 9;
-    private static final float WORK_PT = 120;
+    static final float SIZE = 11;
+    static final float SMALL = 9;
     /** Width of a picture to choose. */
     private static final double OPTION_PT = 130;
 
@@ -35,64 +28,44 @@ final class ItemOnPaper {
     private final Typesetter type;
     private final PdfPCell cell = new PdfPCell();
 
-    private ItemOnPaper(Typesetter type) {
+    ItemOnPaper(Typesetter type) {
         this.type = type;
         cell.setBorder(PdfPCell.NO_BORDER);
-        cell.setPaddingBottom(10);
+        cell.setPadding(0);
+        cell.setPaddingBottom(6);
     }
 
-    /** The item, with a box for work below it. */
-    static PdfPTable sheet(int number, Item item, Typesetter type) {
+    /** The item, with room for work below it where the style gives some. */
+    static PdfPTable sheet(int number, Item item, Typesetter type, PaperStyle style) {
         ItemOnPaper paper = new ItemOnPaper(type);
-        paper.line(number + ".", SIZE, true);
-        item.stem().forEach(paper::block);
+        paper.stem(number, item);
         item.parts().forEach(paper::part);
-        PdfPCell work = new PdfPCell(type.text("Work", SMALL, false));
-        work.setFixedHeight(WORK_PT);
-        work.setBorderColor(java.awt.Color.GRAY);
-        return table(number, paper.cell, work);
-    }
-
-    /** The item's answers and every step to them. */
-    static PdfPTable key(int number, Item item, Typesetter type) {
-        ItemOnPaper paper = new ItemOnPaper(type);
-        paper.line(number + ".", SIZE, true);
-        item.stem().forEach(paper::block);
-        item.parts().forEach(part -> {
-            paper.line(part.prompt(), SIZE, false);
-            part.fields()
-                    .forEach(field -> paper.line(
-                            "Answer" + (part.fields().size() > 1 ? ", " + field.label() : "") + ": " + answer(field),
-                            SIZE,
-                            true));
-        });
-        item.worked().forEach(paper::step);
-        return table(number, paper.cell);
-    }
-
-    /** Together on a page; only the first begins below the title, however long it is. */
-    private static PdfPTable table(int number, PdfPCell... cells) {
         PdfPTable table = new PdfPTable(1);
-        table.setWidthPercentage(100);
-        table.setKeepTogether(number > 1);
-        table.setSplitLate(number > 1);
-        table.setSpacingAfter(14);
-        Arrays.stream(cells).forEach(table::addCell);
+        table.addCell(paper.cell);
+        WorkRoom.of(item, style, type).ifPresent(table::addCell);
         return table;
     }
 
+    /** What is asked, without places to answer; the number stands before the first sentence. */
+    PdfPCell stem(int number, Item item) {
+        if (item.stem().getFirst() instanceof Block.Text(String text)) {
+            Paragraph first = type.paragraph(text, SIZE, false);
+            first.addFirst(type.text(number + ".  ", SIZE, true));
+            cell.addElement(first);
+            item.stem().stream().skip(1).forEach(this::block);
+        } else {
+            line(number + ".", SIZE, true);
+            item.stem().forEach(this::block);
+        }
+        return cell;
+    }
+
     private void line(String text, float size, boolean heavy) {
-        Paragraph paragraph = new Paragraph(type.text(text, size, heavy));
-        paragraph.setSpacingAfter(3);
-        cell.addElement(paragraph);
+        cell.addElement(type.paragraph(text, size, heavy));
     }
 
     private void add(Element element) {
         cell.addElement(element);
-    }
-
-    private void step(WorkedStep step) {
-        line("– " + step.say() + (step.math().isEmpty() ? "" : "  $" + step.math() + "$"), SMALL + 1, false);
     }
 
     private void block(Block block) {
@@ -106,7 +79,7 @@ final class ItemOnPaper {
 
     private PdfPTable table(List<String> head, List<List<String>> rows) {
         PdfPTable table = new PdfPTable(head.size());
-        table.setWidthPercentage(70);
+        table.setWidthPercentage(type.isNarrow() ? 100 : 70);
         table.setHorizontalAlignment(Element.ALIGN_LEFT);
         table.setSpacingBefore(4);
         head.forEach(text -> table.addCell(new PdfPCell(type.text(text, SMALL + 1, true))));
@@ -207,7 +180,9 @@ final class ItemOnPaper {
             one.setBorder(PdfPCell.NO_BORDER);
             one.addElement(new Paragraph(type.text(
                     mark(field, option) + "  " + (option.figure().isPresent() ? "" : option.text()), SIZE, false)));
-            option.figure().ifPresent(figure -> one.addElement(type.figure(figure, OPTION_PT)));
+            option.figure()
+                    .ifPresent(figure -> one.addElement(
+                            type.figure(figure, Math.min(OPTION_PT * type.scale(), type.widest() / 2 - 12))));
             table.addCell(one);
         }
         table.getDefaultCell().setBorder(PdfPCell.NO_BORDER);
@@ -217,37 +192,6 @@ final class ItemOnPaper {
 
     /** A ring where one is chosen, a box where several may be, and the letter that the key names. */
     private static String mark(Field field, Option option) {
-        return (field.response() instanceof Response.ChooseAll ? "□ " : "○ ") + letter(field, option.id());
-    }
-
-    private static char letter(Field field, String id) {
-        return (char) ('A'
-                + field.response().options().stream().map(Option::id).toList().indexOf(id));
-    }
-
-    /** The right answer as it is read; options by their letter, with their text where they have one. */
-    static String answer(Field field) {
-        AnswerSpec spec = field.answer();
-        if (spec.kind() == Kind.CHOICE) {
-            return Arrays.stream(spec.expected().split(","))
-                    .map(String::strip)
-                    .map(id -> named(field, id))
-                    .collect(Collectors.joining("; "));
-        }
-        if (spec.kind() == Kind.WORDS) {
-            return "for example: " + spec.key();
-        }
-        String latex = Reader.read(spec.key(), spec.syntax()).latex();
-        String suffix = latex.replace("\\", "").endsWith(spec.suffix()) ? "" : " " + spec.suffix();
-        return "$" + latex + "$" + suffix;
-    }
-
-    private static String named(Field field, String id) {
-        Optional<Option> option = field.response().options().stream()
-                .filter(o -> o.id().equals(id))
-                .findFirst();
-        boolean lettered = option.isPresent() && !(field.response() instanceof Response.DropLabel);
-        String text = option.map(o -> o.figure().isPresent() ? "" : o.text()).orElse(id);
-        return lettered ? (letter(field, id) + "  " + text).strip() : text;
+        return (field.response() instanceof Response.ChooseAll ? "□ " : "○ ") + KeyText.letter(field, option.id());
     }
 }

@@ -10,7 +10,6 @@ import littlesummit.app.people.Role;
 import littlesummit.app.quiz.QuizRecord;
 import littlesummit.app.web.Problem;
 import littlesummit.core.item.Item;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.AccessDeniedException;
@@ -48,10 +47,9 @@ class PrintController {
             @RequestParam Optional<String> student) {
         Assignment assignment = assignments.require(person, assignmentId);
         Person whose = student.map(id -> ofClass(person, id)).orElse(person);
-        return pdf(
+        return PdfAnswer.of(
                 "round.pdf",
-                PaperPdf.sheet(
-                        assignment.title(), line(whose, student.isPresent(), seed), items(whose, assignment, seed)));
+                PaperPdf.sheets(List.of(sheet(whose, student.isPresent(), assignment, seed)), PaperStyle.USUAL));
     }
 
     @GetMapping(path = "/key.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -63,10 +61,12 @@ class PrintController {
         instructor(person);
         Assignment assignment = assignments.require(person, assignmentId);
         Person whose = student.map(id -> ofClass(person, id)).orElse(person);
-        return pdf(
-                "key.pdf",
-                PaperPdf.key(
-                        assignment.title(), line(whose, student.isPresent(), seed), items(whose, assignment, seed)));
+        PaperPdf.Sheet sheet = sheet(whose, student.isPresent(), assignment, seed);
+        return PdfAnswer.of("key.pdf", PaperPdf.key(sheet.titled(sheet.title() + ": key")));
+    }
+
+    private PaperPdf.Sheet sheet(Person whose, boolean named, Assignment assignment, long seed) {
+        return PaperPdf.Sheet.plain(assignment.title(), line(whose, named, seed), items(whose, assignment, seed));
     }
 
     private List<Item> items(Person whose, Assignment assignment, long seed) {
@@ -97,13 +97,5 @@ class PrintController {
         if (person.role() != Role.INSTRUCTOR) {
             throw new AccessDeniedException("keys are for instructors");
         }
-    }
-
-    private static ResponseEntity<byte[]> pdf(String name, byte[] content) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + "\"")
-                .header("X-Content-Type-Options", "nosniff")
-                .body(content);
     }
 }

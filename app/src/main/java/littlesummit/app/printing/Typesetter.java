@@ -13,6 +13,7 @@ import littlesummit.core.item.Figure;
 import org.openpdf.text.BadElementException;
 import org.openpdf.text.Chunk;
 import org.openpdf.text.Image;
+import org.openpdf.text.Paragraph;
 import org.openpdf.text.Phrase;
 import org.openpdf.text.pdf.BaseFont;
 import org.openpdf.text.pdf.PdfTemplate;
@@ -31,15 +32,40 @@ final class Typesetter {
     /** Width of a figure on paper, in points a unit. */
     private static final double FIGURE_SCALE = 0.6;
 
+    /** The widest figure, where a column is wider. */
     private static final double WIDEST_PT = 330;
+    /** Columns below this width leave no room beside a table. */
+    private static final double NARROW_PT = 300;
+
     private static final Font LABELS = awt(SERIF + "Regular.ttf");
     private static final Font HEAVY_LABELS = awt(SERIF + "Bold.ttf");
     private final PdfWriter writer;
     private final BaseFont regular = embedded(SERIF + "Regular.ttf");
     private final BaseFont bold = embedded(SERIF + "Bold.ttf");
 
-    Typesetter(PdfWriter writer) {
+    private final float scale;
+    private final float widest;
+
+    /**
+     * @param scale of letters and pictures, 1 as usual
+     * @param widest that anything may be, in points
+     */
+    Typesetter(PdfWriter writer, float scale, float widest) {
         this.writer = writer;
+        this.scale = scale;
+        this.widest = widest;
+    }
+
+    float scale() {
+        return scale;
+    }
+
+    float widest() {
+        return widest;
+    }
+
+    boolean isNarrow() {
+        return widest < NARROW_PT;
     }
 
     private static InputStream open(String path) {
@@ -63,13 +89,20 @@ final class Typesetter {
     }
 
     org.openpdf.text.Font font(float size, boolean heavy) {
-        return new org.openpdf.text.Font(heavy ? bold : regular, size);
+        return new org.openpdf.text.Font(heavy ? bold : regular, size * scale);
+    }
+
+    /** Text of ours in lines of its own. */
+    Paragraph paragraph(String text, float size, boolean heavy) {
+        Paragraph paragraph = new Paragraph(text(text, size, heavy));
+        paragraph.setSpacingAfter(3);
+        return paragraph;
     }
 
     /** Text of ours: plain, with LaTeX between $ signs. */
     Phrase text(String text, float size, boolean heavy) {
         Phrase phrase = new Phrase();
-        phrase.setLeading(size * 1.5f);
+        phrase.setLeading(size * scale * 1.5f);
         for (TextPiece piece : TextPiece.of(text)) {
             phrase.add(piece.math() ? math(piece.text(), size) : new Chunk(piece.text(), font(size, heavy)));
         }
@@ -77,9 +110,9 @@ final class Typesetter {
     }
 
     /** Mathematics within a line; the source itself where it cannot be set. */
-    Chunk math(String latex, float size) {
+    private Chunk math(String latex, float size) {
         try {
-            TeXIcon icon = new TeXFormula(latex).createTeXIcon(TeXConstants.STYLE_TEXT, size);
+            TeXIcon icon = icon(latex, size * scale);
             float width = icon.getTrueIconWidth() + 1;
             float height = icon.getTrueIconHeight() + 1;
             PdfTemplate template = writer.getDirectContent().createTemplate(width, height);
@@ -93,18 +126,29 @@ final class Typesetter {
         }
     }
 
-    Image figure(Figure figure) {
-        return figure(figure, WIDEST_PT);
+    /** Smaller where it would be wider than its column. */
+    private TeXIcon icon(String latex, float size) throws ParseException {
+        TeXFormula formula = new TeXFormula(latex);
+        TeXIcon icon = formula.createTeXIcon(TeXConstants.STYLE_TEXT, size);
+        float room = widest - 2;
+        return icon.getTrueIconWidth() < room
+                ? icon
+                : formula.createTeXIcon(TeXConstants.STYLE_TEXT, size * room / icon.getTrueIconWidth());
     }
 
-    Image figure(Figure figure, double widest) {
+    Image figure(Figure figure) {
+        return figure(figure, Math.min(WIDEST_PT * scale, widest - 4));
+    }
+
+    /** @param most points that it may be wide */
+    Image figure(Figure figure, double most) {
         Scene scene = Scenes.of(figure);
-        double scale = Math.min(FIGURE_SCALE, widest / scene.width());
-        float width = (float) (scene.width() * scale);
-        float height = (float) (scene.height() * scale);
+        double factor = Math.min(FIGURE_SCALE * scale, most / scene.width());
+        float width = (float) (scene.width() * factor);
+        float height = (float) (scene.height() * factor);
         PdfTemplate template = writer.getDirectContent().createTemplate(width, height);
         Graphics2D g = template.createGraphicsShapes(width, height);
-        g.transform(AffineTransform.getScaleInstance(scale, scale));
+        g.transform(AffineTransform.getScaleInstance(factor, factor));
         new ScenePen(g, LABELS, HEAVY_LABELS).draw(scene);
         g.dispose();
         try {

@@ -3,10 +3,9 @@ package littlesummit.app.quiz;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import littlesummit.app.people.Person;
+import littlesummit.app.served.SentEntries;
 import littlesummit.app.web.RequestKey;
 import littlesummit.app.web.Tag;
 import org.springframework.http.HttpStatus;
@@ -31,18 +30,6 @@ class QuizController {
     QuizController(QuizService quizzes) {
         this.quizzes = quizzes;
     }
-
-    /** @param entries one map a part, by field id */
-    record Saved(
-            @NotNull(message = "The entries are missing.")
-            @Size(max = 20, message = "These are more parts than any item has.")
-            List<
-                            @NotNull(message = "The entries of a part are missing.")
-                                    @Size(max = 40, message = "These are more fields than any part has.") Map<
-                                    String,
-                                    @NotNull(message = "An entry is missing.")
-                                    @Size(max = 500, message = "An entry may have at most 500 characters.") String>>
-                    entries) {}
 
     record Flag(boolean on) {}
 
@@ -73,7 +60,7 @@ class QuizController {
             @PathVariable String itemId,
             @RequestHeader(RequestKey.HEADER) String key,
             @RequestHeader(name = Tag.BUILT_ON, required = false) Optional<String> builtOn,
-            @Valid @RequestBody Saved request) {
+            @Valid @RequestBody SentEntries request) {
         Tag tag = quizzes.save(person, assignmentId, itemId, request.entries(), builtOn, RequestKey.valid(key));
         return ResponseEntity.noContent().eTag(tag.value()).build();
     }

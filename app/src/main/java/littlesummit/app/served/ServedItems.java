@@ -80,6 +80,12 @@ public class ServedItems {
         return keep(personId, assignmentId, fresh(personId, () -> catalogue.like(ref, seeds.nextLong())));
     }
 
+    /** An item that was made elsewhere, such as for paper. */
+    @Transactional
+    public ServedItem give(String personId, String assignmentId, Item item) {
+        return keep(personId, assignmentId, item);
+    }
+
     /** A fresh item in words that the student has met less often than others. */
     private Item varied(String personId, String skillId, int tier, Supplier<Item> draw) {
         Map<String, Long> met = items.variantsMet(personId, skillId, tier).stream()

@@ -8,7 +8,7 @@ import littlesummit.app.people.Person;
 
 /** What one student of a class has made: something behind every address. Named as in the table of doors. */
 record Things(Map<String, String> ids) {
-    /** A photo, lines handed in, a question, a round that is running and one that is done. */
+    /** A photo, lines handed in, a question, a round that is running and one that is done, a sheet. */
     static Things of(Client owner, Client instructor, String practice, String quiz, Person student, byte[] picture) {
         Map<String, String> ids = new HashMap<>();
         JsonNode view = owner.get(practice).body();
@@ -62,7 +62,24 @@ record Things(Map<String, String> ids) {
                         .body()
                         .at("/id")
                         .asText());
+        sheet(owner, ids);
         return new Things(ids);
+    }
+
+    /** A sheet of the student's own, tried and with its solutions open. */
+    private static void sheet(Client owner, Map<String, String> ids) {
+        JsonNode sheet = owner.post(
+                        "/api/paper",
+                        "{\"title\":\"Own\",\"shares\":[{\"skillId\":\"mean\",\"items\":1,\"level\":1}],\"style\":"
+                                + "{\"size\":\"A4\",\"room\":\"LINES\",\"large\":false,\"twoColumns\":false},"
+                                + "\"each\":false}")
+                .body();
+        String copy = sheet.at("/copies/0/code").asText();
+        ids.put("sheet", sheet.at("/id").asText());
+        ids.put("copy", copy);
+        owner.put("/api/paper/copies/" + copy + "/places/0/on-paper", "{\"done\":true}");
+        owner.put("/api/paper/copies/" + copy + "/solutions", "{}");
+        owner.put("/api/paper/copies/" + copy + "/marks", "{\"total\":1}");
     }
 
     /** An address or a body of the table with the ids in their places. */

@@ -33,6 +33,14 @@ class PaperPdfTest {
                 .toList();
     }
 
+    private static byte[] sheet(String line, List<Item> items) {
+        return PaperPdf.sheets(List.of(PaperPdf.Sheet.plain("Round", line, items)), PaperStyle.USUAL);
+    }
+
+    private static byte[] key(List<Item> items) {
+        return PaperPdf.key(PaperPdf.Sheet.plain("Round: key", "sheet 1", items));
+    }
+
     private static String text(byte[] pdf) {
         try (PdfReader reader = new PdfReader(pdf)) {
             PdfTextExtractor extractor = new PdfTextExtractor(reader);
@@ -46,13 +54,26 @@ class PaperPdfTest {
         }
     }
 
+    /** What is answered by drawing into its picture needs no room beside it. */
+    private static boolean isWorkedOut(Item item) {
+        return item.parts().stream().flatMap(p -> p.fields().stream()).anyMatch(f -> switch (f.response()) {
+            case Response.Shade s -> false;
+            case Response.PlotPoint p -> false;
+            case Response.PlotLine p -> false;
+            case Response.SelectShapes s -> false;
+            case Response.LayUnits l -> false;
+            default -> true;
+        });
+    }
+
     @ParameterizedTest
     @MethodSource("skills")
     void everySkillGoesOnPaperWithRoomForWorkAndNothingLeftUnset(Skill skill) {
-        String text = text(PaperPdf.sheet("Round", "sheet 1", items(skill)));
-        for (String there : List.of("1.", "2.", "3.", "Work", "Name")) {
+        String text = text(sheet("sheet 1", items(skill)));
+        for (String there : List.of("1.", "2.", "3.", "Name")) {
             assertTrue(text.contains(there), skill.id() + " lacks " + there + ": " + text);
         }
+        assertEquals(items(skill).stream().anyMatch(PaperPdfTest::isWorkedOut), text.contains("Work"), skill.id());
         assertFalse(text.contains("{{") || text.contains("\\frac") || text.contains("$$"), skill.id() + ": " + text);
     }
 
@@ -60,7 +81,7 @@ class PaperPdfTest {
     @MethodSource("skills")
     void theKeyHasAnAnswerForEveryField(Skill skill) {
         List<Item> items = items(skill);
-        String text = text(PaperPdf.key("Round", "sheet 1", items));
+        String text = text(key(items));
         long fields = items.stream()
                 .flatMap(i -> i.parts().stream())
                 .mapToLong(p -> p.fields().size())
@@ -72,7 +93,7 @@ class PaperPdfTest {
     @Test
     void theSheetTellsNoAnswerAndFontsTravelInside() {
         Item item = new Catalogue().require("prime-factors").make(2, 7);
-        byte[] sheet = PaperPdf.sheet("Round", "sheet 1", List.of(item));
+        byte[] sheet = sheet("sheet 1", List.of(item));
         assertFalse(text(sheet).contains(item.worked().getFirst().say().substring(0, 12)));
         assertTrue(new String(sheet, StandardCharsets.ISO_8859_1).contains("/FontFile2"));
     }
@@ -101,7 +122,7 @@ class PaperPdfTest {
     void picturesToChooseHaveLettersWhichTheKeyNames() {
         Item item = withPictures(5);
         Field graph = item.parts().getLast().fields().getFirst();
-        String sheet = text(PaperPdf.sheet("Round", "sheet 1", List.of(item)));
+        String sheet = text(sheet("sheet 1", List.of(item)));
         for (int i = 0; i < graph.response().options().size(); i++) {
             assertTrue(sheet.contains("○ " + (char) ('A' + i)), sheet);
         }
@@ -109,14 +130,14 @@ class PaperPdfTest {
                 .map(Option::id)
                 .toList()
                 .indexOf(graph.answer().expected());
-        String key = text(PaperPdf.key("Round", "sheet 1", List.of(item)));
+        String key = text(key(List.of(item)));
         assertTrue(key.matches("(?s).*Answer[^:]*: " + (char) ('A' + right) + "\\s.*"), key);
     }
 
     @Test
     void oneToChooseHasRingsAndSeveralHaveBoxes() {
         Item one = new Catalogue().require("percent-discount").make(1, 3);
-        assertTrue(text(PaperPdf.sheet("Round", "", List.of(one))).contains("○ A"));
+        assertTrue(text(sheet("", List.of(one))).contains("○ A"));
         Item several = Stream.of(1, 2, 3)
                 .flatMap(tier -> new Catalogue().skills().stream().map(skill -> skill.make(tier, 9)))
                 .filter(item -> item.parts().stream()
@@ -124,7 +145,7 @@ class PaperPdfTest {
                         .anyMatch(f -> f.response() instanceof Response.ChooseAll))
                 .findFirst()
                 .orElseThrow();
-        assertTrue(text(PaperPdf.sheet("Round", "", List.of(several))).contains("□ A"));
+        assertTrue(text(sheet("", List.of(several))).contains("□ A"));
     }
 
     @ParameterizedTest
@@ -134,7 +155,7 @@ class PaperPdfTest {
                 .mapToObj(seed -> skill.make((int) (seed % 3) + 1, seed))
                 .flatMap(item -> item.parts().stream())
                 .flatMap(part -> part.fields().stream())
-                .map(ItemOnPaper::answer)
+                .map(KeyText::of)
                 .forEach(answer ->
                         assertFalse(answer.replaceAll("[\\\\$ {}]", "").matches(".*(%|°|g|kg|cm)\\1"), answer));
     }
@@ -143,7 +164,7 @@ class PaperPdfTest {
     @MethodSource("skills")
     void anItemTakesAPageAndOnlyAChainOfPartsMore(Skill skill) throws IOException {
         for (Item item : items(skill)) {
-            try (PdfReader reader = new PdfReader(PaperPdf.sheet("Round", "", List.of(item)))) {
+            try (PdfReader reader = new PdfReader(sheet("", List.of(item)))) {
                 assertTrue(
                         reader.getNumberOfPages() <= Math.ceilDiv(item.parts().size(), 3),
                         skill.id() + " takes " + reader.getNumberOfPages() + " pages");

@@ -1,0 +1,9 @@
+package littlesummit.app.paper;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface SheetRepository extends JpaRepository<SheetEntity, String> {
+    /** The latest first. */
+    List<SheetEntity> findByClassIdOrderByMadeAtDesc(String classId);
+}

@@ -1,0 +1,56 @@
+import type { Schemas } from '../../api/client';
+import { RichText } from '../../ui/RichText';
+
+/** Which lines of an item are there, and how one is turned. */
+export type Marking = { earned: string[]; turn: (id: string) => void };
+
+type Props = {
+  lines: Schemas['MarkLine'][];
+  at: number;
+  /** What may be ticked; undefined to look at alone. */
+  marking: Marking | undefined;
+};
+
+/** The solution line by line, each with what it earns; to be ticked where it stands on the paper. */
+export function MarkLines({ lines, at, marking }: Props) {
+  const most = lines.filter((line) => line.mark > 0).length;
+  const have = marking?.earned ?? lines.filter((line) => line.earned).map((line) => line.id);
+  return (
+    <section aria-label={`Solution of item ${at + 1}`} className="min-w-0 overflow-x-auto rounded-slip bg-paper p-3">
+      <h3 className="flex justify-between gap-4 font-semibold">
+        {marking === undefined ? 'The lines that are there' : 'Which of these lines do you have?'}
+        <span>
+          {have.length} of {most}
+        </span>
+      </h3>
+      <ul className="mt-1">
+        {lines.map((line) => (
+          <li key={line.id} className="border-t border-rule py-1">
+            {line.mark > 0 && marking !== undefined ? (
+              <label className="flex items-baseline gap-3">
+                <input type="checkbox" checked={have.includes(line.id)} onChange={() => marking.turn(line.id)} />
+                <span className="min-w-0 flex-1">
+                  <RichText text={line.text} />
+                </span>
+                <span className="text-sm text-soft">1 mark</span>
+              </label>
+            ) : (
+              <span className="flex items-baseline gap-3">
+                <span className="w-4" aria-hidden="true">
+                  {line.mark > 0 && have.includes(line.id) ? '✓' : ''}
+                </span>
+                <span className="min-w-0 flex-1">
+                  <RichText text={line.text} />
+                  {line.mark > 0 && (
+                    <span className="sr-only">{have.includes(line.id) ? ', there' : ', not there'}</span>
+                  )}
+                </span>
+                {line.mark > 0 && <span className="text-sm text-soft">1 mark</span>}
+              </span>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
