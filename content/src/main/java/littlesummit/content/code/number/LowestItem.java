@@ -84,7 +84,7 @@ final class LowestItem {
                 .text(frame)
                 .formula(Cancelled.latex(shown[0], shown[1]) + " = " + withBox)
                 .part(Part.of(
-                        "Which number belongs into the box?",
+                        "Which number belongs in the box?",
                         Field.typed("answer", "In the box", "a whole number", answer, mistakes.list()),
                         "Compare the two " + (top ? "bottoms" : "tops") + ": both of them are there.",
                         "A fraction stays the same when top and bottom are multiplied, or divided, by the same number.",
