@@ -5,6 +5,7 @@ import { api, done } from '../../api/client';
 import { Button } from '../../ui/Button';
 import { TopBar } from '../../ui/TopBar';
 import { useMe } from '../session/useSession';
+import { CalendarSection } from './CalendarSection';
 
 /** One's own password, and where one is signed in. */
 export default function AccountScreen() {
@@ -26,6 +27,7 @@ export default function AccountScreen() {
           </p>
         )}
         <NewPassword code={me.data?.mustChange === true} />
+        {me.data?.mustChange === false && <CalendarSection />}
         <section className="grid justify-items-start gap-2">
           <h2 className="font-serif text-xl font-semibold">Signed in elsewhere?</h2>
           <p>This signs you out on every device, this one too. Nothing that you did is lost.</p>

@@ -5,6 +5,7 @@ import { letter } from '../../outbox/letter';
 import { useDeed } from '../../outbox/useDeed';
 import { useFresh } from '../../outbox/useFresh';
 import { useOutbox } from '../../outbox/useOutbox';
+import { useSaid } from '../../outbox/useSaid';
 import type { Entries } from '../practice/useDraft';
 
 export type Copy = Schemas['PaperCopy'];
@@ -52,8 +53,10 @@ export function useOnPaper(code: string, at: number, { trial, item }: Place) {
   useOutbox();
   const slot = `on-paper/${item.id}`;
   const body = outbox.latest(slot)?.letter.body;
-  const done = typeof body === 'object' && body !== null && 'done' in body ? body.done === true : trial === 'ON_PAPER';
-  const turn = () =>
+  const [said, say] = useSaid(trial === 'ON_PAPER');
+  const done = typeof body === 'object' && body !== null && 'done' in body ? body.done === true : said;
+  const turn = () => {
+    say(!done);
     void outbox.put({
       place: placeOf(code),
       slot,
@@ -61,6 +64,7 @@ export function useOnPaper(code: string, at: number, { trial, item }: Place) {
       letter: letter('put', '/api/paper/copies/{code}/places/{place}/on-paper', { code, place: at }, { done: !done }),
       refresh: [nameOfCopy(code), ['paper']],
     });
+  };
   return { done, turn };
 }
 

@@ -2,6 +2,7 @@ import type { Schemas } from '../../api/client';
 import { outbox } from '../../outbox';
 import { letter } from '../../outbox/letter';
 import { useOutbox } from '../../outbox/useOutbox';
+import { useSaid } from '../../outbox/useSaid';
 import { useTyped } from '../../outbox/useTyped';
 import { type Entries, entriesOf, textOf } from '../practice/useDraft';
 import { placeOf } from './useQuiz';
@@ -54,8 +55,9 @@ export function flaggedNow({ item, flagged }: Running): boolean {
 export function useFlag(assignmentId: string, running: Running) {
   useOutbox();
   const { item } = running;
-  const flagged = flaggedNow(running);
-  const turn = () =>
+  const [flagged, say] = useSaid(flaggedNow(running));
+  const turn = () => {
+    say(!flagged);
     void outbox.put({
       place: placeOf(assignmentId),
       slot: flagSlot(item.id),
@@ -68,5 +70,6 @@ export function useFlag(assignmentId: string, running: Running) {
       ),
       refresh: [['quiz', assignmentId]],
     });
+  };
   return { flagged, turn };
 }

@@ -36,7 +36,7 @@ create table paper_run (
     id varchar(36) primary key,
     code varchar(12) not null references paper_copy (code),
     person_id varchar(36) not null references person (id),
-    state varchar(100000) not null,
+    state varchar(1000000) not null,
     shape int not null,
     changed_at timestamp with time zone not null,
     version bigint not null,

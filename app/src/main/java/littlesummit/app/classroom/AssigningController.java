@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.app.assignment.PolicyDto;
+import littlesummit.app.people.Instructors;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.ItemViews;
 import littlesummit.app.practice.PracticeView;

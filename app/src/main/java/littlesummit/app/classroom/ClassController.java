@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import littlesummit.app.people.Instructors;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.RosterService;

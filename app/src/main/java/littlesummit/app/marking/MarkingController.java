@@ -7,10 +7,9 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import littlesummit.app.people.Instructors;
 import littlesummit.app.people.Person;
-import littlesummit.app.people.Role;
 import littlesummit.app.working.WorkService;
-import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -52,20 +51,23 @@ class MarkingController {
 
     @GetMapping
     MarkingService.Pile pile(@AuthenticationPrincipal Person person) {
-        return marking.pile(instructor(person));
+        return marking.pile(Instructors.only(person));
     }
 
     @PostMapping("/{itemId}/read")
     WorkService.Page read(
             @AuthenticationPrincipal Person person, @PathVariable String itemId, @Valid @RequestBody Credit request) {
         return marking.read(
-                instructor(person), itemId, request.credit(), request.comment().strip());
+                Instructors.only(person),
+                itemId,
+                request.credit(),
+                request.comment().strip());
     }
 
     /** Takes a reading back: the work waits again. */
     @PostMapping("/{itemId}/unread")
     WorkService.Page unread(@AuthenticationPrincipal Person person, @PathVariable String itemId) {
-        return marking.unread(instructor(person), itemId);
+        return marking.unread(Instructors.only(person), itemId);
     }
 
     @PostMapping("/{itemId}/send-back")
@@ -73,23 +75,17 @@ class MarkingController {
             @AuthenticationPrincipal Person person,
             @PathVariable String itemId,
             @Valid @RequestBody MoreWanted request) {
-        return marking.sendBack(instructor(person), itemId, request.comment().strip());
+        return marking.sendBack(
+                Instructors.only(person), itemId, request.comment().strip());
     }
 
     @PostMapping("/comments")
     List<MarkingService.Comment> save(@AuthenticationPrincipal Person person, @Valid @RequestBody NewComment request) {
-        return marking.save(instructor(person), request.text());
+        return marking.save(Instructors.only(person), request.text());
     }
 
     @DeleteMapping("/comments/{id}")
     List<MarkingService.Comment> forget(@AuthenticationPrincipal Person person, @PathVariable String id) {
-        return marking.forget(instructor(person), id);
-    }
-
-    private static Person instructor(Person person) {
-        if (person.role() != Role.INSTRUCTOR) {
-            throw new AccessDeniedException("only instructors read handed-in work");
-        }
-        return person;
+        return marking.forget(Instructors.only(person), id);
     }
 }

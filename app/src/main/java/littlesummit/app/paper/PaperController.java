@@ -6,15 +6,14 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import littlesummit.app.people.Instructors;
 import littlesummit.app.people.Person;
-import littlesummit.app.people.Role;
 import littlesummit.app.served.SentEntries;
 import littlesummit.app.web.RequestKey;
 import littlesummit.core.curriculum.Course;
 import littlesummit.core.paper.SelfMark;
 import littlesummit.core.paper.SheetState.Standing;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -111,7 +110,7 @@ class PaperController {
 
     @PutMapping("/scale")
     ScaleDto keepScale(@AuthenticationPrincipal Person person, @Valid @RequestBody ScaleDto scale) {
-        return ScaleDto.of(scales.keep(instructor(person), scale.toCore()));
+        return ScaleDto.of(scales.keep(Instructors.only(person), scale.toCore()));
     }
 
     @GetMapping("/copies/{code}")
@@ -151,7 +150,7 @@ class PaperController {
     @GetMapping("/copies/{code}/students/{studentId}")
     PaperView.PaperCopy ofStudent(
             @AuthenticationPrincipal Person person, @PathVariable String code, @PathVariable String studentId) {
-        return copies.of(instructor(person), code, studentId);
+        return copies.of(Instructors.only(person), code, studentId);
     }
 
     @PutMapping("/copies/{code}/students/{studentId}/standing")
@@ -160,13 +159,6 @@ class PaperController {
             @PathVariable String code,
             @PathVariable String studentId,
             @Valid @RequestBody MarksJudged request) {
-        return copies.judge(instructor(person), code, studentId, request.toCore());
-    }
-
-    private static Person instructor(Person person) {
-        if (person.role() != Role.INSTRUCTOR) {
-            throw new AccessDeniedException("this is for instructors");
-        }
-        return person;
+        return copies.judge(Instructors.only(person), code, studentId, request.toCore());
     }
 }

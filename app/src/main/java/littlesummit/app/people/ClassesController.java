@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Optional;
 import littlesummit.app.people.RosterService.Colleague;
 import littlesummit.app.people.RosterService.Invited;
-import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -56,7 +55,7 @@ class ClassesController {
 
     @GetMapping
     List<SchoolClass> all(@AuthenticationPrincipal Person person) {
-        return classes.of(instructor(person));
+        return classes.of(Instructors.only(person));
     }
 
     @PostMapping
@@ -65,7 +64,7 @@ class ClassesController {
             @Valid @RequestBody ClassName request,
             HttpServletRequest http,
             HttpServletResponse response) {
-        return shown(classes.make(instructor(person), request.name()), http, response);
+        return shown(classes.make(Instructors.only(person), request.name()), http, response);
     }
 
     @PostMapping("/{id}/open")
@@ -74,7 +73,7 @@ class ClassesController {
             @PathVariable String id,
             HttpServletRequest http,
             HttpServletResponse response) {
-        return shown(classes.open(instructor(person), id), http, response);
+        return shown(classes.open(Instructors.only(person), id), http, response);
     }
 
     @PutMapping("/{id}/name")
@@ -84,13 +83,13 @@ class ClassesController {
             @Valid @RequestBody ClassName request,
             HttpServletRequest http,
             HttpServletResponse response) {
-        return shown(classes.rename(instructor(person), id, request.name()), http, response);
+        return shown(classes.rename(Instructors.only(person), id, request.name()), http, response);
     }
 
     @PutMapping("/{id}/over")
     List<SchoolClass> over(
             @AuthenticationPrincipal Person person, @PathVariable String id, @RequestBody IsOver request) {
-        classes.over(instructor(person), id, request.over());
+        classes.over(Instructors.only(person), id, request.over());
         return classes.of(person);
     }
 
@@ -99,20 +98,20 @@ class ClassesController {
     List<SchoolClass> aim(@AuthenticationPrincipal Person person, @RequestBody NewGoal request) {
         request.goal()
                 .ifPresentOrElse(
-                        aim -> classes.aim(instructor(person), aim.skills(), aim.date()),
-                        () -> classes.aimAtNothing(instructor(person)));
+                        aim -> classes.aim(Instructors.only(person), aim.skills(), aim.date()),
+                        () -> classes.aimAtNothing(Instructors.only(person)));
         return classes.of(person);
     }
 
     /** Who teaches the open class. */
     @GetMapping("/colleagues")
     List<Colleague> colleagues(@AuthenticationPrincipal Person person) {
-        return roster.colleagues(instructor(person));
+        return roster.colleagues(Instructors.only(person));
     }
 
     @PostMapping("/colleagues")
     Invited invite(@AuthenticationPrincipal Person person, @Valid @RequestBody NewColleague request) {
-        return roster.inviteColleague(instructor(person), request.name(), request.username());
+        return roster.inviteColleague(Instructors.only(person), request.name(), request.username());
     }
 
     /** @param code opens the account once */
@@ -120,24 +119,17 @@ class ClassesController {
 
     @PostMapping("/colleagues/{id}/code")
     ColleagueCode newCode(@AuthenticationPrincipal Person person, @PathVariable String id) {
-        return new ColleagueCode(roster.newColleagueCode(instructor(person), id));
+        return new ColleagueCode(roster.newColleagueCode(Instructors.only(person), id));
     }
 
     @DeleteMapping("/colleagues/{id}")
     List<Colleague> remove(@AuthenticationPrincipal Person person, @PathVariable String id) {
-        roster.removeColleague(instructor(person), id);
+        roster.removeColleague(Instructors.only(person), id);
         return roster.colleagues(person);
     }
 
     private List<SchoolClass> shown(Person now, HttpServletRequest http, HttpServletResponse response) {
         sessions.goOnAs(now, http, response);
         return classes.of(now);
-    }
-
-    private static Person instructor(Person person) {
-        if (person.role() != Role.INSTRUCTOR) {
-            throw new AccessDeniedException("classes are for instructors");
-        }
-        return person;
     }
 }

@@ -124,6 +124,12 @@ public class PeopleService {
         return people.findById(id).map(this::person).orElseThrow(() -> Problem.notFound("There is nobody like that."));
     }
 
+    /** Somebody whose account is open; empty for nobody, and for one that is closed. */
+    @Transactional(readOnly = true)
+    public Optional<Person> open(String id) {
+        return people.findById(id).filter(p -> !p.isClosed()).map(this::person);
+    }
+
     /** Names by id; of nobody, none. */
     @Transactional(readOnly = true)
     public Map<String, String> names(Collection<String> ids) {

@@ -34,8 +34,8 @@ final class Paper {
         head.setTotalWidth(document.right() - document.left());
         head.setLockedWidth(true);
         PdfPCell words = bare();
-        words.addElement(type.paragraph(sheet.title(), 18, true));
-        words.addElement(type.paragraph(line, 10, false));
+        words.addElement(type.plain(sheet.title(), 18, true));
+        words.addElement(type.plain(line, 10, false));
         if (!sheet.code().isEmpty()) {
             words.addElement(type.paragraph(
                     "Code " + sheet.code() + ": enter it under Paper to type your answers or mark your work.",

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.people.Instructors;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
@@ -12,7 +13,6 @@ import littlesummit.app.web.Problem;
 import littlesummit.core.item.Item;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -58,7 +58,7 @@ class PrintController {
             @PathVariable String assignmentId,
             @RequestParam(defaultValue = "1") long seed,
             @RequestParam Optional<String> student) {
-        instructor(person);
+        Instructors.only(person);
         Assignment assignment = assignments.require(person, assignmentId);
         Person whose = student.map(id -> ofClass(person, id)).orElse(person);
         PaperPdf.Sheet sheet = sheet(whose, student.isPresent(), assignment, seed);
@@ -87,15 +87,9 @@ class PrintController {
     }
 
     private Person ofClass(Person instructor, String studentId) {
-        instructor(instructor);
+        Instructors.only(instructor);
         return Optional.of(people.require(studentId))
                 .filter(p -> p.classId().equals(instructor.classId()))
                 .orElseThrow(() -> Problem.notFound("There is nobody like that in your class."));
-    }
-
-    private static void instructor(Person person) {
-        if (person.role() != Role.INSTRUCTOR) {
-            throw new AccessDeniedException("keys are for instructors");
-        }
     }
 }

@@ -43,7 +43,7 @@ final class ScaleOnPaper {
 
     private static void row(PdfPTable table, Typesetter type, boolean heavy, String... texts) {
         for (String text : texts) {
-            PdfPCell cell = new PdfPCell(type.text(text, SIZE, heavy));
+            PdfPCell cell = new PdfPCell(type.plain(text, SIZE, heavy));
             cell.setHorizontalAlignment(Element.ALIGN_LEFT);
             cell.setPaddingBottom(4);
             table.addCell(cell);

@@ -109,6 +109,13 @@ final class Typesetter {
         return phrase;
     }
 
+    /** Text of somebody, such as a title or a name: whatever it holds, nothing of it is mathematics. */
+    Paragraph plain(String text, float size, boolean heavy) {
+        Paragraph paragraph = new Paragraph(size * scale * 1.5f, text, font(size, heavy));
+        paragraph.setSpacingAfter(3);
+        return paragraph;
+    }
+
     /** Mathematics within a line; the source itself where it cannot be set. */
     private Chunk math(String latex, float size) {
         try {

@@ -40,6 +40,8 @@ class SecurityConfiguration {
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/set-up")
                         .permitAll()
+                        .requestMatchers(HttpMethod.GET, "/api/calendar/of/*")
+                        .permitAll()
                         .requestMatchers("/api/openapi/**")
                         .hasRole("INSTRUCTOR")
                         .requestMatchers("/api/**")

@@ -15,6 +15,9 @@ import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Option;
 import littlesummit.core.item.Response;
+import littlesummit.core.paper.MarkScale;
+import littlesummit.core.paper.MarkScheme;
+import littlesummit.core.paper.SelfMark;
 import littlesummit.core.skill.Skill;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -96,6 +99,29 @@ class PaperPdfTest {
         byte[] sheet = sheet("sheet 1", List.of(item));
         assertFalse(text(sheet).contains(item.worked().getFirst().say().substring(0, 12)));
         assertTrue(new String(sheet, StandardCharsets.ISO_8859_1).contains("/FontFile2"));
+    }
+
+    @Test
+    void nothingThatSomebodyWritesIsMathematics() {
+        String odd = "Ropes at $5$ and \\newcommand{\\a}{\\a\\a}$\\a$";
+        Item item = new Catalogue().require("mean").make(1, 3);
+        PaperPdf.Sheet sheet = PaperPdf.Sheet.plain(odd, "for " + odd, List.of(item));
+        MarkScale scale = new MarkScale(List.of(new MarkScale.Grade(0, "$x^2$")));
+        String printed = text(PaperPdf.solutions(List.of(sheet), PaperStyle.USUAL, scale));
+        assertEquals(3, printed.split("newcommand|\\$x\\^2\\$", -1).length - 1, printed);
+    }
+
+    @Test
+    void everyLineThatEarnsAMarkHasABoxAndTheSumIsSaid() {
+        List<Item> items = items(new Catalogue().require("both-sides"));
+        int most = SelfMark.most(items.stream().map(MarkScheme::of).toList());
+        String printed = text(PaperPdf.solutions(
+                List.of(PaperPdf.Sheet.plain("Sheet", "", items)),
+                PaperStyle.USUAL,
+                new MarkScale(List.of(new MarkScale.Grade(50, "half way"), new MarkScale.Grade(0, "begun")))));
+        assertEquals(most, printed.split("□ 1", -1).length - 1, printed);
+        assertTrue(printed.contains("of " + most + " marks, which is"), printed);
+        assertTrue(printed.contains("half way"), printed);
     }
 
     @Test
