@@ -119,7 +119,7 @@ class PublishedValuesTest {
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
     void theCentreMakesBothSquaresZero(long seed) {
-        Item item = SeenItems.of("circle-center", "equation").get((int) seed);
+        Item item = new Catalogue().require("circle-center").make(2, seed);
         String[] pair = item.parts()
                 .getFirst()
                 .fields()

@@ -235,7 +235,7 @@ class ResponseKindsTest {
 
     @Test
     void aPointOnAGrid() {
-        Item item = open("circle-center", 2, "place-1");
+        Item item = open("circle-center", 1, "place");
         blankIsUnreadable(0);
         String[] pair = item.parts()
                 .getFirst()
@@ -279,7 +279,7 @@ class ResponseKindsTest {
 
     /** Typed into the math field key by key, as its user would. */
     @ParameterizedTest
-    @CsvSource({"polynomial-factor, 1, trinomial-1, 0", "circle-center, 1, graph-1, 0"})
+    @CsvSource({"polynomial-factor, 1, trinomial-1, 0", "circle-center, 1, graph, 0"})
     void theMathField(String skill, int tier, String variant, int part) {
         Item item = open(skill, tier, variant);
         Field field = item.parts().get(part).fields().getFirst();
