@@ -1884,6 +1884,8 @@ export interface components {
         CopyRow: {
             code: string;
             done: components["schemas"]["PaperDone"][];
+            /** Format: int32 */
+            most: number;
             student?: string;
         };
         Correction: {
@@ -2346,6 +2348,7 @@ export interface components {
             paper: "PLAIN" | "LINED" | "GRID";
         };
         PaperCopy: {
+            bySum: boolean;
             code: string;
             done: components["schemas"]["PaperDone"];
             /** Format: int32 */
@@ -2363,6 +2366,8 @@ export interface components {
             comment: string;
             /** Format: int32 */
             have?: number;
+            /** Format: int32 */
+            most: number;
             /** Format: int32 */
             percent?: number;
             /** Format: int32 */
@@ -2736,8 +2741,6 @@ export interface components {
             /** Format: date-time */
             madeAt: string;
             madeBy: string;
-            /** Format: int32 */
-            most: number;
             removable: boolean;
             title: string;
         };

@@ -14,7 +14,7 @@ import { textOf, useDraft } from '../practice/useDraft';
 import { MarkLines, type Marking } from './MarkLines';
 import { type Copy, type CopyHand, nameOfCopy, type Place, useOnPaper } from './useCopy';
 
-type Props = { copy: Copy; at: number; hand: CopyHand; marking?: Marking };
+type Props = { copy: Copy; at: number; hand: CopyHand; marking?: Marking | 'shown' | 'sum' };
 
 const TRIALS: Record<Place['trial'], string> = {
   OPEN: 'not tried yet',
@@ -24,7 +24,7 @@ const TRIALS: Record<Place['trial'], string> = {
 };
 
 /** One item of a sheet: to type the answer in, or, once the solutions are open, to mark. */
-export function CopyItem({ copy, at, hand, marking }: Props) {
+export function CopyItem({ copy, at, hand, marking = 'shown' }: Props) {
   const place = copy.places[at];
   return place === undefined ? null : (
     <Frame place={place} at={at}>

@@ -14,7 +14,7 @@ export function OnPaper() {
         {begun.map(({ sheet, copy, done }) => (
           <li key={copy.code} className="flex flex-wrap gap-x-4">
             <Link to={`/paper/${copy.code}`}>{sheet.title}</Link>
-            <span>{marksOf(done, sheet.most)}</span>
+            <span>{marksOf(done)}</span>
             <span className="text-soft">{stageOf(done, sheet.items)}</span>
           </li>
         ))}

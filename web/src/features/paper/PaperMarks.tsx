@@ -38,7 +38,7 @@ export function PaperMarks() {
                   <Link to={`/paper/${code}/${done.studentId}`}>{student}</Link>
                 </th>
                 <td className="pr-6">{sheet.title}</td>
-                <td className="pr-6">{marksOf(done, sheet.most)}</td>
+                <td className="pr-6">{marksOf(done)}</td>
                 <td>{stageOf(done, sheet.items)}</td>
               </tr>
             ))}

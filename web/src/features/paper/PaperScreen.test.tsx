@@ -26,6 +26,7 @@ const DONE: PaperDone = {
   tried: 4,
   right: 1,
   have: 9,
+  most: 12,
   percent: 75,
   word: 'on the way',
   comment: '',
@@ -38,9 +39,8 @@ const sheet = (done: PaperDone[], more: Partial<Sheet> = {}): Sheet => ({
   madeAt: '2026-05-01T08:00:00Z',
   madeBy: 'Orla Fennimer',
   items: 4,
-  most: 12,
   removable: false,
-  copies: [{ code: 'k7m-4qx', done }],
+  copies: [{ code: 'k7m-4qx', most: 12, done }],
   ...more,
 });
 
@@ -90,8 +90,8 @@ describe('the shelf of an instructor', () => {
 
   it('names who has a copy and has not begun', () => {
     const copies = [
-      { code: 'a22-222', student: 'Nela Brisk', done: [DONE] },
-      { code: 'b33-333', student: 'Bero Linden', done: [] },
+      { code: 'a22-222', most: 12, student: 'Nela Brisk', done: [DONE] },
+      { code: 'b33-333', most: 11, student: 'Bero Linden', done: [] },
     ];
     shelf('INSTRUCTOR', [sheet([], { copies })]);
     expect(screen.getByText('1 of 2 came back with it')).toBeTruthy();

@@ -15,8 +15,9 @@ export function SheetItem({ sheet, hand, teaches }: Props) {
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h2 className="font-serif text-lg font-semibold">{sheet.title}</h2>
         <span className="text-soft">
-          {sheet.items === 1 ? '1 item' : `${sheet.items} items`}, {sheet.most} marks · made on {day(sheet.madeAt)} by{' '}
-          {sheet.madeBy}
+          {sheet.items === 1 ? '1 item' : `${sheet.items} items`}
+          {only !== undefined && `, ${only.most === 1 ? '1 mark' : `${only.most} marks`}`} · made on {day(sheet.madeAt)}{' '}
+          by {sheet.madeBy}
         </span>
       </div>
       <p className="flex flex-wrap items-center gap-x-5 gap-y-1">
@@ -55,7 +56,7 @@ function OwnWay({ sheet, code }: { sheet: Sheet; code: string }) {
       <Link to={`/paper/${code}`}>{done === undefined ? 'I have the paper here' : 'Go on'}</Link>
       {done !== undefined && (
         <span className="text-soft">
-          {[stageOf(done, sheet.items), marksOf(done, sheet.most)].filter((t) => t !== '').join(': ')}
+          {[stageOf(done, sheet.items), marksOf(done)].filter((t) => t !== '').join(': ')}
         </span>
       )}
     </>
@@ -96,7 +97,7 @@ function Progress({ sheet }: { sheet: Sheet }) {
               </th>
               <td className="pr-4 tracking-wider uppercase">{code}</td>
               <td className="pr-4">{done === undefined ? 'not begun' : stageOf(done, sheet.items)}</td>
-              <td className="pr-4">{done === undefined ? '' : marksOf(done, sheet.most)}</td>
+              <td className="pr-4">{done === undefined ? '' : marksOf(done)}</td>
               <td>{done === undefined ? '' : `${done.right} of ${sheet.items}`}</td>
             </tr>
           ))}

@@ -1,5 +1,5 @@
-import { useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { useJotting } from '../../outbox/useJotting';
 import { Button } from '../../ui/Button';
 import { INPUT, Labelled } from '../../ui/Labelled';
 import { Notice } from '../../ui/Notice';
@@ -29,14 +29,16 @@ export default function StudentCopyScreen() {
             <h1 className="font-serif text-3xl font-bold">{view.data.done.student}</h1>
             <p>
               {stageOf(view.data.done, view.data.places.length)}
-              {view.data.done.have !== undefined && `: ${marksOf(view.data.done, view.data.most)}`}
+              {view.data.done.have !== undefined && `: ${marksOf(view.data.done)}`}
             </p>
           </header>
           {view.data.done.have !== undefined && <Judge copy={view.data} judge={judge} />}
           {view.data.places.map((place, i) => (
             <Frame key={place.item.id} place={place} at={i}>
               <Shown place={place} />
-              {place.lines.length > 0 && <MarkLines lines={place.lines} at={i} marking={undefined} />}
+              {place.lines.length > 0 && (
+                <MarkLines lines={place.lines} at={i} marking={view.data.bySum ? 'sum' : 'shown'} />
+              )}
               <p className="text-sm">
                 <Link to={`/book/${place.item.id}`}>The student&rsquo;s page for this item</Link>
               </p>
@@ -49,7 +51,7 @@ export default function StudentCopyScreen() {
 }
 
 function Judge({ copy, judge }: { copy: Copy; judge: ReturnType<typeof useStudentCopy>['judge'] }) {
-  const [comment, setComment] = useState('');
+  const [comment, setComment] = useJotting(`judged/${copy.code}/${copy.done.studentId}`);
   const accepted = copy.done.stage === 'ACCEPTED';
   return (
     <section aria-label="Do the marks stand?" className="grid gap-3 rounded-slip bg-glacier-wash p-4">

@@ -8,6 +8,7 @@ const done = (more: Partial<PaperDone> = {}): PaperDone => ({
   stage: 'OPENED',
   tried: 0,
   right: 0,
+  most: 20,
   word: '',
   comment: '',
   at: '2026-05-01T08:00:00Z',
@@ -20,7 +21,6 @@ const sheet = (copies: Sheet['copies']): Sheet => ({
   madeAt: '2026-05-01T08:00:00Z',
   madeBy: 'Orla Fennimer',
   items: 4,
-  most: 12,
   removable: false,
   copies,
 });
@@ -36,9 +36,9 @@ describe('where somebody is with a sheet', () => {
   });
 
   it('has marks once they are given, with a word where the class has one', () => {
-    expect(marksOf(done(), 20)).toBe('');
-    expect(marksOf(done({ have: 14, percent: 70 }), 20)).toBe('14 of 20, 70%');
-    expect(marksOf(done({ have: 0, percent: 0, word: 'begun' }), 20)).toBe('0 of 20, 0%, begun');
+    expect(marksOf(done())).toBe('');
+    expect(marksOf(done({ have: 14, percent: 70 }))).toBe('14 of 20, 70%');
+    expect(marksOf(done({ have: 0, percent: 0, word: 'begun' }))).toBe('0 of 20, 0%, begun');
   });
 
   it('is a step of the way', () => {
@@ -71,8 +71,8 @@ describe('the students of a sheet', () => {
   it('are those who came back with it, and those who have one by name', () => {
     const rows = rowsOf(
       sheet([
-        { code: 'a', student: 'Nela Brisk', done: [done()] },
-        { code: 'b', student: 'Bero Alm', done: [] },
+        { code: 'a', most: 20, student: 'Nela Brisk', done: [done()] },
+        { code: 'b', most: 20, student: 'Bero Alm', done: [] },
       ]),
     );
     expect(rows.map((r) => [r.student, r.done !== undefined])).toEqual([
@@ -82,6 +82,6 @@ describe('the students of a sheet', () => {
   });
 
   it('are nobody while a sheet for all has not been opened', () => {
-    expect(rowsOf(sheet([{ code: 'a', done: [] }]))).toEqual([]);
+    expect(rowsOf(sheet([{ code: 'a', most: 20, done: [] }]))).toEqual([]);
   });
 });

@@ -17,10 +17,10 @@ export function stageOf(done: PaperDone, items: number): string {
 }
 
 /** The marks, as in "14 of 20, 70%, on the way"; empty before they are given. */
-export function marksOf(done: PaperDone, most: number): string {
-  return done.have === undefined || done.percent === undefined
+export function marksOf({ have, most, percent, word }: PaperDone): string {
+  return have === undefined || percent === undefined
     ? ''
-    : [`${done.have} of ${most}`, `${done.percent}%`, done.word].filter((text) => text !== '').join(', ');
+    : [`${have} of ${most}`, `${percent}%`, word].filter((text) => text !== '').join(', ');
 }
 
 /** What is to do now, from 0: try, look at the solutions, mark, nothing. */

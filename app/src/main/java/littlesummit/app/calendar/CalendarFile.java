@@ -67,7 +67,7 @@ final class CalendarFile {
         List<Property> event = facts("due-" + work.id(), work, now);
         event.add(new DtStart<>(work.due()));
         event.add(new Transp(Transp.VALUE_TRANSPARENT));
-        work.address().map(CalendarFile::url).ifPresent(event::add);
+        event.add(url(work));
         VEvent due = new VEvent(new PropertyList(event));
         if (!work.done()) {
             due.add(alarm(work));
@@ -83,7 +83,7 @@ final class CalendarFile {
         work.from().filter(work.due()::isAfter).ifPresent(from -> task.add(new DtStart<>(from)));
         task.add(new Due<>(work.due()));
         task.add(new Status(work.done() ? Status.VALUE_COMPLETED : Status.VALUE_NEEDS_ACTION));
-        work.address().map(CalendarFile::url).ifPresent(task::add);
+        task.add(url(work));
         VToDo todo = new VToDo(new PropertyList(task));
         if (!work.done()) {
             todo.add(alarm(work));
@@ -106,8 +106,8 @@ final class CalendarFile {
                 new Description(entry.text())));
     }
 
-    private static Property url(String address) {
-        return new Url(URI.create(address));
+    private static Property url(Entry.Work work) {
+        return new Url(URI.create(work.address()));
     }
 
     /** A day before the date, for an event and a task alike. */

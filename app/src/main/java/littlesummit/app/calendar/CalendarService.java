@@ -8,18 +8,17 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
+import littlesummit.app.due.DueService;
+import littlesummit.app.due.DueView;
 import littlesummit.app.people.ClassesService;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
 import littlesummit.app.people.SchoolClass;
-import littlesummit.app.practice.PracticeRecord;
-import littlesummit.app.quiz.QuizService;
 import littlesummit.app.web.Digest;
 import littlesummit.app.web.Problem;
 import littlesummit.core.practice.Explain;
@@ -35,8 +34,7 @@ public class CalendarService {
     private final PeopleService people;
     private final ClassesService classes;
     private final AssignmentService assignments;
-    private final PracticeRecord practice;
-    private final QuizService quizzes;
+    private final DueService due;
     private final ItemSource catalogue;
     private final Clock clock;
     private final SecureRandom random = new SecureRandom();
@@ -46,16 +44,14 @@ public class CalendarService {
             PeopleService people,
             ClassesService classes,
             AssignmentService assignments,
-            PracticeRecord practice,
-            QuizService quizzes,
+            DueService due,
             ItemSource catalogue,
             Clock clock) {
         this.addresses = addresses;
         this.people = people;
         this.classes = classes;
         this.assignments = assignments;
-        this.practice = practice;
-        this.quizzes = quizzes;
+        this.due = due;
         this.catalogue = catalogue;
         this.clock = clock;
     }
@@ -108,21 +104,11 @@ public class CalendarService {
     }
 
     private List<Entry> ofStudent(Person student, String site) {
-        List<Assignment> all = assignments.of(student);
-        Map<String, Set<String>> reached = practice.standings(student).stream()
-                .filter(PracticeRecord.Standing::reached)
-                .collect(Collectors.groupingBy(
-                        PracticeRecord.Standing::assignmentId,
-                        Collectors.mapping(PracticeRecord.Standing::skillId, Collectors.toSet())));
-        Map<String, QuizService.Summary> quiz = quizzes.summaries(student, all);
+        Map<String, Boolean> finished = due.due(student).assignments().stream()
+                .collect(Collectors.toMap(DueView.DueAssignment::id, DueView.DueAssignment::finished));
         List<Entry> entries = new ArrayList<>();
-        for (Assignment a : all) {
-            boolean done = reached.getOrDefault(a.id(), Set.of()).containsAll(a.skills())
-                    && Optional.ofNullable(quiz.get(a.id()))
-                            .filter(q -> !q.finished())
-                            .isEmpty()
-                    && !a.isCheck();
-            entries.add(work(a, "", done, true, Optional.of(site + "/due")));
+        for (Assignment a : assignments.of(student)) {
+            entries.add(work(a, "", finished.getOrDefault(a.id(), false), true, site + "/due"));
         }
         classes.goal(student.classId()).map(g -> goal(student.classId(), "", g)).ifPresent(entries::add);
         return entries;
@@ -133,13 +119,13 @@ public class CalendarService {
         return classes.of(instructor).stream()
                 .filter(c -> !c.isOver())
                 .flatMap(c -> Stream.concat(
-                        assignments.ofClass(c.id()).stream().map(a -> (Entry)
-                                work(a, c.name() + ": ", false, false, Optional.of(site + "/class/assignments"))),
+                        assignments.ofClass(c.id()).stream()
+                                .map(a -> (Entry) work(a, c.name() + ": ", false, false, site + "/class/assignments")),
                         c.goal().map(g -> (Entry) goal(c.id(), c.name() + ": ", g)).stream()))
                 .toList();
     }
 
-    private Entry.Work work(Assignment a, String before, boolean done, boolean asTask, Optional<String> address) {
+    private Entry.Work work(Assignment a, String before, boolean done, boolean asTask, String address) {
         String skills =
                 a.skills().stream().map(id -> catalogue.require(id).name()).collect(Collectors.joining(", "));
         return new Entry.Work(

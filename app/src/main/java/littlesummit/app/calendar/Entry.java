@@ -19,6 +19,7 @@ sealed interface Entry {
      * @param from when it opens, or when it was set; empty for long ago
      * @param done whether all of it is done; for students
      * @param asTask whether it is a task, too, to be ticked off
+     * @param address of the page that leads to it
      */
     record Work(
             String id,
@@ -28,7 +29,7 @@ sealed interface Entry {
             Instant due,
             boolean done,
             boolean asTask,
-            Optional<String> address)
+            String address)
             implements Entry {}
 
     /** A goal of a whole class, for a day. */

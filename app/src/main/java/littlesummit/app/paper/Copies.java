@@ -2,7 +2,9 @@ package littlesummit.app.paper;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.app.content.FrozenItems;
 import littlesummit.app.people.Person;
@@ -50,21 +52,19 @@ class Copies {
                 .toList();
     }
 
-    /** All that a person may see, the latest first. */
+    /**
+     * All that a person may see, the latest first: those of the class, and a student's own also from a class of before.
+     */
     List<Found> of(Person person) {
-        List<SheetEntity> ofClass = sheets.findByClassIdOrderByMadeAtDesc(person.classId());
-        Stream<Found> there =
-                copies
-                        .findBySheetIdInOrderByPlace(
-                                ofClass.stream().map(SheetEntity::id).toList())
-                        .stream()
-                        .map(copy -> new Found(
-                                ofClass.stream()
-                                        .filter(s -> s.id().equals(copy.sheetId()))
-                                        .findFirst()
-                                        .orElseThrow(),
-                                copy));
-        return there.filter(found -> maySee(person, found.sheet(), found.copy()))
+        List<CopyEntity> own =
+                person.role() == Role.STUDENT ? copies.findByPersonId(person.id()) : List.<CopyEntity>of();
+        Map<String, SheetEntity> byId = Stream.concat(
+                        sheets.findByClassId(person.classId()).stream(),
+                        sheets.findAllById(own.stream().map(CopyEntity::sheetId).toList()).stream())
+                .collect(Collectors.toMap(SheetEntity::id, Function.identity(), (one, same) -> one));
+        return copies.findBySheetIdInOrderByPlace(byId.keySet()).stream()
+                .map(copy -> new Found(byId.get(copy.sheetId()), copy))
+                .filter(found -> maySee(person, found.sheet(), found.copy()))
                 .sorted(Comparator.comparing((Found f) -> f.sheet().madeAt()).reversed())
                 .toList();
     }
@@ -78,8 +78,7 @@ class Copies {
 
     /** @throws Problem when it is another class's */
     SheetEntity sheet(Person person, String sheetId) {
-        return Optional.of(sheetId)
-                .flatMap(sheets::findById)
+        return sheets.findById(sheetId)
                 .filter(sheet -> sheet.classId().equals(person.classId())
                         && (person.role() == Role.INSTRUCTOR || sheet.makerId().equals(person.id())))
                 .orElseThrow(() -> Problem.notFound("There is no such sheet for you."));

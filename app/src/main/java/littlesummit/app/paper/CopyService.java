@@ -1,5 +1,6 @@
 package littlesummit.app.paper;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -42,6 +43,12 @@ public class CopyService {
     private record Desk(Person student, Copies.Found found, Runs.Run run, List<ServedItem> served) {
         Item item(int place) {
             return served.get(place).item();
+        }
+
+        Desk with(int place, ServedItem now) {
+            List<ServedItem> all = new ArrayList<>(served);
+            all.set(place, now);
+            return new Desk(student, found, run, all);
         }
 
         List<MarkScheme> schemes() {
@@ -100,8 +107,10 @@ public class CopyService {
         if (!state.takesAnswer(place)) {
             return view(desk);
         }
-        items.keepDraft(student, desk.served().get(place).id(), entries, Optional.empty());
-        return changed(desk(student, desk.found(), desk.run()), s -> s.answered(place, desk.item(place), entries));
+        String itemId = desk.served().get(place).id();
+        items.keepDraft(student, itemId, entries, Optional.empty());
+        return changed(
+                desk.with(place, items.require(student, itemId)), s -> s.answered(place, desk.item(place), entries));
     }
 
     /** Says that an item was done on paper, or takes that back. */

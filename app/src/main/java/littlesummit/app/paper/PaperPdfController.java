@@ -68,6 +68,7 @@ class PaperPdfController {
                 .map(copy -> new PaperPdf.Sheet(
                         copy.title(),
                         copy.student().map(name -> "for " + name).orElse(""),
+                        copy.student().isPresent(),
                         copy.code().toUpperCase(Locale.ROOT),
                         Optional.of(address(copy.code())),
                         copy.items()))

@@ -55,7 +55,7 @@ public class PaperRecord {
                                 sheet.title(),
                                 sheet.madeAt(),
                                 done.percent().orElseThrow(),
-                                done.have().orElseThrow() + " of " + sheet.most(),
+                                done.have().orElseThrow() + " of " + done.most(),
                                 done.stage() == PaperView.Stage.ACCEPTED)))
                 .toList();
     }

@@ -1,16 +1,12 @@
 package littlesummit.app.paper;
 
 import java.time.Clock;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import littlesummit.app.content.FrozenItems;
 import littlesummit.app.paper.Copies.Found;
-import littlesummit.app.paper.PaperView.CopyRow;
 import littlesummit.app.paper.PaperView.SheetRow;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.PeopleService.Student;
@@ -20,8 +16,6 @@ import littlesummit.app.web.Json;
 import littlesummit.app.web.Problem;
 import littlesummit.core.item.Item;
 import littlesummit.core.paper.MarkScale;
-import littlesummit.core.paper.MarkScheme;
-import littlesummit.core.paper.SelfMark;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,6 +25,7 @@ public class PaperService {
     private final SheetRepository sheets;
     private final CopyRepository copyRows;
     private final Copies copies;
+    private final PaperShelf shelf;
     private final Runs runs;
     private final SheetMaker maker;
     private final FrozenItems frozen;
@@ -43,6 +38,7 @@ public class PaperService {
             SheetRepository sheets,
             CopyRepository copyRows,
             Copies copies,
+            PaperShelf shelf,
             Runs runs,
             SheetMaker maker,
             FrozenItems frozen,
@@ -53,6 +49,7 @@ public class PaperService {
         this.sheets = sheets;
         this.copyRows = copyRows;
         this.copies = copies;
+        this.shelf = shelf;
         this.runs = runs;
         this.maker = maker;
         this.frozen = frozen;
@@ -116,60 +113,11 @@ public class PaperService {
     /** All that a person may see. */
     @Transactional(readOnly = true)
     public PaperView.Shelf shelf(Person person) {
-        Map<SheetEntity, List<Found>> bySheet = new LinkedHashMap<>();
-        copies.of(person).forEach(found -> bySheet.computeIfAbsent(found.sheet(), s -> new ArrayList<>())
-                .add(found));
-        return new PaperView.Shelf(bySheet.entrySet().stream()
-                .map(e -> row(person, e.getKey(), e.getValue()))
-                .toList());
+        return new PaperView.Shelf(shelf.rows(person, copies.of(person)));
     }
 
     private SheetRow row(Person person, SheetEntity sheet) {
-        return row(person, sheet, copies.of(sheet));
-    }
-
-    private SheetRow row(Person person, SheetEntity sheet, List<Found> of) {
-        List<String> codes = of.stream().map(f -> f.copy().code()).toList();
-        Map<String, List<Runs.Run>> done = runs.byCode(codes);
-        MarkScale scale = scales.of(sheet.classId());
-        Map<String, String> names = names(sheet, of, done);
-        List<MarkScheme> first = PaperViews.schemes(copies.items(of.getFirst().copy()));
-        return new SheetRow(
-                sheet.id(),
-                sheet.title(),
-                sheet.madeAt(),
-                names.getOrDefault(sheet.makerId(), ""),
-                first.size(),
-                SelfMark.most(first),
-                sheet.makerId().equals(person.id()) && !runs.anyOf(codes),
-                of.stream()
-                        .map(f -> copyRow(person, f, done.getOrDefault(f.copy().code(), List.of()), names, scale))
-                        .toList());
-    }
-
-    private Map<String, String> names(SheetEntity sheet, List<Found> of, Map<String, List<Runs.Run>> done) {
-        return new HashMap<>(people.names(Stream.of(
-                        Stream.of(sheet.makerId()),
-                        of.stream().flatMap(f -> f.copy().personId().stream()),
-                        done.values().stream().flatMap(List::stream).map(r -> r.entity()
-                                .personId()))
-                .flatMap(ids -> ids)
-                .distinct()
-                .toList()));
-    }
-
-    private CopyRow copyRow(
-            Person person, Found found, List<Runs.Run> done, Map<String, String> names, MarkScale scale) {
-        List<MarkScheme> schemes = PaperViews.schemes(copies.items(found.copy()));
-        return new CopyRow(
-                found.copy().code(),
-                found.copy().personId().map(id -> names.getOrDefault(id, "")),
-                done.stream()
-                        .filter(r -> person.role() == Role.INSTRUCTOR
-                                || r.entity().personId().equals(person.id()))
-                        .map(r ->
-                                PaperViews.done(r, names.getOrDefault(r.entity().personId(), ""), schemes, scale))
-                        .toList());
+        return shelf.rows(person, copies.of(sheet)).getFirst();
     }
 
     /** @throws Problem when somebody has opened a copy already, or it is not one's own */

@@ -14,7 +14,7 @@ public final class PaperView {
     public record Shelf(List<SheetRow> sheets) {}
 
     /**
-     * @param most marks of it
+     * @param items of each copy
      * @param removable whether nobody has opened a copy yet, and it is one's own
      */
     public record SheetRow(
@@ -23,12 +23,14 @@ public final class PaperView {
             Instant madeAt,
             String madeBy,
             int items,
-            int most,
             boolean removable,
             List<CopyRow> copies) {}
 
-    /** @param student whose it is; empty for whoever of the class has it */
-    public record CopyRow(String code, Optional<String> student, List<PaperDone> done) {}
+    /**
+     * @param student whose it is; empty for whoever of the class has it
+     * @param most marks of it; other items may have others
+     */
+    public record CopyRow(String code, Optional<String> student, int most, List<PaperDone> done) {}
 
     /** How far somebody is. */
     public enum Stage {
@@ -45,6 +47,7 @@ public final class PaperView {
      * @param tried items that were tried
      * @param right items that were typed in and are right
      * @param have marks that the student gave; empty before
+     * @param most marks that there are
      * @param percent the same in percent
      * @param word the same in a word of the class, or blank
      * @param comment of marks that were returned, else blank
@@ -56,6 +59,7 @@ public final class PaperView {
             int tried,
             int right,
             Optional<Integer> have,
+            int most,
             Optional<Integer> percent,
             String word,
             String comment,
@@ -66,6 +70,7 @@ public final class PaperView {
      *
      * @param tried whether every item has been tried
      * @param takesMarks whether marks may be given now
+     * @param bySum whether the sum alone was given, and of no line is known whether it is there
      */
     public record PaperCopy(
             String code,
@@ -73,6 +78,7 @@ public final class PaperView {
             boolean tried,
             boolean solved,
             boolean takesMarks,
+            boolean bySum,
             int most,
             PaperDone done,
             List<PaperPlace> places,

@@ -41,6 +41,7 @@ final class PaperViews {
                 count(state, Set.of(Trial.RIGHT, Trial.MISSED, Trial.ON_PAPER)),
                 count(state, Set.of(Trial.RIGHT)),
                 have,
+                SelfMark.most(schemes),
                 percent,
                 percent.flatMap(scale::word).orElse(""),
                 state.standing() instanceof Standing.Returned(String comment) ? comment : "",
@@ -72,6 +73,7 @@ final class PaperViews {
                 state.isTried(),
                 state.solved(),
                 state.takesMarks(),
+                state.mark().filter(SelfMark.Total.class::isInstance).isPresent(),
                 SelfMark.most(schemes),
                 done(run, student, schemes, scale),
                 IntStream.range(0, served.size())

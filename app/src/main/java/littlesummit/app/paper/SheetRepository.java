@@ -4,6 +4,5 @@ import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface SheetRepository extends JpaRepository<SheetEntity, String> {
-    /** The latest first. */
-    List<SheetEntity> findByClassIdOrderByMadeAtDesc(String classId);
+    List<SheetEntity> findByClassId(String classId);
 }

@@ -3,6 +3,8 @@ package littlesummit.app.printing;
 import java.io.ByteArrayOutputStream;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import littlesummit.core.item.Item;
 import littlesummit.core.paper.MarkScale;
 import org.openpdf.text.Document;
@@ -20,29 +22,38 @@ public final class PaperPdf {
     /**
      * One sheet.
      *
-     * @param line below the title, such as whose it is
+     * @param line below the title, such as whose it is; empty for none
+     * @param named whether that says the name of the student
      * @param code from which the same sheet can be found again; empty for none
      * @param address that opens it, for a phone; empty for none
      */
-    public record Sheet(String title, String line, String code, Optional<String> address, List<Item> items) {
+    public record Sheet(
+            String title, String line, boolean named, String code, Optional<String> address, List<Item> items) {
         public Sheet {
             items = List.copyOf(items);
         }
 
+        /** The line, with what is to be filled in: the name where it does not stand there, and the date. */
+        String lineToFill() {
+            return Stream.of(line, named ? "" : "Name ______________________", "Date ______________")
+                    .filter(text -> !text.isEmpty())
+                    .collect(Collectors.joining("     "));
+        }
+
         public Sheet titled(String other) {
-            return new Sheet(other, line, code, address, items);
+            return new Sheet(other, line, named, code, address, items);
         }
 
         /** One that is not found again. */
-        static Sheet plain(String title, String line, List<Item> items) {
-            return new Sheet(title, line, "", Optional.empty(), items);
+        static Sheet plain(String title, String line, boolean named, List<Item> items) {
+            return new Sheet(title, line, named, "", Optional.empty(), items);
         }
     }
 
     /** Pages to work on. */
     public static byte[] sheets(List<Sheet> sheets, PaperStyle style) {
         return write(sheets, style, (paper, sheet) -> {
-            paper.head(sheet, sheet.line() + "     Name ______________________     Date ______________");
+            paper.head(sheet, sheet.lineToFill());
             paper.each(sheet.items(), (number, item) -> ItemOnPaper.sheet(number, item, paper.type(), style));
         });
     }

@@ -66,7 +66,8 @@ class PrintController {
     }
 
     private PaperPdf.Sheet sheet(Person whose, boolean named, Assignment assignment, long seed) {
-        return PaperPdf.Sheet.plain(assignment.title(), line(whose, named, seed), items(whose, assignment, seed));
+        return PaperPdf.Sheet.plain(
+                assignment.title(), line(whose, named, seed), named, items(whose, assignment, seed));
     }
 
     private List<Item> items(Person whose, Assignment assignment, long seed) {

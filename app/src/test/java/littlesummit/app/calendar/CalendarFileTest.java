@@ -25,14 +25,7 @@ class CalendarFileTest {
 
     private static Entry.Work work(String title, boolean done, boolean asTask) {
         return new Entry.Work(
-                "a1",
-                title,
-                "Target: score 80.",
-                Optional.of(NOW),
-                DUE,
-                done,
-                asTask,
-                Optional.of("https://hut.example/due"));
+                "a1", title, "Target: score 80.", Optional.of(NOW), DUE, done, asTask, "https://hut.example/due");
     }
 
     private static ICalendar read(Entry... entries) {

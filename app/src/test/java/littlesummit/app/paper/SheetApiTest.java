@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
+import littlesummit.app.people.Person;
 import org.junit.jupiter.api.Test;
 
 /** Sheets that are made, listed, printed and taken away. */
@@ -48,7 +49,7 @@ class SheetApiTest extends ApiTest {
         JsonNode sheet = make(instructor, wanted("mean", 6, false));
         assertEquals(1, sheet.at("/copies").size());
         assertEquals(6, sheet.at("/items").asInt());
-        assertTrue(sheet.at("/most").asInt() >= 6);
+        assertTrue(sheet.at("/copies/0/most").asInt() >= 6);
         String code = code(sheet, 0);
         assertEquals(stems(client, code), stems(other, code));
     }
@@ -65,6 +66,41 @@ class SheetApiTest extends ApiTest {
         assertEquals(
                 404, client.get("/api/paper/copies/" + others + "/sheet.pdf").status());
         assertEquals(1, client.get("/api/paper").body().at("/sheets/0/copies").size());
+    }
+
+    @Test
+    void everyCopyHasTheMarksOfItsOwnItems() {
+        for (JsonNode copy : make(instructor, wanted("both-sides", 20, true)).at("/copies")) {
+            Client owner = copy.at("/student").asText().equals(student.name()) ? client : other;
+            String path = "/api/paper/copies/" + copy.at("/code").asText();
+            int most = owner.get(path).body().at("/most").asInt();
+            assertEquals(most, copy.at("/most").asInt());
+            assertEquals(
+                    most,
+                    owner.get("/api/paper")
+                            .body()
+                            .at("/sheets/0/copies/0/done/0/most")
+                            .asInt());
+        }
+    }
+
+    @Test
+    void whoMovesToAnotherClassKeepsTheOwnSheets() {
+        JsonNode own = make(client, wanted("mean", 2, false));
+        make(instructor, wanted("mean", 2, false));
+        String elsewhere = people.addClass("Another hut");
+        Client moved = new Client(
+                mvc,
+                new Person(
+                        student.id(),
+                        student.username(),
+                        student.name(),
+                        student.role(),
+                        elsewhere,
+                        "Another hut",
+                        false));
+        assertEquals(1, shelf(moved), "the sheet for all stays with its class");
+        assertEquals(200, moved.get("/api/paper/copies/" + code(own, 0)).status());
     }
 
     @Test

@@ -37,11 +37,11 @@ class PaperPdfTest {
     }
 
     private static byte[] sheet(String line, List<Item> items) {
-        return PaperPdf.sheets(List.of(PaperPdf.Sheet.plain("Round", line, items)), PaperStyle.USUAL);
+        return PaperPdf.sheets(List.of(PaperPdf.Sheet.plain("Round", line, false, items)), PaperStyle.USUAL);
     }
 
     private static byte[] key(List<Item> items) {
-        return PaperPdf.key(PaperPdf.Sheet.plain("Round: key", "sheet 1", items));
+        return PaperPdf.key(PaperPdf.Sheet.plain("Round: key", "sheet 1", false, items));
     }
 
     private static String text(byte[] pdf) {
@@ -102,10 +102,21 @@ class PaperPdfTest {
     }
 
     @Test
+    void aSheetThatIsSomebodysAsksForNoName() {
+        List<Item> items = items(new Catalogue().require("mean"));
+        for (boolean named : new boolean[] {true, false}) {
+            PaperPdf.Sheet sheet = PaperPdf.Sheet.plain("Sheet", "for Nela", named, items);
+            String printed = text(PaperPdf.sheets(List.of(sheet), PaperStyle.USUAL));
+            assertEquals(named, !printed.contains("Name"), printed);
+            assertTrue(printed.contains("Date") && printed.contains("for Nela"), printed);
+        }
+    }
+
+    @Test
     void nothingThatSomebodyWritesIsMathematics() {
         String odd = "Ropes at $5$ and \\newcommand{\\a}{\\a\\a}$\\a$";
         Item item = new Catalogue().require("mean").make(1, 3);
-        PaperPdf.Sheet sheet = PaperPdf.Sheet.plain(odd, "for " + odd, List.of(item));
+        PaperPdf.Sheet sheet = PaperPdf.Sheet.plain(odd, "for " + odd, true, List.of(item));
         MarkScale scale = new MarkScale(List.of(new MarkScale.Grade(0, "$x^2$")));
         String printed = text(PaperPdf.solutions(List.of(sheet), PaperStyle.USUAL, scale));
         assertEquals(3, printed.split("newcommand|\\$x\\^2\\$", -1).length - 1, printed);
@@ -116,7 +127,7 @@ class PaperPdfTest {
         List<Item> items = items(new Catalogue().require("both-sides"));
         int most = SelfMark.most(items.stream().map(MarkScheme::of).toList());
         String printed = text(PaperPdf.solutions(
-                List.of(PaperPdf.Sheet.plain("Sheet", "", items)),
+                List.of(PaperPdf.Sheet.plain("Sheet", "", false, items)),
                 PaperStyle.USUAL,
                 new MarkScale(List.of(new MarkScale.Grade(50, "half way"), new MarkScale.Grade(0, "begun")))));
         assertEquals(most, printed.split("□ 1", -1).length - 1, printed);

@@ -46,7 +46,7 @@ class PrintedPagesTest {
     }
 
     private static PaperPdf.Sheet sheet(List<Item> items) {
-        return new PaperPdf.Sheet("Practice", "for Nela", "K7M-4QX", Optional.of(ADDRESS), items);
+        return new PaperPdf.Sheet("Practice", "for Nela", true, "K7M-4QX", Optional.of(ADDRESS), items);
     }
 
     private static List<BufferedImage> sheet(List<Item> items, PaperStyle style) {
