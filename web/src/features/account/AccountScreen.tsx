@@ -28,6 +28,7 @@ export default function AccountScreen() {
         )}
         <NewPassword code={me.data?.mustChange === true} />
         {me.data?.mustChange === false && <CalendarSection />}
+        {me.data?.role === 'STUDENT' && !me.data.mustChange && <WhatIDid />}
         <section className="grid justify-items-start gap-2">
           <h2 className="font-serif text-xl font-semibold">Signed in elsewhere?</h2>
           <p>This signs you out on every device, this one too. Nothing that you did is lost.</p>
@@ -42,6 +43,21 @@ export default function AccountScreen() {
         </section>
       </main>
     </div>
+  );
+}
+
+function WhatIDid() {
+  return (
+    <section className="grid justify-items-start gap-2" aria-label="What you did">
+      <h2 className="font-serif text-xl font-semibold">What you did, for another program</h2>
+      <p className="max-w-2xl">
+        <a href="/api/exchange/own-statements.jsonl" download>
+          Take it as a file
+        </a>
+        : your answers in practice, the help you opened, credit for your work and your quiz results, one line each, as
+        xAPI statements. Your pages and photos are not in it.
+      </p>
+    </section>
   );
 }
 

@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button';
 import { dateOf, day, endOf, weekday } from '../../ui/dates';
 import { INPUT, Labelled } from '../../ui/Labelled';
 import { Refused } from '../../ui/Refused';
+import { itemsFor } from '../exchange/items';
 import { sheetOf } from '../paper/wanted';
 import { type AssignmentRow, type AssignmentsHand, useGlance } from './useClass';
 
@@ -72,7 +73,14 @@ function Changes({ row, hand, withdrawn, onCopy }: Props) {
           />
         )}
         <Button onClick={onCopy}>Set another one like it</Button>
-        {row.skillIds.length > 0 && <Link to={sheetOf(row.title, row.skillIds)}>Print a practice sheet</Link>}
+        {row.skillIds.length > 0 && (
+          <>
+            <Link to={sheetOf(row.title, row.skillIds)}>Print a practice sheet</Link>
+            <a href={itemsFor(row.skillIds, row.title)} download>
+              Take its items along (QTI)
+            </a>
+          </>
+        )}
         {row.quiz !== undefined && (
           <>
             {SHEETS.map((sheet, i) => (

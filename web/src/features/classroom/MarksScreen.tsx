@@ -22,9 +22,14 @@ export default function MarksScreen() {
       <main className="page max-w-none gap-4">
         <header className="flex flex-wrap items-center justify-between gap-4">
           <h1 className="font-serif text-3xl font-bold">Marks</h1>
-          <a href="/api/class/marks.csv" download>
-            Marks as CSV
-          </a>
+          <span className="flex flex-wrap gap-4">
+            <a href="/api/class/marks.csv" download>
+              Marks as CSV
+            </a>
+            <a href="/api/exchange/statements.jsonl" download>
+              What everybody did (xAPI)
+            </a>
+          </span>
         </header>
         <p className="text-soft">
           Each cell begins with its mark in percent: how far toward the target, on average over its skills and its quiz.

@@ -6,6 +6,7 @@ import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
+import { itemsFor } from '../exchange/items';
 import { OpenPart } from '../practice/OpenPart';
 import { Solution } from '../practice/Slips';
 
@@ -40,7 +41,11 @@ export default function GalleryScreen() {
           {skillId === '' ? (
             <p className="text-soft">Choose a skill, and try its items as a student would. Nothing is counted.</p>
           ) : (
-            <Shown key={`${skillId}/${tier}/${seed}`} skillId={skillId} tier={Number(tier)} seed={Number(seed)} />
+            <Shown
+              key={`${skillId}/${tier}/${seed}`}
+              place={{ skillId, tier: Number(tier), seed: Number(seed) }}
+              isLesson={skills.data?.some((skill) => skill.id === skillId && skill.strand === 'Lessons') ?? true}
+            />
           )}
         </main>
       </div>
@@ -50,7 +55,7 @@ export default function GalleryScreen() {
 
 type Place = { skillId: string; tier: number; seed: number };
 
-function Shown(place: Place) {
+function Shown({ place, isLesson }: { place: Place; isLesson: boolean }) {
   const shown = useQuery({
     queryKey: ['gallery', place.skillId, place.tier, place.seed],
     queryFn: () => taken(api.GET('/api/gallery/{skillId}/{tier}/{seed}', { params: { path: place } })),
@@ -73,6 +78,11 @@ function Shown(place: Place) {
         <Link to={`/gallery/${place.skillId}/${place.tier}/${place.seed + 1}`} className="text-ink">
           other numbers
         </Link>
+        {!isLesson && (
+          <a href={itemsFor([place.skillId], place.skillId)} download>
+            Take items of this skill along (QTI)
+          </a>
+        )}
       </p>
       {shown.isError && <p role="alert">{shown.error.message}</p>}
       {item !== undefined && (

@@ -37,6 +37,10 @@ class EventEntity {
         this.at = at;
     }
 
+    long id() {
+        return id;
+    }
+
     /** Of the place where it happened: a skill, or a lesson. */
     String skill() {
         return skill;

@@ -1,6 +1,7 @@
 package littlesummit.app.practice;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -125,6 +126,22 @@ class PracticeLog {
     /** Whether it was served for practice, and not in a quiz. */
     boolean isPractised(String itemId) {
         return !events.findByItemIdOrderById(itemId).isEmpty();
+    }
+
+    /** Everything that happened in a place, and what each came to. */
+    List<PracticeRecord.Happened> history(ProgressEntity row) {
+        SkillState now = state(row);
+        SkillState state = SkillState.start(now.policy(), now.target());
+        List<PracticeRecord.Happened> history = new ArrayList<>();
+        for (EventEntity kept : events.findByPersonIdAndAssignmentIdAndSkillOrderById(
+                row.personId(), row.assignmentId(), row.skill())) {
+            PracticeEvent event = event(kept);
+            SkillState after = state.after(event);
+            history.add(new PracticeRecord.Happened(
+                    kept.id(), row.assignmentId(), row.skill(), event, after.reached() && !state.reached()));
+            state = after;
+        }
+        return history;
     }
 
     List<ProgressEntity> all() {

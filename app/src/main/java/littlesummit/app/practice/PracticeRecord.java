@@ -77,6 +77,23 @@ public class PracticeRecord {
     }
 
     /**
+     * One row of the log.
+     *
+     * @param id of the row
+     * @param skill or lesson where it happened
+     * @param reached whether the target was reached by it
+     */
+    public record Happened(long id, String assignmentId, String skill, PracticeEvent event, boolean reached) {}
+
+    /** Everything that happened to somebody in practice, place by place, in the order of each. */
+    @Transactional(readOnly = true)
+    public List<Happened> history(String personId) {
+        return log.of(personId).stream()
+                .flatMap(row -> log.history(row).stream())
+                .toList();
+    }
+
+    /**
      * Where a student stands in a skill of an assignment.
      *
      * @param stands in the measure of the target, without work that waits to be read

@@ -28,7 +28,8 @@ public record Plot(
         return top + (yMax - value) / (yMax - yMin) * height;
     }
 
-    Point at(double x, double y) {
+    /** Where a pair of coordinates stands, in units of the scene. */
+    public Point at(double x, double y) {
         return new Point(x(x), y(y));
     }
 }

@@ -11,7 +11,7 @@ public record Point(double x, double y) {
      *
      * @param degrees counter-clockwise from the right
      */
-    Point at(double degrees, double distance) {
+    public Point at(double degrees, double distance) {
         return moved(distance * Math.cos(Math.toRadians(degrees)), -distance * Math.sin(Math.toRadians(degrees)));
     }
 }

@@ -1,0 +1,108 @@
+package littlesummit.app.exchange.qti;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import littlesummit.app.ApiTest;
+import littlesummit.app.content.ItemFile;
+import littlesummit.core.item.Item;
+import littlesummit.core.skill.ItemSource;
+import littlesummit.core.skill.Skill;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.w3c.dom.Element;
+
+class QtiApiTest extends ApiTest {
+    private static final int SEEDS = 20;
+
+    @Autowired
+    private ItemFile file;
+
+    @Autowired
+    private ItemSource source;
+
+    private Map<String, String> unpacked(String query) throws IOException {
+        byte[] zip = instructor.bytes("/api/exchange/items.zip?" + query);
+        Map<String, String> files = new LinkedHashMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                files.put(entry.getName(), new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            }
+        }
+        return files;
+    }
+
+    @Test
+    void aPackageListsEveryFileThatIsInItOnce() throws IOException {
+        Map<String, String> files = unpacked("skill=mean&skill=fraction-picture&count=4&title=Huts < peaks");
+        Element manifest = Written.root(files.get("imsmanifest.xml"));
+        List<String> listed = new ArrayList<>(Written.all(manifest, "file", "href"));
+        listed.addAll(List.of("imsmanifest.xml", "README.txt"));
+        assertEquals(
+                files.keySet().stream().sorted().toList(),
+                listed.stream().sorted().toList());
+        assertEquals("Huts < peaks", Written.root(files.get("test.xml")).getAttribute("title"));
+        assertEquals(
+                8,
+                Written.all(Written.root(files.get("test.xml")), "qti-assessment-item-ref", "href")
+                        .size());
+        assertTrue(files.keySet().stream().anyMatch(name -> name.endsWith(".svg")));
+    }
+
+    @Test
+    void thePicturesThatAnItemShowsAreThere() throws IOException {
+        Map<String, String> files = unpacked("skill=select-shapes&count=3&tier=2");
+        files.forEach((name, text) -> {
+            if (name.startsWith("items/")) {
+                Written.all(Written.root(text), "img", "src")
+                        .forEach(src -> assertTrue(files.containsKey(src.replace("../", "")), src));
+            }
+        });
+        assertEquals(
+                3,
+                files.keySet().stream()
+                        .filter(name -> name.startsWith("items/"))
+                        .count());
+    }
+
+    @Test
+    void whatIsNotThereIsSaid() {
+        assertEquals(404, instructor.get("/api/exchange/items.zip?skill=ropes").status());
+        assertEquals(
+                400,
+                instructor.get("/api/exchange/items.zip?skill=mean&count=0").status());
+        assertEquals(
+                400, instructor.get("/api/exchange/items.zip?skill=mean&tier=4").status());
+    }
+
+    @Test
+    void ourOwnFilesGiveEveryItemBackAsItWas() {
+        for (Skill skill : source.skills()) {
+            for (int tier = 1; tier <= 3; tier++) {
+                for (long seed = 0; seed < SEEDS; seed++) {
+                    Item item = skill.make(tier, seed);
+                    assertEquals(item, file.read(file.write(item)));
+                }
+            }
+        }
+    }
+
+    @Test
+    void noSvgHoldsAScriptOrSomethingFromElsewhere() throws IOException {
+        unpacked("skill=rational-analyse&skill=angle-pairs&count=6").forEach((name, text) -> {
+            if (name.endsWith(".svg")) {
+                assertFalse(text.contains("<script") || text.contains("href"), name);
+            }
+        });
+    }
+}
