@@ -28,7 +28,7 @@ export default function AccountScreen() {
         )}
         <NewPassword code={me.data?.mustChange === true} />
         {me.data?.mustChange === false && <CalendarSection />}
-        {me.data?.role === 'STUDENT' && !me.data.mustChange && <WhatIDid />}
+        {me.data?.role === 'STUDENT' && !me.data.mustChange && <TakeAlong />}
         <section className="grid justify-items-start gap-2">
           <h2 className="font-serif text-xl font-semibold">Signed in elsewhere?</h2>
           <p>This signs you out on every device, this one too. Nothing that you did is lost.</p>
@@ -46,16 +46,23 @@ export default function AccountScreen() {
   );
 }
 
-function WhatIDid() {
+function TakeAlong() {
   return (
-    <section className="grid justify-items-start gap-2" aria-label="What you did">
-      <h2 className="font-serif text-xl font-semibold">What you did, for another program</h2>
+    <section className="grid justify-items-start gap-2" aria-label="Take it along">
+      <h2 className="font-serif text-xl font-semibold">Take what you made along</h2>
+      <p className="max-w-2xl">
+        <a href="/api/exchange/own-archive.zip" download>
+          Everything as one zip
+        </a>
+        : your pages with their lines, ink and photos, what was said of them, and what you did. A file in it says what
+        is where. Nothing is removed here.
+      </p>
       <p className="max-w-2xl">
         <a href="/api/exchange/own-statements.jsonl" download>
-          Take it as a file
+          What you did, for another program
         </a>
         : your answers in practice, the help you opened, credit for your work and your quiz results, one line each, as
-        xAPI statements. Your pages and photos are not in it.
+        xAPI statements.
       </p>
     </section>
   );

@@ -35,6 +35,9 @@ export default function StudentScreen() {
                 <span className="flex flex-wrap gap-4">
                   <a href="#account">Account and dates</a>
                   <Link to={`/class/students/${studentId}/map`}>This student’s map</Link>
+                  <a href={`/api/exchange/students/${studentId}/archive.zip`} download>
+                    Everything as one zip
+                  </a>
                 </span>
               </span>
             </header>

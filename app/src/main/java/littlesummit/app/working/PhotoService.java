@@ -10,7 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Photos and scans of work on paper. */
 @Service
-class PhotoService {
+public class PhotoService {
     private static final int MOST_PHOTOS = 12;
     private final PhotoRepository photos;
     private final WorkPages pages;

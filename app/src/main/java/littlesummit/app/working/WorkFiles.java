@@ -12,7 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** A page as files in open formats, out and in. */
 @Component
-class WorkFiles {
+public class WorkFiles {
     private final WorkService work;
     private final InkService ink;
     private final ServedItems items;
@@ -24,7 +24,7 @@ class WorkFiles {
     }
 
     /** @param type media type without its charset */
-    record WorkFile(String name, String type, String content) {}
+    public record WorkFile(String name, String type, String content) {}
 
     @Transactional(readOnly = true)
     public WorkFile file(Person person, String itemId, String kind) {

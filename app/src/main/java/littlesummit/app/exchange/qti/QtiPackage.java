@@ -15,7 +15,7 @@ import java.util.zip.ZipOutputStream;
 import littlesummit.app.exchange.xml.Node;
 import littlesummit.core.item.Item;
 
-/** A content package: a manifest, a test with a section for each skill, items, their pictures, and what is ours alone. */
+/** A content package: a manifest, a test with a section for each skill, items, their pictures, and our own files. */
 final class QtiPackage {
     private static final String README = """
         A content package of Question and Test Interoperability (QTI) 3.0, made by Little Summit.

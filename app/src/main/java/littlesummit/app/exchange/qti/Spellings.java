@@ -11,8 +11,8 @@ import littlesummit.core.grading.Kind;
 import littlesummit.core.grading.Verdict;
 
 /**
- * Ways to type a right answer, for programs that can only compare letters: a few of the many that our grader takes, each
- * of them right.
+ * Ways to type a right answer, for programs that can only compare letters: a few of the many that our grader takes,
+ * each of them right.
  */
 final class Spellings {
     private static final int MOST_DIGITS = 12;

@@ -4,16 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import littlesummit.app.ApiTest;
+import littlesummit.app.Unzipped;
 import littlesummit.app.content.ItemFile;
 import littlesummit.core.item.Item;
 import littlesummit.core.skill.ItemSource;
@@ -31,19 +26,12 @@ class QtiApiTest extends ApiTest {
     @Autowired
     private ItemSource source;
 
-    private Map<String, String> unpacked(String query) throws IOException {
-        byte[] zip = instructor.bytes("/api/exchange/items.zip?" + query);
-        Map<String, String> files = new LinkedHashMap<>();
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
-            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-                files.put(entry.getName(), new String(in.readAllBytes(), StandardCharsets.UTF_8));
-            }
-        }
-        return files;
+    private Map<String, String> unpacked(String query) {
+        return Unzipped.texts(instructor.bytes("/api/exchange/items.zip?" + query));
     }
 
     @Test
-    void aPackageListsEveryFileThatIsInItOnce() throws IOException {
+    void aPackageListsEveryFileThatIsInItOnce() {
         Map<String, String> files = unpacked("skill=mean&skill=fraction-picture&count=4&title=Huts < peaks");
         Element manifest = Written.root(files.get("imsmanifest.xml"));
         List<String> listed = new ArrayList<>(Written.all(manifest, "file", "href"));
@@ -60,7 +48,7 @@ class QtiApiTest extends ApiTest {
     }
 
     @Test
-    void thePicturesThatAnItemShowsAreThere() throws IOException {
+    void thePicturesThatAnItemShowsAreThere() {
         Map<String, String> files = unpacked("skill=select-shapes&count=3&tier=2");
         files.forEach((name, text) -> {
             if (name.startsWith("items/")) {
@@ -98,7 +86,7 @@ class QtiApiTest extends ApiTest {
     }
 
     @Test
-    void noSvgHoldsAScriptOrSomethingFromElsewhere() throws IOException {
+    void noSvgHoldsAScriptOrSomethingFromElsewhere() {
         unpacked("skill=rational-analyse&skill=angle-pairs&count=6").forEach((name, text) -> {
             if (name.endsWith(".svg")) {
                 assertFalse(text.contains("<script") || text.contains("href"), name);

@@ -110,8 +110,8 @@ class StatementsTest {
     }
 
     /**
-     * One statement of each kind, as kept in a file: the tests of the screens have a validator of another house read the
-     * same file ({@code statements.test.ts}). Written anew with {@code -Dopenapi.write=true}.
+     * One statement of each kind, as kept in a file: the tests of the screens have a validator of another house read
+     * the same file ({@code statements.test.ts}). Written anew with {@code -Dopenapi.write=true}.
      */
     @Test
     void statementsOfEachKindReadAsTheyAreKept() throws IOException {
