@@ -5,13 +5,10 @@ import { RouterProvider } from 'react-router';
 import { Refusal } from './api/client';
 import { NarratorRoom } from './features/narration/NarratorContext';
 import { outbox } from './outbox';
+import { again, lookAgain } from './api/again';
 import { router } from './routes/router';
 import './theme.css';
 
-/** A lost connection is worth another try, and so is a server that is busy: any other refusal stays one. */
-const BUSY = [429, 503];
-const retry = (count: number, error: Error) =>
-  error instanceof Refusal && (error.offline || BUSY.includes(error.status)) && count < 30;
 const retryDelay = (count: number) => Math.min(500 * 2 ** count, 5000);
 
 /** Two windows may stand side by side: going to one of them is no change of what is visible. */
@@ -46,8 +43,8 @@ const queries = new QueryClient({
   queryCache: new QueryCache({ onError }),
   mutationCache: new MutationCache({ onError }),
   defaultOptions: {
-    queries: { retry, retryDelay, networkMode: 'always', refetchOnWindowFocus: true },
-    mutations: { retry, retryDelay, networkMode: 'always' },
+    queries: { retry: lookAgain, retryDelay, networkMode: 'always', refetchOnWindowFocus: true },
+    mutations: { retry: again, retryDelay, networkMode: 'always' },
   },
 });
 

@@ -59,6 +59,9 @@ export function Roster({ hand }: { hand: ClassHand }) {
         <a href="/api/class/users.csv" download>
           Roster as CSV
         </a>
+        <a href="/api/exchange/class-archive.zip" download>
+          Everything of the class as one zip
+        </a>
       </div>
       <Refused by={[hand.invite, hand.plan, hand.roster]} />
       {hand.plan.data !== undefined && <Plan hand={hand} csv={hand.plan.data.csv} lines={hand.plan.data.lines} />}

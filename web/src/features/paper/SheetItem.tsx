@@ -74,35 +74,39 @@ function backWords({ copies }: Sheet, rows: ReturnType<typeof rowsOf>): string {
 /** How far everybody is who has a copy, one line a student. */
 function Progress({ sheet }: { sheet: Sheet }) {
   const rows = rowsOf(sheet);
+  // The one code of a sheet for all stands above.
+  const coded = sheet.copies.length > 1;
   return rows.length === 0 ? (
     <p className="text-sm text-soft">Nobody has entered the code yet.</p>
   ) : (
     <details open={rows.some(({ done }) => done?.stage === 'MARKED')}>
       <summary className="w-fit cursor-pointer text-glacier">{backWords(sheet, rows)}</summary>
-      <table className="mt-1 w-full border-collapse text-left">
-        <thead>
-          <tr className="text-sm text-soft">
-            <th className="pr-4 font-normal">Student</th>
-            <th className="pr-4 font-normal">Code</th>
-            <th className="pr-4 font-normal">How far</th>
-            <th className="pr-4 font-normal">Marks</th>
-            <th className="font-normal">Typed in and right</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ code, student, done }) => (
-            <tr key={`${code} ${student}`} className="border-t border-rule">
-              <th scope="row" className="py-1 pr-4 font-normal">
-                {done === undefined ? student : <Link to={`/paper/${code}/${done.studentId}`}>{student}</Link>}
-              </th>
-              <td className="pr-4 tracking-wider uppercase">{code}</td>
-              <td className="pr-4">{done === undefined ? 'not begun' : stageOf(done, sheet.items)}</td>
-              <td className="pr-4">{done === undefined ? '' : marksOf(done)}</td>
-              <td>{done === undefined ? '' : `${done.right} of ${sheet.items}`}</td>
+      <div className="overflow-x-auto">
+        <table className="mt-1 w-full border-collapse text-left">
+          <thead>
+            <tr className="text-sm text-soft">
+              <th className="pr-4 font-normal">Student</th>
+              {coded && <th className="pr-4 font-normal">Code</th>}
+              <th className="pr-4 font-normal">How far</th>
+              <th className="pr-4 font-normal">Marks</th>
+              <th className="font-normal">Typed in and right</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {rows.map(({ code, student, done }) => (
+              <tr key={`${code} ${student}`} className="border-t border-rule">
+                <th scope="row" className="py-1 pr-4 font-normal">
+                  {done === undefined ? student : <Link to={`/paper/${code}/${done.studentId}`}>{student}</Link>}
+                </th>
+                {coded && <td className="pr-4 tracking-wider uppercase">{code}</td>}
+                <td className="pr-4">{done === undefined ? 'not begun' : stageOf(done, sheet.items)}</td>
+                <td className="pr-4">{done === undefined ? '' : marksOf(done)}</td>
+                <td>{done === undefined ? '' : `${done.right} of ${sheet.items}`}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </details>
   );
 }

@@ -27,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Marks: who has reached what, points of quizzes, credit of work that was read. */
 @Service
-class MarksService {
+public class MarksService {
     private static final List<String> HEAD = List.of(
             "username",
             "student",

@@ -16,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The roster of a class as a table, in and out. */
 @Service
-class RosterFile {
+public class RosterFile {
     private static final List<String> HEAD = List.of(
             "sourcedId",
             "status",

@@ -2,6 +2,8 @@ package littlesummit.app.exchange.archive;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.zip.ZipOutputStream;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
@@ -13,33 +15,52 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
-/** Everything of a person, for that person and for the instructor of the class. */
+/** Everything of a person, for that person and for the instructor of the class; and of a whole class. */
 @RestController
 @RequestMapping("/api/exchange")
 class ArchiveController {
-    private final PersonArchive archive;
+    private final PersonArchive persons;
+    private final ClassArchive classes;
     private final PeopleService people;
 
-    ArchiveController(PersonArchive archive, PeopleService people) {
-        this.archive = archive;
+    ArchiveController(PersonArchive persons, ClassArchive classes, PeopleService people) {
+        this.persons = persons;
+        this.classes = classes;
         this.people = people;
     }
 
     @GetMapping(path = "/own-archive.zip", produces = "application/zip")
     void own(@AuthenticationPrincipal Person person, HttpServletResponse response) throws IOException {
-        send(person, response);
+        send(response, to -> persons.write(person, home(), to));
     }
 
     @GetMapping(path = "/students/{id}/archive.zip", produces = "application/zip")
     void ofAStudent(@AuthenticationPrincipal Person person, @PathVariable String id, HttpServletResponse response)
             throws IOException {
-        send(people.student(Instructors.only(person), id), response);
+        Person student = people.student(Instructors.only(person), id);
+        send(response, to -> persons.write(student, home(), to));
     }
 
-    private void send(Person person, HttpServletResponse response) throws IOException {
+    @GetMapping(path = "/class-archive.zip", produces = "application/zip")
+    void ofTheClass(@AuthenticationPrincipal Person person, HttpServletResponse response) throws IOException {
+        Instructors.only(person);
+        send(response, to -> classes.write(person, home(), to));
+    }
+
+    private interface Content {
+        void write(Folder to) throws IOException;
+    }
+
+    /** While it is written: nobody waits for the whole of it, and no more than a page is held. */
+    private static void send(HttpServletResponse response, Content content) throws IOException {
         response.setContentType("application/zip");
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"little-summit.zip\"");
-        archive.write(
-                person, ServletUriComponentsBuilder.fromCurrentContextPath().toUriString(), response.getOutputStream());
+        ZipOutputStream zip = new ZipOutputStream(response.getOutputStream(), StandardCharsets.UTF_8);
+        content.write(new Folder(zip, ""));
+        zip.finish();
+    }
+
+    private static String home() {
+        return ServletUriComponentsBuilder.fromCurrentContextPath().toUriString();
     }
 }

@@ -1,16 +1,12 @@
 package littlesummit.app.exchange.archive;
 
 import java.io.IOException;
-import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import littlesummit.app.book.BookService;
 import littlesummit.app.exchange.xapi.StatementService;
 import littlesummit.app.people.Person;
@@ -64,23 +60,22 @@ class PersonArchive {
     }
 
     /**
-     * Writes the zip, a page at a time, and leaves the stream open.
+     * Writes a page at a time.
      *
      * @param home address of the server
      */
-    void write(Person person, String home, OutputStream out) throws IOException {
-        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-        text(zip, "README.txt", README.formatted(person.name()));
-        text(zip, "account.json", json.write(account(person)));
-        text(
-                zip,
+    void write(Person person, String home, Folder to) throws IOException {
+        to.text("README.txt", README.formatted(person.name()));
+        to.text("account.json", json.write(account(person)));
+        to.text(
                 "statements.jsonl",
                 statements.lines(home, person).map(line -> line + "\n").collect(Collectors.joining()));
         List<BookService.PageEntry> pages = book.book(person, "", "").pages();
         for (int i = 0; i < pages.size(); i++) {
-            page(zip, person, pages.get(i), i + 1);
+            BookService.PageEntry entry = pages.get(i);
+            LocalDate day = LocalDate.ofInstant(entry.startedAt(), ZoneOffset.UTC);
+            page(person, entry, to.folder("pages").folder("%04d-%s-%s".formatted(i + 1, day, entry.skillId())));
         }
-        zip.finish();
     }
 
     private static Map<String, String> account(Person person) {
@@ -92,40 +87,27 @@ class PersonArchive {
         return account;
     }
 
-    private void page(ZipOutputStream zip, Person person, BookService.PageEntry entry, int number) throws IOException {
+    private void page(Person person, BookService.PageEntry entry, Folder to) throws IOException {
         String id = entry.itemId();
-        String folder = "pages/%04d-%s-%s/"
-                .formatted(number, LocalDate.ofInstant(entry.startedAt(), ZoneOffset.UTC), entry.skillId());
-        text(zip, folder + "page.json", json.write(new WholePage(entry, book.page(person, id))));
+        to.text("page.json", json.write(new WholePage(entry, book.page(person, id))));
         if (!entry.lines().isEmpty()) {
-            file(zip, folder, files.file(person, id, "txt"));
-            file(zip, folder, files.file(person, id, "tex"));
+            file(to, files.file(person, id, "txt"));
+            file(to, files.file(person, id, "tex"));
         }
         if (entry.hasInk()) {
-            file(zip, folder, files.file(person, id, "svg"));
-            file(zip, folder, files.file(person, id, "inkml"));
+            file(to, files.file(person, id, "svg"));
+            file(to, files.file(person, id, "inkml"));
         }
         List<WorkService.Photo> shown =
                 entry.photos() == 0 ? List.of() : work.page(person, id).photos();
         for (int i = 0; i < shown.size(); i++) {
-            bytes(
-                    zip,
-                    folder + "photo-" + (i + 1) + ".jpg",
+            to.bytes(
+                    "photo-" + (i + 1) + ".jpg",
                     photos.picture(person, shown.get(i).id()));
         }
     }
 
-    private static void file(ZipOutputStream zip, String folder, WorkFiles.WorkFile file) throws IOException {
-        text(zip, folder + file.name(), file.content());
-    }
-
-    private static void text(ZipOutputStream zip, String name, String text) throws IOException {
-        bytes(zip, name, text.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static void bytes(ZipOutputStream zip, String name, byte[] content) throws IOException {
-        zip.putNextEntry(new ZipEntry(name));
-        zip.write(content);
-        zip.closeEntry();
+    private static void file(Folder to, WorkFiles.WorkFile file) throws IOException {
+        to.text(file.name(), file.content());
     }
 }

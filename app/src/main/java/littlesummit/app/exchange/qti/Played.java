@@ -1,9 +1,9 @@
 package littlesummit.app.exchange.qti;
 
-import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import littlesummit.core.figure.Plot;
@@ -114,29 +114,36 @@ sealed interface Played {
         return plot.width() / (plot.xMax() - plot.xMin()) * plot.step() / 3;
     }
 
+    /** Where the line runs through the upright lines of the grid, or through the level ones when it is upright. */
     private static Optional<Played> line(Figure.Grid grid, String equation) {
         Plot plot = Scenes.of(grid).plot().orElseThrow();
-        List<Point> places = IntStream.rangeClosed(0, (int) Math.round((plot.xMax() - plot.xMin()) / plot.step()))
-                .mapToObj(i -> plot.xMin() + i * plot.step())
-                .flatMap(x -> IntStream.rangeClosed(0, (int) Math.round((plot.yMax() - plot.yMin()) / plot.step()))
-                        .mapToObj(i -> plot.yMin() + i * plot.step())
-                        .filter(y -> holds(equation, x, y))
-                        .map(y -> plot.at(x, y)))
-                .toList();
+        double c = near(difference(equation, 0, 0));
+        double a = near(difference(equation, 1, 0)) - c;
+        double b = near(difference(equation, 0, 1)) - c;
+        List<Point> places = b == 0
+                ? steps(plot.yMin(), plot.yMax(), plot.step())
+                        .mapToObj(y -> plot.at(-c / a, y))
+                        .toList()
+                : steps(plot.xMin(), plot.xMax(), plot.step())
+                        .filter(x -> inside(plot, -(c + a * x) / b))
+                        .mapToObj(x -> plot.at(x, -(c + a * x) / b))
+                        .toList();
         return places.size() < 2 ? Optional.empty() : Optional.of(new TwoOf(places, radius(plot)));
     }
 
-    private static boolean holds(String equation, double x, double y) {
-        String[] sides = equation.replace("x", "(" + text(x) + ")")
-                .replace("y", "(" + text(y) + ")")
-                .split("=", 2);
-        return sides.length == 2
-                && value(sides[0]).isPresent()
-                && value(sides[0]).equals(value(sides[1]));
+    private static DoubleStream steps(double from, double to, double step) {
+        return IntStream.rangeClosed(0, (int) Math.round((to - from) / step)).mapToDouble(i -> from + i * step);
     }
 
-    private static String text(double value) {
-        return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
+    private static boolean inside(Plot plot, double y) {
+        return y >= plot.yMin() && y <= plot.yMax();
+    }
+
+    /** Left side less right side, with numbers put in. */
+    private static Rational difference(String equation, int x, int y) {
+        String[] sides =
+                equation.replace("x", "(" + x + ")").replace("y", "(" + y + ")").split("=", 2);
+        return value(sides[0]).orElseThrow().minus(value(sides[1]).orElseThrow());
     }
 
     private static Optional<Rational> value(String entry) {

@@ -76,4 +76,28 @@ class ArchiveApiTest extends ApiTest {
         assertEquals(3, files.size(), files.keySet()::toString);
         assertTrue(files.get("statements.jsonl").isEmpty());
     }
+
+    @Test
+    void aClassIsTheRosterTheMarksAndAFolderForEachStudent() {
+        worked("5x = 15");
+        Map<String, String> all = Unzipped.texts(instructor.bytes("/api/exchange/class-archive.zip"));
+        assertEquals(instructor.text("/api/class/users.csv"), all.get("users.csv"));
+        assertEquals(instructor.text("/api/class/marks.csv"), all.get("marks.csv"));
+        Map<String, String> own = Unzipped.texts(client.bytes("/api/exchange/own-archive.zip"));
+        String folder = "students/" + student.username() + "/";
+        own.forEach((name, text) -> assertEquals(text, all.get(folder + name), name));
+        assertEquals(
+                2,
+                all.keySet().stream()
+                        .filter(name -> name.endsWith("/account.json"))
+                        .count());
+    }
+
+    @Test
+    void aClosedAccountIsStillInIt() {
+        worked("5x = 15");
+        instructor.put("/api/class/students/" + student.id() + "/closed", "{\"closed\":true}");
+        assertTrue(Unzipped.texts(instructor.bytes("/api/exchange/class-archive.zip"))
+                .containsKey("students/" + student.username() + "/account.json"));
+    }
 }

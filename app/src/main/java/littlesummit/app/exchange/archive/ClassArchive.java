@@ -1,0 +1,48 @@
+package littlesummit.app.exchange.archive;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.stream.Stream;
+import littlesummit.app.classroom.MarksService;
+import littlesummit.app.classroom.RosterFile;
+import littlesummit.app.people.PeopleService;
+import littlesummit.app.people.Person;
+import org.springframework.stereotype.Component;
+
+/** All of the class that an instructor has open. */
+@Component
+class ClassArchive {
+    private static final String README = """
+        The class %s in Little Summit, in open formats.
+
+        users.csv  who is in it, as OneRoster 1.2 has it
+        marks.csv  what was set, and how far each student came
+        students/  a folder for each student; a README in it says what is where
+        """;
+
+    private final PersonArchive persons;
+    private final PeopleService people;
+    private final RosterFile roster;
+    private final MarksService marks;
+
+    ClassArchive(PersonArchive persons, PeopleService people, RosterFile roster, MarksService marks) {
+        this.persons = persons;
+        this.people = people;
+        this.roster = roster;
+        this.marks = marks;
+    }
+
+    /** @param home address of the server */
+    void write(Person instructor, String home, Folder to) throws IOException {
+        to.text("README.txt", README.formatted(instructor.className()));
+        to.text("users.csv", roster.write(instructor));
+        to.text("marks.csv", marks.csv(instructor));
+        List<PeopleService.Student> students = Stream.concat(
+                        people.students(instructor.classId()).stream(), people.closed(instructor.classId()).stream())
+                .toList();
+        for (PeopleService.Student student : students) {
+            persons.write(
+                    people.require(student.id()), home, to.folder("students").folder(student.username()));
+        }
+    }
+}

@@ -1,0 +1,14 @@
+import { Refusal } from './client';
+
+/** A lost connection is worth another try, and so is a server that is busy: any other refusal stays one. */
+const BUSY = [429, 503];
+const CONFLICT = 409;
+
+export function again(count: number, error: Error): boolean {
+  return error instanceof Refusal && (error.offline || BUSY.includes(error.status)) && count < 30;
+}
+
+/** Who only looks may have met somebody who opened the same thing for the first time: then it is there a moment later. */
+export function lookAgain(count: number, error: Error): boolean {
+  return again(count, error) || (error instanceof Refusal && error.status === CONFLICT && count < 2);
+}
