@@ -8,7 +8,7 @@ export function again(count: number, error: Error): boolean {
   return error instanceof Refusal && (error.offline || BUSY.includes(error.status)) && count < 30;
 }
 
-/** Who only looks may have met somebody who opened the same thing for the first time: then it is there a moment later. */
+/** Who only looks may have met another one who opened the same for the first time: a moment later it is there. */
 export function lookAgain(count: number, error: Error): boolean {
   return again(count, error) || (error instanceof Refusal && error.status === CONFLICT && count < 2);
 }
