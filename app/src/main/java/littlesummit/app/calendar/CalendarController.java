@@ -3,7 +3,8 @@ package littlesummit.app.calendar;
 import java.time.Instant;
 import java.util.Optional;
 import littlesummit.app.people.Person;
-import org.springframework.http.HttpHeaders;
+import littlesummit.app.web.Download;
+import littlesummit.app.web.Site;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -14,7 +15,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Dates for one's own calendar. */
 @RestController
@@ -41,7 +41,7 @@ class CalendarController {
 
     @PostMapping("/address")
     CalendarAddress renew(@AuthenticationPrincipal Person person) {
-        return new CalendarAddress(site() + "/api/calendar/of/" + calendar.renew(person) + ENDING);
+        return new CalendarAddress(Site.address() + "/api/calendar/of/" + calendar.renew(person) + ENDING);
     }
 
     @DeleteMapping("/address")
@@ -53,25 +53,16 @@ class CalendarController {
     /** The file as it is now, to be taken once. */
     @GetMapping(path = "/dates.ics", produces = TYPE)
     ResponseEntity<String> file(@AuthenticationPrincipal Person person) {
-        return answer(calendar.file(person, site()));
+        return answer(calendar.file(person, Site.address()));
     }
 
     /** For a calendar program, which cannot sign in: whoever knows the secret reads the dates, and nothing else. */
     @GetMapping(path = "/of/{secret}", produces = TYPE)
     ResponseEntity<String> of(@PathVariable String secret) {
-        return answer(calendar.of(secret.replaceFirst("\\.ics$", ""), site()));
+        return answer(calendar.of(secret.replaceFirst("\\.ics$", ""), Site.address()));
     }
 
     private static ResponseEntity<String> answer(String file) {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_TYPE, TYPE)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"dates.ics\"")
-                .header(HttpHeaders.CACHE_CONTROL, "private, no-store")
-                .header("X-Content-Type-Options", "nosniff")
-                .body(file);
-    }
-
-    private static String site() {
-        return ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
+        return Download.of("dates.ics", TYPE, file);
     }
 }

@@ -8,14 +8,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import littlesummit.app.web.Download;
 import littlesummit.app.web.Problem;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.DuplicateHeaderMode;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
 /** Tables as CSV (RFC 4180), safe to be opened by a spreadsheet: no cell can be taken for a formula. */
@@ -27,11 +26,7 @@ final class Csv {
 
     /** To be taken away under a name. */
     static ResponseEntity<String> file(String name, String content) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
-                .header("X-Content-Type-Options", "nosniff")
-                .body(content);
+        return Download.of(name, "text/csv;charset=UTF-8", content);
     }
 
     static String write(List<String> head, List<List<String>> rows) {

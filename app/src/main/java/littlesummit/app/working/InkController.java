@@ -5,11 +5,10 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import littlesummit.app.people.Person;
+import littlesummit.app.web.Download;
 import littlesummit.app.web.Problem;
 import littlesummit.app.working.WorkFiles.WorkFile;
 import littlesummit.core.working.ink.Stroke;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -89,10 +88,6 @@ class InkController {
     ResponseEntity<String> file(
             @AuthenticationPrincipal Person person, @PathVariable String itemId, @PathVariable String kind) {
         WorkFile file = files.file(person, itemId, kind);
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(file.type() + ";charset=UTF-8"))
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + file.name() + "\"")
-                .header("X-Content-Type-Options", "nosniff")
-                .body(file.content());
+        return Download.of(file.name(), file.type() + ";charset=UTF-8", file.content());
     }
 }

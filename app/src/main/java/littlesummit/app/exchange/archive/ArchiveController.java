@@ -7,13 +7,14 @@ import java.util.zip.ZipOutputStream;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
+import littlesummit.app.web.Download;
+import littlesummit.app.web.Site;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Everything of a person, for that person and for the instructor of the class; and of a whole class. */
 @RestController
@@ -31,20 +32,20 @@ class ArchiveController {
 
     @GetMapping(path = "/own-archive.zip", produces = "application/zip")
     void own(@AuthenticationPrincipal Person person, HttpServletResponse response) throws IOException {
-        send(response, to -> persons.write(person, home(), to));
+        send(response, to -> persons.write(person, Site.address(), to));
     }
 
     @GetMapping(path = "/students/{id}/archive.zip", produces = "application/zip")
     void ofAStudent(@AuthenticationPrincipal Person person, @PathVariable String id, HttpServletResponse response)
             throws IOException {
         Person student = people.student(Instructors.only(person), id);
-        send(response, to -> persons.write(student, home(), to));
+        send(response, to -> persons.write(student, Site.address(), to));
     }
 
     @GetMapping(path = "/class-archive.zip", produces = "application/zip")
     void ofTheClass(@AuthenticationPrincipal Person person, HttpServletResponse response) throws IOException {
         Instructors.only(person);
-        send(response, to -> classes.write(person, home(), to));
+        send(response, to -> classes.write(person, Site.address(), to));
     }
 
     private interface Content {
@@ -54,13 +55,9 @@ class ArchiveController {
     /** While it is written: nobody waits for the whole of it, and no more than a page is held. */
     private static void send(HttpServletResponse response, Content content) throws IOException {
         response.setContentType("application/zip");
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"little-summit.zip\"");
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, Download.disposition("little-summit.zip"));
         ZipOutputStream zip = new ZipOutputStream(response.getOutputStream(), StandardCharsets.UTF_8);
         content.write(new Folder(zip, ""));
         zip.finish();
-    }
-
-    private static String home() {
-        return ServletUriComponentsBuilder.fromCurrentContextPath().toUriString();
     }
 }

@@ -6,12 +6,11 @@ import java.util.stream.IntStream;
 import littlesummit.app.content.ItemFile;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.Person;
+import littlesummit.app.web.Download;
 import littlesummit.app.web.Problem;
 import littlesummit.core.item.Item;
 import littlesummit.core.skill.ItemSource;
 import littlesummit.core.skill.Skill;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -57,10 +56,7 @@ class QtiController {
                 title,
                 skills.stream().map(one -> section(one, count, tier)).toList(),
                 file::write);
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType("application/zip"))
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"items.zip\"")
-                .body(out.toByteArray());
+        return Download.of("items.zip", "application/zip", out.toByteArray());
     }
 
     private List<Skill> skills(List<String> ids) {

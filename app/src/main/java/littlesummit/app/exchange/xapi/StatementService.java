@@ -8,7 +8,6 @@ import littlesummit.app.practice.PracticeRecord;
 import littlesummit.app.quiz.QuizRecord;
 import littlesummit.app.web.Json;
 import littlesummit.core.skill.ItemSource;
-import littlesummit.core.skill.Skill;
 import org.springframework.stereotype.Service;
 
 /** What somebody did, as statements. */
@@ -32,10 +31,7 @@ public class StatementService {
      * @param home address of the server
      */
     public Stream<String> lines(String home, Person person) {
-        UnaryOperator<String> nameOf = id -> items.find(id)
-                .or(() -> items.lesson(id).map(Skill.class::cast))
-                .map(Skill::name)
-                .orElse(id);
+        UnaryOperator<String> nameOf = id -> items.generator(id).name();
         Statements made = new Statements(home, person.id(), person.name(), nameOf);
         List<Statement> all = Stream.concat(
                         practice.history(person.id()).stream().flatMap(happened -> made.of(happened).stream()),

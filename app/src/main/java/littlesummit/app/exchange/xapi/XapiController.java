@@ -5,14 +5,13 @@ import java.util.stream.Stream;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
+import littlesummit.app.web.Download;
+import littlesummit.app.web.Site;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** What students did, for a record store: a statement a line. */
 @RestController
@@ -29,25 +28,21 @@ class XapiController {
     /** One's own. */
     @GetMapping(path = "/own-statements.jsonl", produces = "application/jsonl")
     ResponseEntity<String> own(@AuthenticationPrincipal Person person) {
-        return file(statements.lines(home(), person));
+        return file(statements.lines(Site.address(), person));
     }
 
     /** Of all students of the class that the instructor has open. */
     @GetMapping(path = "/statements.jsonl", produces = "application/jsonl")
     ResponseEntity<String> ofTheClass(@AuthenticationPrincipal Person person) {
-        String home = home();
+        String home = Site.address();
         return file(people.students(Instructors.only(person).classId()).stream()
                 .flatMap(student -> statements.lines(home, people.require(student.id()))));
     }
 
     private static ResponseEntity<String> file(Stream<String> lines) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType("application/jsonl;charset=UTF-8"))
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"statements.jsonl\"")
-                .body(lines.map(line -> line + "\n").collect(Collectors.joining()));
-    }
-
-    private static String home() {
-        return ServletUriComponentsBuilder.fromCurrentContextPath().toUriString();
+        return Download.of(
+                "statements.jsonl",
+                "application/jsonl;charset=UTF-8",
+                lines.map(line -> line + "\n").collect(Collectors.joining()));
     }
 }

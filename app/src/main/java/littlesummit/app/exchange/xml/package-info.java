@@ -1,2 +1,2 @@
-/** XML read with everything external switched off, and written. */
+/** XML, as it is written. */
 package littlesummit.app.exchange.xml;
