@@ -381,7 +381,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan"];
+        post: operations["plan_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -479,6 +479,22 @@ export interface paths {
         put?: never;
         post: operations["code"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/students/{id}/everything": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["going"];
+        put?: never;
+        post?: never;
+        delete: operations["erase"];
         options?: never;
         head?: never;
         patch?: never;
@@ -702,6 +718,86 @@ export interface paths {
         get: operations["items"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/oneroster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bring_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/oneroster/class.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["take_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/oneroster/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["last"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/oneroster/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/oneroster/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1953,6 +2049,12 @@ export interface components {
             kind: "RIGHT" | "WRONG" | "NEW";
             skill: string;
         };
+        ClassChoice: {
+            sourcedId: string;
+            /** Format: int32 */
+            students: number;
+            title: string;
+        };
         ClassName: {
             name: string;
         };
@@ -2140,6 +2242,15 @@ export interface components {
             /** Format: date */
             start: string;
         };
+        Going: {
+            /** Format: int64 */
+            items: number;
+            name: string;
+            /** Format: int64 */
+            pages: number;
+            /** Format: int64 */
+            quizzes: number;
+        };
         Grade: {
             /** Format: int32 */
             from: number;
@@ -2221,6 +2332,14 @@ export interface components {
             since: string;
             strand: string;
         };
+        Last: {
+            id: string;
+            says: string;
+            /** Format: date-time */
+            takenAt: string;
+            /** Format: date-time */
+            until: string;
+        };
         LeftOut: {
             leftOut: boolean;
             student: string;
@@ -2228,6 +2347,13 @@ export interface components {
         LessonStep: {
             begins: boolean;
             name: string;
+        };
+        Line: {
+            name: string;
+            place: string;
+            says: string;
+            /** @enum {string} */
+            what: "ADDED" | "RENAMED" | "TAKEN_OUT" | "BACK" | "SAME" | "REFUSED";
         };
         LineView: {
             message: string;
@@ -2729,6 +2855,11 @@ export interface components {
         Roster: {
             csv: string;
         };
+        RosterPlan: {
+            classes: components["schemas"]["ClassChoice"][];
+            lines: components["schemas"]["Line"][];
+            staying: string[];
+        };
         RosterResult: {
             added: components["schemas"]["Invited"][];
             refused: string[];
@@ -3200,6 +3331,10 @@ export interface components {
             rounds: number;
             words: string;
         };
+        Taken: {
+            id: string;
+            plan: components["schemas"]["RosterPlan"];
+        };
         TargetView: {
             /** Format: int32 */
             flag: number;
@@ -3256,6 +3391,9 @@ export interface components {
                 [key: string]: string;
             };
             result: string;
+        };
+        Undoable: {
+            last?: components["schemas"]["Last"];
         };
         WaitingPage: {
             assignment: string;
@@ -3884,7 +4022,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4043,6 +4181,48 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["NewCode"];
                 };
+            };
+        };
+    };
+    going: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Going"];
+                };
+            };
+        };
+    };
+    erase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4408,6 +4588,124 @@ export interface operations {
                 content: {
                     "application/zip": string;
                 };
+            };
+        };
+    };
+    bring_1: {
+        parameters: {
+            query?: {
+                from?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
+    last: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undoable"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: {
+                from?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterPlan"];
+                };
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -8,6 +8,12 @@ export function weekday(at: string): string {
   return local(at).toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short' });
 }
 
+/** A day with its time: `5 Mar, 14:30`. */
+export function moment(at: string): string {
+  const time = new Date(at).toLocaleTimeString('en', { hour: '2-digit', minute: '2-digit', hour12: false });
+  return `${day(at)}, ${time}`;
+}
+
 /** A date alone is meant where the reader is, not at Greenwich. */
 function local(at: string): Date {
   return new Date(at.length === 10 ? `${at}T12:00:00` : at);

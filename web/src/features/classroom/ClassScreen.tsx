@@ -2,6 +2,7 @@ import { useLocation } from 'react-router';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { Closed } from './Closed';
+import { OneRoster } from '../exchange/OneRoster';
 import { Roster } from './Roster';
 import { Students } from './Students';
 import { StuckList } from './StuckList';
@@ -35,6 +36,7 @@ export default function ClassScreen() {
             )}
             {hand.glance.data.students.length > 0 && <StuckList glance={hand.glance.data} />}
             <Roster hand={hand} />
+            <OneRoster />
             {hand.glance.data.closed.length > 0 && <Closed students={hand.glance.data.closed} />}
           </>
         )}

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, screen, within } from '@testing-library/react';
-import { afterEach, describe, expect, it } from 'vitest';
-import type { Schemas } from '../../api/client';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { api, Refusal, type Schemas } from '../../api/client';
 import { shown } from '../../testing/screen';
 import { DueScreen } from './DueScreen';
 
@@ -53,7 +53,10 @@ const due = (assignments: Assignment[], more: Record<string, unknown> = {}) =>
   shown(<DueScreen />, { me: ME, due: { now: '2026-05-04T12:00:00Z', assignments }, ...more });
 const action = (name: string) => screen.getByRole('link', { name });
 
-afterEach(cleanup);
+afterEach(() => {
+  cleanup();
+  vi.restoreAllMocks();
+});
 
 describe('what is due', () => {
   it('has one thing to do first: what is late', () => {
@@ -106,5 +109,16 @@ describe('what is due', () => {
   it('offers a refresh when skills are due for one', () => {
     due([A], { check: { due: [{ id: 'mean', name: 'The mean' }], history: [{ at: '2026-05-01' }], last: [] } });
     expect(screen.getByText(/One skill is due for a refresh/)).toBeTruthy();
+  });
+  it('shows nothing that would move away when the slip about the check comes', () => {
+    vi.spyOn(api, 'GET').mockReturnValue(new Promise(() => undefined));
+    due([A], { check: undefined });
+    expect(screen.queryByRole('link', { name: 'Go on: Stores' })).toBeNull();
+    expect(screen.getByText('Looking up what is due.')).toBeTruthy();
+  });
+  it('waits no longer for the slip once the check could not be loaded', async () => {
+    vi.spyOn(api, 'GET').mockRejectedValue(new Refusal('The connection is gone.', 0));
+    due([A], { check: undefined });
+    expect(await screen.findByRole('link', { name: 'Go on: Stores' })).toBeTruthy();
   });
 });

@@ -3,25 +3,28 @@ import { TopBar } from '../../ui/TopBar';
 import type { Schemas } from '../../api/client';
 import { FirstSteps } from './FirstSteps';
 import { Row } from './Row';
-import { useDue } from './useDue';
+import { useCheck, useDue } from './useDue';
 import { type Assignment, nextOf, sorted } from './words';
 
 /** What is due, late work first, each with one action that goes on where the student left. */
 export function DueScreen() {
   const due = useDue();
+  const check = useCheck();
+  // The slip about the check stands above the list: it comes with it, so that no row moves away under a finger.
+  const slipToCome = check.isLoading && check.failureCount === 0;
   return (
     <div className="flex min-h-screen flex-col">
       <TopBar />
       <main className="page content-start">
-        {due.isPending && <Notice title="Looking up what is due." />}
+        {(due.isPending || (due.isSuccess && slipToCome)) && <Notice title="Looking up what is due." />}
         {due.isError && <Notice title="This could not be loaded.">{due.error.message}</Notice>}
-        {due.isSuccess && <Lists due={due.data} />}
+        {due.isSuccess && !slipToCome && <Lists due={due.data} check={check.data} />}
       </main>
     </div>
   );
 }
 
-function Lists({ due }: { due: Schemas['Due'] }) {
+function Lists({ due, check }: { due: Schemas['Due']; check: Schemas['CheckView'] | undefined }) {
   const now = new Date(due.now);
   const sections = sorted(due.assignments);
   const next = nextOf(sections);
@@ -29,7 +32,7 @@ function Lists({ due }: { due: Schemas['Due'] }) {
     return (
       <>
         <h1 className="sr-only">What is due</h1>
-        <FirstSteps started={false} />
+        <FirstSteps started={false} check={check} />
         <Notice title="Nothing is assigned yet.">
           When your instructor sets work, it stands here. Until then you can choose any skill on the map.
         </Notice>
@@ -39,7 +42,7 @@ function Lists({ due }: { due: Schemas['Due'] }) {
   return (
     <>
       <h1 className="sr-only">What is due</h1>
-      <FirstSteps started={due.assignments.some((a) => a.started)} />
+      <FirstSteps started={due.assignments.some((a) => a.started)} check={check} />
       {sections.map(
         (section) => section.rows.length > 0 && <Section key={section.title} {...section} now={now} next={next} />,
       )}

@@ -1,17 +1,15 @@
-import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { api, taken } from '../../api/client';
 import { wasHere } from '../tour/marks';
+import type { Schemas } from '../../api/client';
 
 /**
  * What is not tied to an assignment and worth doing now: a check that is half done, a refresh, or the first steps of
  * all.
  */
-export function FirstSteps({ started }: { started: boolean }) {
-  const check = useQuery({ queryKey: ['check'], queryFn: () => taken(api.GET('/api/check')) });
-  const { running, due = [], history = [] } = check.data ?? {};
-  if (check.data === undefined) {
+export function FirstSteps({ started, check }: { started: boolean; check: Schemas['CheckView'] | undefined }) {
+  const { running, due = [], history = [] } = check ?? {};
+  if (check === undefined) {
     return null;
   }
   return (

@@ -90,6 +90,7 @@ export function LineRow({ index, line, letters, view, onAction, onFocus }: RowPr
           value={line.text}
           maxLength={500}
           autoComplete="off"
+          autoCapitalize="none"
           spellCheck={false}
           placeholder={index === 0 ? 'a line of your work' : ''}
           onChange={(e) => type(e.target.value)}

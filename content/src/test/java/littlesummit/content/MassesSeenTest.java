@@ -7,7 +7,6 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
-import littlesummit.core.item.Block;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
@@ -59,14 +58,6 @@ class MassesSeenTest {
         assertEquals(expected, key(field).doubleValue(), 1e-9, item.ref() + " " + SeenItems.text(item));
     }
 
-    private static <T extends Figure> T figure(Item item, Class<T> kind) {
-        return item.stem().stream()
-                .filter(Block.Picture.class::isInstance)
-                .map(b -> kind.cast(((Block.Picture) b).figure()))
-                .findFirst()
-                .orElseThrow();
-    }
-
     @Test
     void allOfThemWeighSoManyTimesAsMuch() {
         items("total").forEach(item -> {
@@ -88,7 +79,7 @@ class MassesSeenTest {
     @Test
     void whatTheScaleShowsIsSharedOut() {
         items("one").forEach(item -> {
-            Figure.Scale scale = figure(item, Figure.Scale.class);
+            Figure.Scale scale = SeenItems.figure(item, Figure.Scale.class);
             comesTo(scale.reading() / numbers(item)[0], item, SeenItems.first(item));
             assertTrue(SeenItems.first(item).answer().expected().endsWith(" " + scale.unit()));
         });
@@ -97,7 +88,7 @@ class MassesSeenTest {
     @Test
     void theBasketComesOffFirst() {
         items("basket").forEach(item -> {
-            Figure.Scale scale = figure(item, Figure.Scale.class);
+            Figure.Scale scale = SeenItems.figure(item, Figure.Scale.class);
             comesTo((scale.reading() - mass(SeenItems.text(item))) / count(item), item, SeenItems.first(item));
         });
     }
@@ -116,7 +107,7 @@ class MassesSeenTest {
     @Test
     void bothPansWeighTheSame() {
         items("pans").forEach(item -> {
-            Figure.Balance balance = figure(item, Figure.Balance.class);
+            Figure.Balance balance = SeenItems.figure(item, Figure.Balance.class);
             assertTrue(balance.level());
             double each = (double) (grams(balance.right()) - grams(balance.left()))
                     / (boxes(balance.left()) - boxes(balance.right()));

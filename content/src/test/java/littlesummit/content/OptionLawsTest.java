@@ -48,17 +48,19 @@ class OptionLawsTest {
     void theLargerPieceOfABarIsTheLargerShare() {
         LongStream.range(0, 500)
                 .mapToObj(seed -> new Catalogue().require("percent-parts").make(2, seed))
+                .filter(item -> item.ref().variant().startsWith("gone"))
                 .forEach(item -> {
                     Figure.Bar bar = (Figure.Bar) ((littlesummit.core.item.Layout.OnFigure)
                                     item.parts().get(1).layout())
                             .figure();
-                    double left = Double.parseDouble(item.parts()
-                            .get(2)
-                            .fields()
-                            .getFirst()
-                            .answer()
-                            .expected()
-                            .replace("%", ""));
+                    double left = 100
+                            - Double.parseDouble(item.parts()
+                                    .get(2)
+                                    .fields()
+                                    .getFirst()
+                                    .answer()
+                                    .expected()
+                                    .replace("%", ""));
                     double drawn = 100
                             * bar.pieces().getFirst().size()
                             / bar.pieces().stream()

@@ -7,24 +7,21 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import littlesummit.content.code.data.TwoWayRelative;
-import littlesummit.content.code.function.BinomialExpand;
+import littlesummit.content.code.function.BinomialCoefficients;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Grader;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.grading.Verdict;
 import littlesummit.core.item.Field;
-import littlesummit.core.item.Item;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Parser;
 import littlesummit.core.math.Rational;
 import littlesummit.core.math.Syntax;
 import littlesummit.core.skill.Linear;
-import littlesummit.core.skill.Skill;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /** What the skills compute, against values published elsewhere; the source stands beside each. */
 class PublishedValuesTest {
@@ -77,7 +74,7 @@ class PublishedValuesTest {
         assertEquals(
                 row,
                 IntStream.rangeClosed(0, n)
-                        .mapToObj(k -> BinomialExpand.choose(n, k))
+                        .mapToObj(k -> BinomialCoefficients.of(n, k))
                         .map(BigInteger::toString)
                         .collect(Collectors.joining(" ")));
     }
@@ -97,40 +94,35 @@ class PublishedValuesTest {
     }
 
     /** Relative frequencies of a row add to 1 before they are rounded: common practice, no source. */
-    @ParameterizedTest
-    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
-    void relativeFrequenciesOfARowAddToOne(long seed) {
-        Skill skill = new TwoWayRelative();
-        Item item = IntStream.range(0, 50)
-                .mapToObj(i -> skill.make(2, seed * 100 + i))
-                .filter(i -> i.ref().variant().equals("rows"))
-                .findFirst()
-                .orElseThrow();
-        List<Field> cells = item.parts().getFirst().fields();
-        for (int i = 0; i < cells.size(); i += 2) {
-            assertEquals(
-                    Rational.ONE,
-                    value(cells.get(i).answer().expected())
-                            .plus(value(cells.get(i + 1).answer().expected())));
-        }
+    @Test
+    void relativeFrequenciesOfARowAddToOne() {
+        SeenItems.of("two-way-relative", "rows").forEach(item -> {
+            List<Field> cells = item.parts().getFirst().fields();
+            for (int i = 0; i < cells.size(); i += 2) {
+                assertEquals(
+                        Rational.ONE,
+                        value(cells.get(i).answer().expected())
+                                .plus(value(cells.get(i + 1).answer().expected())));
+            }
+        });
     }
 
     /** The centre of a circle has the opposite signs of those in its equation: common practice, no source. */
-    @ParameterizedTest
-    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
-    void theCentreMakesBothSquaresZero(long seed) {
-        Item item = new Catalogue().require("circle-center").make(2, seed);
-        String[] pair = item.parts()
-                .getFirst()
-                .fields()
-                .getFirst()
-                .answer()
-                .expected()
-                .replaceAll("[() ]", "")
-                .split(",");
-        String left =
-                item.given().split("=")[0].replace("x", "(" + pair[0] + ")").replace("y", "(" + pair[1] + ")");
+    @Test
+    void theCentreMakesBothSquaresZero() {
+        SeenItems.of("circle-center", "equation").forEach(item -> {
+            String[] pair = item.parts()
+                    .getFirst()
+                    .fields()
+                    .getFirst()
+                    .answer()
+                    .expected()
+                    .replaceAll("[() ]", "")
+                    .split(",");
+            String left =
+                    item.given().split("=")[0].replace("x", "(" + pair[0] + ")").replace("y", "(" + pair[1] + ")");
 
-        assertEquals(Rational.ZERO, value(left));
+            assertEquals(Rational.ZERO, value(left));
+        });
     }
 }

@@ -1,19 +1,26 @@
 package littlesummit.content;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.function.ToDoubleFunction;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import littlesummit.core.item.Block;
 import littlesummit.core.item.Field;
+import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 
 /** Items of one kind, and what of them stands before the student. */
 final class SeenItems {
     static final int SEEDS = Integer.getInteger("seeds", 300);
+
+    private static final Pattern NUMBER = Pattern.compile("-?\\d+(?:\\.\\d+)?");
+    private static final double SELDOM = 0.15;
 
     private SeenItems() {}
 
@@ -39,6 +46,74 @@ final class SeenItems {
                 .map(b -> ((Block.Formula) b).latex())
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** All whole and decimal numbers of the sentence above, in the order in which they are read. */
+    static double[] numbers(Item item) {
+        return numbers(text(item));
+    }
+
+    static double[] numbers(String text) {
+        return NUMBER.matcher(text.replace("{,}", "").replaceAll("(?<=\\d),(?=\\d{3})", ""))
+                .results()
+                .mapToDouble(m -> Double.parseDouble(m.group()))
+                .toArray();
+    }
+
+    /** The cells of the table above; those that are no numbers are left as they are. */
+    static List<List<String>> table(Item item) {
+        return item.stem().stream()
+                .filter(Block.Table.class::isInstance)
+                .map(b -> ((Block.Table) b).rows())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    static List<String> head(Item item) {
+        return item.stem().stream()
+                .filter(Block.Table.class::isInstance)
+                .map(b -> ((Block.Table) b).head())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** The first picture above. */
+    static <T extends Figure> T figure(Item item, Class<T> kind) {
+        return figures(item, kind).getFirst();
+    }
+
+    static <T extends Figure> List<T> figures(Item item, Class<T> kind) {
+        return item.stem().stream()
+                .filter(Block.Picture.class::isInstance)
+                .map(b -> kind.cast(((Block.Picture) b).figure()))
+                .toList();
+    }
+
+    /** The right answer as a number: 3/4, 25%, 2.5*10^3. */
+    static double value(Field field) {
+        String key = field.answer().key();
+        String plain = key.replace("%", "");
+        String[] power = plain.split("\\*10\\^");
+        String[] parts = power[0].split("/");
+        double front = Double.parseDouble(parts[0]) / (parts.length > 1 ? Double.parseDouble(parts[1]) : 1);
+        return front * (power.length > 1 ? Math.pow(10, Integer.parseInt(power[1])) : 1);
+    }
+
+    static void comesTo(double expected, Item item) {
+        assertEquals(
+                expected,
+                value(last(item)),
+                1e-9 * Math.max(1, Math.abs(expected)),
+                () -> item.ref() + " " + item.stem() + " "
+                        + item.parts().getLast().prompt());
+    }
+
+    /** A wrong way comes to the right answer in hardly any item. */
+    static void seldom(List<Item> items, ToDoubleFunction<Item> way) {
+        long right = items.stream()
+                .filter(item -> Math.abs(way.applyAsDouble(item) - value(last(item))) < 1e-9)
+                .count();
+        assertTrue(right <= SELDOM * items.size(), () -> right + " of " + items.size());
     }
 
     static Field first(Item item) {

@@ -22,6 +22,8 @@ class KilledServerTest {
                 Browser browser = new Browser()) {
             Page page = browser.window(server.address());
             inARound(page);
+            Round round = new Round(page);
+            round.toFirstTyped();
             page.locator("input[data-answer]").first().fill("acknowledged");
             assertThat(page.getByText("answer kept", new Page.GetByTextOptions().setExact(true)))
                     .isVisible();
@@ -42,6 +44,7 @@ class KilledServerTest {
             server.kill();
             server.start();
             page.reload();
+            round.toFirstTyped();
             assertThat(page.locator("input[data-answer]").first()).hasValue("typed while it was down");
             assertThat(page.getByText("1 of 10 answered")).isVisible();
             int left = Integer.parseInt(page.locator("[data-time-left]").getAttribute("data-time-left"));

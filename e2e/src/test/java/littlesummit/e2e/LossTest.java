@@ -73,19 +73,11 @@ class LossTest extends BrowserTest {
         assertThat(page.getByText("0 of 10 answered")).isVisible();
     }
 
-    private boolean toItem(int number) {
-        press("Item " + number + ",");
-        assertThat(page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true))
-                        .getByText("Item " + number, new Locator.GetByTextOptions().setExact(true)))
-                .isVisible();
-        return page.locator("input[data-answer]").count() > 0;
-    }
-
     /** @return numbers of the items whose answer is typed */
     private List<Integer> typeInAll(String text) {
         List<Integer> typed = new ArrayList<>();
-        for (int i = 1; i <= 10; i++) {
-            if (toItem(i)) {
+        for (int i = 1; i <= Round.ITEMS; i++) {
+            if (new Round(page).toItem(i)) {
                 field().fill(text);
                 typed.add(i);
             }
@@ -124,7 +116,7 @@ class LossTest extends BrowserTest {
                 .click();
         assertThat(page.getByText("of 10 answered")).isVisible();
         for (int number : typed) {
-            toItem(number);
+            new Round(page).toItem(number);
             assertThat(field()).hasValue("3333");
         }
     }
@@ -240,7 +232,7 @@ class LossTest extends BrowserTest {
     @Test
     void aRoundGoesOnWhereOneWas() {
         inTheQuiz("greta");
-        toItem(4);
+        new Round(page).toItem(4);
         page.reload();
         assertThat(page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true))
                         .getByText("Item 4", new Locator.GetByTextOptions().setExact(true)))
@@ -354,7 +346,7 @@ class LossTest extends BrowserTest {
         List<Integer> typed = typeInAll("1");
         allIsSent();
         offline();
-        toItem(typed.getFirst());
+        new Round(page).toItem(typed.getFirst());
         field().fill("2468");
         Page second = new Desk(summit, browser.window(summit.address()), "dario").page();
         second.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on: Gauge round"))

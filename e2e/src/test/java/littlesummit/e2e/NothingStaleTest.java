@@ -122,7 +122,7 @@ class NothingStaleTest extends BrowserTest {
             }
         }
         if (place == Place.QUIZ_ENTRY) {
-            toFirstTyped();
+            new Round(page).toFirstTyped();
         }
         shows(page, place, place.later);
     }
@@ -150,23 +150,8 @@ class NothingStaleTest extends BrowserTest {
         }
         address = page.url().replaceFirst("https?://[^/]+", "");
         if (where == Place.QUIZ_ENTRY) {
-            toFirstTyped();
+            new Round(page).toFirstTyped();
         }
-    }
-
-    /** The first item of the round whose answer is typed. */
-    private void toFirstTyped() {
-        for (int i = 1; i <= 10; i++) {
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Item " + i + ",")))
-                    .click();
-            assertThat(page.getByLabel("Item", new Page.GetByLabelOptions().setExact(true))
-                            .getByText("Item " + i, new Locator.GetByTextOptions().setExact(true)))
-                    .isVisible();
-            if (page.locator("input[data-answer]").count() > 0) {
-                return;
-            }
-        }
-        throw new AssertionError("this round has nothing to type");
     }
 
     private Locator field(Page where, Place of) {
@@ -214,7 +199,7 @@ class NothingStaleTest extends BrowserTest {
                 "path => { history.pushState(null, '', path); window.dispatchEvent(new PopStateEvent('popstate')); }",
                 address);
         if (where == Place.QUIZ_ENTRY) {
-            toFirstTyped();
+            new Round(page).toFirstTyped();
         }
     }
 }

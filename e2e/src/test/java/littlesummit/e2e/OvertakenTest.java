@@ -5,13 +5,15 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.function.Predicate;
+import littlesummit.core.item.Item;
 import org.junit.jupiter.api.Test;
 
 /** Somebody goes on at another device and comes back to the first, where the page still shows the item of before. */
 class OvertakenTest extends BrowserTest {
     @Test
     void whatIsCheckedForTheItemBeforeIsNotCountedAndStaysToBeRead() {
-        try (Devices devices = new Devices("mean")) {
+        try (Devices devices = new Devices("mean", Asked::inOneField)) {
             Page late = devices.early.page();
             Locator field = late.locator("input[data-answer]");
             field.fill("314159");
@@ -32,7 +34,7 @@ class OvertakenTest extends BrowserTest {
 
     @Test
     void aHintForTheItemBeforeIsNotSpentOnTheNextOne() {
-        try (Devices devices = new Devices("one-step-multiplication")) {
+        try (Devices devices = new Devices("one-step-multiplication", Asked::inOneFieldAPart)) {
             devices.early.press("Hint");
             Page late = devices.early.page();
             assertThat(notice(late)).containsText("What you pressed here was for the item before");
@@ -51,7 +53,8 @@ class OvertakenTest extends BrowserTest {
         private final Desk early = new Desk(summit, browser.window(summit.address()), "wim");
         private final Desk other = new Desk(summit, browser.window(summit.address()), "wim");
 
-        Devices(String skillId) {
+        Devices(String skillId, Predicate<Item> wanted) {
+            summit.ask(skillId, wanted);
             String skill = "/practice/own/" + skillId;
             early.page().navigate(skill);
             early.page().getByLabel("Your page").waitFor();

@@ -23,6 +23,7 @@ class PracticeInFullTest extends BrowserTest {
 
     @Test
     void threeRightInARowReachARun() {
+        summit.ask("line-kinds", Asked::inOneFieldAPart);
         Desk desk = desk("dario");
         desk.open("Start: Rope work");
         assertThat(desk.page()
@@ -43,6 +44,7 @@ class PracticeInFullTest extends BrowserTest {
 
     @Test
     void onlyTheMissedOfASetAreDoneAgain() {
+        summit.ask("two-way-read", Asked::inOneFieldAPart);
         Desk desk = desk("edda");
         Page page = desk.page();
         desk.open("Start: Goat dairy tables");

@@ -26,7 +26,12 @@ import org.junit.jupiter.api.Test;
 class QuizTest extends BrowserTest {
     private static final String QUIZ = "Gauge round";
 
+    /** The skills of the quiz. */
+    private static final List<String> GAUGE =
+            List.of("scientific-notation", "percent-discount", "prime-factors", "both-sides", "mean");
+
     private Page begun(String username) {
+        GAUGE.forEach(skill -> summit.ask(skill, Asked::inOneFieldAPart));
         Page page = new Desk(summit, browser.window(summit.address()), username).page();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start: " + QUIZ))
                 .click();
@@ -150,9 +155,10 @@ class QuizTest extends BrowserTest {
     @Test
     void twoWindowsAreInTheSameRoundAndNothingIsLostWithoutAConnection() {
         Page page = begun("ansa");
-        List<Item> items = items("ansa");
+        int typed = new Round(page).toFirstTyped();
+        Item item = items("ansa").get(typed - 1);
         page.context().setOffline(true);
-        Field field = items.getFirst().parts().getFirst().fields().getFirst();
+        Field field = item.parts().getFirst().fields().getFirst();
         page.locator("input[data-answer]").first().fill(field.answer().key());
         assertThat(page.getByText("answer kept here, sent when the connection is back"))
                 .isVisible();
@@ -163,6 +169,7 @@ class QuizTest extends BrowserTest {
         Page second = new Desk(summit, browser.window(summit.address()), "ansa").page();
         second.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on: " + QUIZ))
                 .click();
+        new Round(second).toFirstTyped();
         assertThat(second.locator("input[data-answer]").first())
                 .hasValue(field.answer().key());
         handIn(second);

@@ -135,7 +135,7 @@ class ResponseKindsTest {
 
     @Test
     void shapesInAPicture() {
-        Item item = open("select-shapes", 1, "signs");
+        Item item = open("select-shapes", 1, "sides-1");
         blankIsUnreadable(0);
         String[] ids =
                 item.parts().getFirst().fields().getFirst().answer().expected().split(",");
@@ -149,7 +149,7 @@ class ResponseKindsTest {
 
     @Test
     void unitsAlongAnObject() {
-        Item item = open("tile-length", 1, "at-zero");
+        Item item = open("tile-length", 1, "at-zero-1");
         int length = Integer.parseInt(
                 item.parts().getFirst().fields().getFirst().answer().expected());
         blankIsUnreadable(0);
@@ -164,7 +164,7 @@ class ResponseKindsTest {
 
     @Test
     void labelsOnABar() {
-        List<Field> fields = open("percent-parts", 1, "price").parts().get(1).fields();
+        List<Field> fields = open("percent-parts", 1, "price-1").parts().get(1).fields();
         blankIsUnreadable(1);
         for (int i = 0; i < 3; i++) {
             put(fields.get(i), fields.get((i + 1) % 3).answer().expected());
@@ -183,7 +183,7 @@ class ResponseKindsTest {
 
     @Test
     void cellsOfATable() {
-        Item item = open("two-way-relative", 1, "rows");
+        Item item = open("two-way-relative", 1, "rows-1");
         blankIsUnreadable(0);
         for (Field field : item.parts().getFirst().fields()) {
             type(part(0).locator("input[aria-label^='" + field.label() + "']"), "7");
@@ -200,7 +200,7 @@ class ResponseKindsTest {
 
     @Test
     void blanksInAnExpression() {
-        Item item = open("binomial-expand", 1, "blanks");
+        Item item = open("binomial-expand", 1, "blanks-1");
         blankIsUnreadable(0);
         for (String wrong : List.of("7", "key")) {
             for (Field field : item.parts().getFirst().fields()) {
@@ -235,7 +235,7 @@ class ResponseKindsTest {
 
     @Test
     void aPointOnAGrid() {
-        Item item = open("circle-center", 1, "place");
+        Item item = open("circle-center", 2, "place-1");
         blankIsUnreadable(0);
         String[] pair = item.parts()
                 .getFirst()
@@ -279,7 +279,7 @@ class ResponseKindsTest {
 
     /** Typed into the math field key by key, as its user would. */
     @ParameterizedTest
-    @CsvSource({"polynomial-factor, 1, trinomial-1, 0", "circle-center, 1, graph, 0"})
+    @CsvSource({"polynomial-factor, 1, trinomial-1, 0", "circle-center, 1, graph-1, 0"})
     void theMathField(String skill, int tier, String variant, int part) {
         Item item = open(skill, tier, variant);
         Field field = item.parts().get(part).fields().getFirst();

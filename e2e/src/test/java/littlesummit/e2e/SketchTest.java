@@ -24,6 +24,7 @@ class SketchTest extends BrowserTest {
 
     /** Goes on, past the browser, until a sketch is what comes next. */
     private void toASketch(String username) {
+        summit.ask("fraction-picture", item -> item.isRead() || item.ref().tier() == 1);
         Person person = summit.part(PeopleService.class).signIn(username, "summit");
         Place place = new Place(person, OwnChoice.SKILLS, "fraction-picture");
         PracticeService practice = summit.part(PracticeService.class);

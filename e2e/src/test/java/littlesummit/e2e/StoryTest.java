@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 class StoryTest extends BrowserTest {
     @Test
     void fromSigningInToTheTarget() {
+        summit.ask("scientific-notation", Asked::inOneField);
         Desk desk = new Desk(summit, browser.window(summit.address()), "wim");
         Page page = desk.page();
         desk.open("Start: Hut stores");
@@ -117,6 +118,7 @@ class StoryTest extends BrowserTest {
 
     @Test
     void anItemOfTwoPartsIsAChoiceAndThenANumber() {
+        summit.ask("percent-discount", Asked::chosenThenTyped);
         Desk desk = new Desk(summit, browser.window(summit.address()), "cilla");
         desk.open("Start: Cable way tickets");
         desk.answer(0, desk.field(0).mistakes().getFirst().entry());
@@ -130,6 +132,7 @@ class StoryTest extends BrowserTest {
 
     @Test
     void aLostConnectionLosesNoAnswer() {
+        summit.ask("percent-discount", Asked::chosenThenTyped);
         Desk desk = new Desk(summit, browser.window(summit.address()), "bero");
         desk.open("Start: Cable way tickets");
         Page page = desk.page();

@@ -6,14 +6,18 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import littlesummit.app.SummitApplication;
-import org.springframework.boot.SpringApplication;
+import littlesummit.core.item.Item;
+import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 
 /** The whole application, with demo data or empty, on a port of its own and a database in a file. */
 final class Summit implements AutoCloseable {
     private final Path data;
     private final List<String> more;
+    private final DealtItems dealt = new DealtItems();
     private ConfigurableApplicationContext context;
 
     /** With demo data of its own. */
@@ -46,7 +50,15 @@ final class Summit implements AutoCloseable {
     void start() {
         List<String> options = new ArrayList<>(more);
         options.addAll(List.of("--server.port=0", "--summit.data=" + data, "--summit.checks-per-minute=1000"));
-        context = SpringApplication.run(SummitApplication.class, options.toArray(String[]::new));
+        context = new SpringApplicationBuilder(SummitApplication.class)
+                .initializers((GenericApplicationContext started) -> started.registerBean(
+                        "dealtItems", DealtItems.class, () -> dealt, bean -> bean.setPrimary(true)))
+                .run(options.toArray(String[]::new));
+    }
+
+    /** From now on, of this skill, only such items. */
+    void ask(String skill, Predicate<Item> wanted) {
+        dealt.ask(skill, wanted);
     }
 
     void stop() {

@@ -130,6 +130,7 @@ class TermTest {
     }
 
     private void theStudentReachesTheTarget(Desk mira) {
+        summit.ask("absolute-value", Asked::inOneFieldAPart);
         mira.page().navigate("/due");
         mira.open("Start: Bell codes");
         mira.answerRight();

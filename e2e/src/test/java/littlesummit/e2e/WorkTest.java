@@ -174,6 +174,7 @@ class WorkTest extends BrowserTest {
 
     @Test
     void requiredWorkGoesFromWaitingToRead() {
+        summit.ask("both-sides", Asked::inOneFieldAPart);
         Desk desk = at("bero", "Start: Loads in balance");
         Page page = desk.page();
         String item = page.url();

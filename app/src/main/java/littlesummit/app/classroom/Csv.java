@@ -18,7 +18,7 @@ import org.apache.commons.csv.DuplicateHeaderMode;
 import org.springframework.http.ResponseEntity;
 
 /** Tables as CSV (RFC 4180), safe to be opened by a spreadsheet: no cell can be taken for a formula. */
-final class Csv {
+public final class Csv {
     private static final String FORMULA = "=+-@\t\r";
     private static final int MOST_ROWS = 300;
 
@@ -29,7 +29,8 @@ final class Csv {
         return Download.of(name, "text/csv;charset=UTF-8", content);
     }
 
-    static String write(List<String> head, List<List<String>> rows) {
+    /** With a head line. */
+    public static String write(List<String> head, List<List<String>> rows) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
             printer.printRecord(head);
@@ -69,6 +70,15 @@ final class Csv {
      * @throws Problem when it is no such table
      */
     static List<Map<String, String>> read(String text) {
+        return read(text, MOST_ROWS);
+    }
+
+    /**
+     * The same for tables of another size.
+     *
+     * @throws Problem when it is no such table, or has more rows than that
+     */
+    public static List<Map<String, String>> read(String text, int most) {
         List<Map<String, String>> rows = new ArrayList<>();
         String table = text.replace("\uFEFF", "");
         CSVFormat format = CSVFormat.RFC4180
@@ -93,8 +103,8 @@ final class Csv {
                     "This is no table that can be read: a first line with names, then a line for each student, with"
                             + " commas between.");
         }
-        if (rows.size() > MOST_ROWS) {
-            throw Problem.badRequest("A table may have at most " + MOST_ROWS + " lines.");
+        if (rows.size() > most) {
+            throw Problem.badRequest("A table may have at most " + most + " lines.");
         }
         return rows;
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import littlesummit.app.classroom.ClassView.RosterResult;
+import littlesummit.app.people.FullName;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.RosterService;
@@ -115,22 +116,15 @@ public class RosterFile {
                 HEAD,
                 people.students(instructor.classId()).stream()
                         .map(s -> {
-                            String family = s.family().isEmpty()
-                                    ? s.name().substring(s.name().lastIndexOf(' ') + 1)
-                                    : s.family();
-                            boolean whole = family.length() == s.name().length();
+                            FullName name = FullName.of(s.name(), s.family());
                             return List.of(
                                     s.id(),
                                     "",
                                     "",
                                     "true",
                                     s.username(),
-                                    whole
-                                            ? s.name()
-                                            : s.name()
-                                                    .substring(0, s.name().length() - family.length())
-                                                    .strip(),
-                                    whole ? "" : family,
+                                    name.given(),
+                                    name.family(),
                                     "student",
                                     instructor.classId());
                         })

@@ -1,6 +1,5 @@
 package littlesummit.app.paper;
 
-import java.security.SecureRandom;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -8,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import littlesummit.app.served.Dealer;
 import littlesummit.app.web.Problem;
 import littlesummit.core.item.Item;
 import littlesummit.core.quiz.QuizPlan;
@@ -23,9 +23,10 @@ class SheetMaker {
     private static final int DRAWN = 8;
 
     private final ItemSource catalogue;
-    private final SecureRandom seeds = new SecureRandom();
+    private final Dealer dealer;
 
-    SheetMaker(ItemSource catalogue) {
+    SheetMaker(ItemSource catalogue, Dealer dealer) {
+        this.dealer = dealer;
         this.catalogue = catalogue;
     }
 
@@ -59,7 +60,7 @@ class SheetMaker {
 
     /** One that the sheet does not have yet, while there are such. */
     private Item another(Skill skill, int tier, Map<String, Long> met, Set<String> there) {
-        List<Item> drawn = Stream.generate(() -> skill.makeOpen(tier, seeds.nextLong()))
+        List<Item> drawn = Stream.generate(() -> dealer.deal(seed -> skill.makeOpen(tier, seed)))
                 .limit(DRAWN)
                 .toList();
         return Variety.leastMetFirst(drawn, met).stream()

@@ -174,10 +174,16 @@ public class PeopleService {
     /** @throws Problem when there is no such student in the class that the instructor has open */
     @Transactional(readOnly = true)
     public Person student(Person instructor, String id) {
+        return findStudent(instructor, id)
+                .orElseThrow(() -> Problem.notFound("There is no such student in your class."));
+    }
+
+    /** The same for one who may have been moved away or deleted since. */
+    @Transactional(readOnly = true)
+    public Optional<Person> findStudent(Person instructor, String id) {
         return people.findById(id)
                 .filter(p -> p.role() == Role.STUDENT && p.classId().equals(instructor.classId()))
-                .map(this::person)
-                .orElseThrow(() -> Problem.notFound("There is no such student in your class."));
+                .map(this::person);
     }
 
     /** Whether the class is one of the instructor's, open or not. */

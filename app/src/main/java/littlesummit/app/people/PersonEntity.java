@@ -39,6 +39,7 @@ class PersonEntity {
     private Instant closedAt;
     private String firstCode;
     private String familyName;
+    private String sourcedId;
 
     protected PersonEntity() {}
 
@@ -111,6 +112,15 @@ class PersonEntity {
 
     void comesFrom(String family) {
         this.familyName = family.isBlank() ? null : family.strip();
+    }
+
+    /** What this person is called in the system that a roster came from. */
+    Optional<String> sourcedId() {
+        return Optional.ofNullable(sourcedId);
+    }
+
+    void isCalledElsewhere(String id) {
+        this.sourcedId = id;
     }
 
     int extraTime() {

@@ -4,8 +4,10 @@ import java.text.Normalizer;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.app.web.Problem;
 import org.springframework.stereotype.Service;
@@ -235,6 +237,12 @@ public class RosterService {
         student(instructor, id).close(Optional.empty());
     }
 
+    /** Whether the account of a student of the open class was closed. */
+    @Transactional(readOnly = true)
+    public boolean isClosed(Person instructor, String id) {
+        return student(instructor, id).isClosed();
+    }
+
     /**
      * Into another class that the instructor teaches.
      *
@@ -248,6 +256,20 @@ public class RosterService {
         }
         student.moveTo(classId);
         sessions.end(student.username());
+    }
+
+    /** Students of the open class, closed accounts too, by what they are called where a roster came from. */
+    @Transactional(readOnly = true)
+    public Map<String, String> sources(Person instructor) {
+        return people.findByClassIdAndRoleOrderByName(instructor.classId(), Role.STUDENT).stream()
+                .filter(p -> p.sourcedId().isPresent())
+                .collect(Collectors.toMap(p -> p.sourcedId().orElseThrow(), PersonEntity::id, (a, b) -> a));
+    }
+
+    /** @param sourcedId what the student is called where the roster came from */
+    @Transactional
+    public void comesFrom(Person instructor, String id, String sourcedId) {
+        student(instructor, id).isCalledElsewhere(sourcedId);
     }
 
     private PersonEntity student(Person instructor, String id) {

@@ -1,11 +1,10 @@
 package littlesummit.app.served;
 
-import java.security.SecureRandom;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Supplier;
+import java.util.function.LongFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.app.content.FrozenItems;
@@ -42,7 +41,7 @@ public class ServedItems {
     private final FrozenItems frozen;
     private final Json json;
     private final List<ItemsLeft> left;
-    private final SecureRandom seeds = new SecureRandom();
+    private final Dealer dealer;
 
     ServedItems(
             ServedItemRepository items,
@@ -50,7 +49,9 @@ public class ServedItems {
             FrozenItems frozen,
             Json json,
             ItemSource catalogue,
+            Dealer dealer,
             List<ItemsLeft> left) {
+        this.dealer = dealer;
         this.left = List.copyOf(left);
         this.catalogue = catalogue;
         this.items = items;
@@ -63,21 +64,20 @@ public class ServedItems {
     @Transactional
     public ServedItem serve(String personId, String assignmentId, String skillId, int tier) {
         Skill skill = catalogue.generator(skillId);
-        return keep(personId, assignmentId, varied(personId, skillId, tier, () -> skill.make(tier, seeds.nextLong())));
+        return keep(personId, assignmentId, varied(personId, skillId, tier, seed -> skill.make(tier, seed)));
     }
 
     /** A fresh item whose parts may all stand open at once, for a check or a quiz. */
     @Transactional
     public ServedItem serveOpen(String personId, String assignmentId, String skillId, int tier) {
         Skill skill = catalogue.generator(skillId);
-        return keep(
-                personId, assignmentId, varied(personId, skillId, tier, () -> skill.makeOpen(tier, seeds.nextLong())));
+        return keep(personId, assignmentId, varied(personId, skillId, tier, seed -> skill.makeOpen(tier, seed)));
     }
 
     /** Another one like it. */
     @Transactional
     public ServedItem serveLike(String personId, String assignmentId, ItemRef ref) {
-        return keep(personId, assignmentId, fresh(personId, () -> catalogue.like(ref, seeds.nextLong())));
+        return keep(personId, assignmentId, fresh(personId, seed -> catalogue.like(ref, seed)));
     }
 
     /** An item that was made elsewhere, such as for paper. */
@@ -87,21 +87,22 @@ public class ServedItems {
     }
 
     /** A fresh item in words that the student has met less often than others. */
-    private Item varied(String personId, String skillId, int tier, Supplier<Item> draw) {
+    private Item varied(String personId, String skillId, int tier, LongFunction<Item> maker) {
         Map<String, Long> met = items.variantsMet(personId, skillId, tier).stream()
                 .collect(Collectors.toMap(MetVariant::variant, MetVariant::times));
-        List<Item> drawn = Stream.generate(draw).limit(DRAWN).toList();
+        List<Item> drawn =
+                Stream.generate(() -> dealer.deal(maker)).limit(DRAWN).toList();
         return Variety.leastMetFirst(drawn, met).stream()
                 .filter(item -> !isKnown(personId, item))
                 .findFirst()
-                .orElseGet(() -> fresh(personId, draw));
+                .orElseGet(() -> fresh(personId, maker));
     }
 
     /** An item that the student has not had, while there are such. */
-    private Item fresh(String personId, Supplier<Item> draw) {
-        Item item = draw.get();
+    private Item fresh(String personId, LongFunction<Item> maker) {
+        Item item = dealer.deal(maker);
         for (int i = 0; i < MOST_TRIES && isKnown(personId, item); i++) {
-            item = draw.get();
+            item = dealer.deal(maker);
         }
         return item;
     }
@@ -127,11 +128,11 @@ public class ServedItems {
 
     /** A seed whose item has other numbers than this one. */
     private long exampleSeed(Item item) {
-        long seed = seeds.nextLong();
-        while (catalogue.make(item.ref().withSeed(seed)).fingerprint().equals(item.fingerprint())) {
-            seed = seeds.nextLong();
+        Item example = dealer.deal(seed -> catalogue.make(item.ref().withSeed(seed)));
+        while (example.fingerprint().equals(item.fingerprint())) {
+            example = dealer.deal(seed -> catalogue.make(item.ref().withSeed(seed)));
         }
-        return seed;
+        return example.ref().seed();
     }
 
     /** An item as it was given out, whoever it was given to; for the services, which have looked who asks. */

@@ -12,18 +12,29 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 class BodyLimit extends OncePerRequestFilter {
     private static final long MOST_BYTES = 256 * 1024;
-    /** A picture of 8 MB, and what wraps it. */
-    private static final long MOST_PICTURE_BYTES = 8 * 1024 * 1024 + 4096;
+    /** A picture or a package of 8 MB, and what wraps it. */
+    private static final long MOST_FILE_BYTES = 8 * 1024 * 1024 + 4096;
 
     /** Whether a picture is added to a page. */
-    static boolean isPicture(HttpServletRequest request) {
+    private static boolean isPicture(HttpServletRequest request) {
         return request.getRequestURI().matches("/api/items/[^/]+/photos");
+    }
+
+    /** Whether a package is brought in from another program. */
+    private static boolean isPackage(HttpServletRequest request) {
+        return request.getRequestURI().startsWith("/api/exchange/");
+    }
+
+    /** Whether a file comes, in a form of several parts: it is large, and it is read where it is needed. */
+    static boolean isFile(HttpServletRequest request) {
+        return isPicture(request) || isPackage(request);
     }
 
     /** Whether it is refused for its length, or for not saying it. */
     static boolean isTooLarge(HttpServletRequest request) {
         boolean chunked = request.getHeader("Transfer-Encoding") != null;
-        return request.getContentLengthLong() > (isPicture(request) ? MOST_PICTURE_BYTES : MOST_BYTES) || chunked;
+        long most = isFile(request) ? MOST_FILE_BYTES : MOST_BYTES;
+        return request.getContentLengthLong() > most || chunked;
     }
 
     @Override
@@ -33,7 +44,9 @@ class BodyLimit extends OncePerRequestFilter {
             Problem.tooLarge(
                             isPicture(request)
                                     ? "This picture is larger than 8 MB. Make it smaller and add it again."
-                                    : "This is more than can be taken at once.")
+                                    : isPackage(request)
+                                            ? "This file is larger than 8 MB."
+                                            : "This is more than can be taken at once.")
                     .write(response);
             return;
         }

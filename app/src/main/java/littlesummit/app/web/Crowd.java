@@ -22,10 +22,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class Crowd extends OncePerRequestFilter {
-    private static final int PICTURES_AT_ONCE = 4;
+    private static final int FILES_AT_ONCE = 4;
     private final Semaphore room;
-    /** A picture on a slow line takes long, and must not hold up those who answer. */
-    private final Semaphore pictures = new Semaphore(PICTURES_AT_ONCE, true);
+    /** A picture or a package on a slow line takes long, and must not hold up those who answer. */
+    private final Semaphore files = new Semaphore(FILES_AT_ONCE, true);
 
     private final Duration patience;
 
@@ -48,7 +48,7 @@ class Crowd extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        Semaphore place = BodyLimit.isPicture(request) ? pictures : room;
+        Semaphore place = BodyLimit.isFile(request) ? files : room;
         if (!hasTurn(place)) {
             response.setHeader("Retry-After", "2");
             Problem.busy().write(response);

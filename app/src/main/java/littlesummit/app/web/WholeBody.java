@@ -26,7 +26,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Reads the body of a request before anything works on it, and stops reading one that takes too long. A body that
- * trickles in would otherwise hold one of the places of {@link Crowd} from which others are served. Pictures are left
+ * trickles in would otherwise hold one of the places of {@link Crowd} from which others are served. Files are left
  * to themselves: they have places of their own.
  */
 @Component
@@ -60,7 +60,7 @@ class WholeBody extends OncePerRequestFilter {
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        return request.getContentLengthLong() <= 0 || BodyLimit.isPicture(request) || BodyLimit.isTooLarge(request);
+        return request.getContentLengthLong() <= 0 || BodyLimit.isFile(request) || BodyLimit.isTooLarge(request);
     }
 
     @Override

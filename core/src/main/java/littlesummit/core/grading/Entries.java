@@ -17,7 +17,11 @@ final class Entries {
                     case INCOMPLETE -> Reason.INCOMPLETE;
                     case NOT_CLOSED -> Reason.NOT_CLOSED;
                     case UNKNOWN_LETTER -> Reason.UNKNOWN_VARIABLE;
+                    case WORD -> Reason.WORD;
+                    case LARGE_LETTER -> Reason.LARGE_LETTER;
                     case TWO_NUMBERS -> Reason.TWO_NUMBERS;
+                    case NUMBER_BEHIND_LETTER -> Reason.NUMBER_BEHIND_LETTER;
+                    case TWO_POINTS -> Reason.TWO_POINTS;
                     case REPEATING_OR_TIMES -> Reason.REPEATING_OR_TIMES;
                     case FUNCTION_WITHOUT_BRACKETS -> Reason.FUNCTION_WITHOUT_BRACKETS;
                     case MATRIX -> Reason.MATRIX;

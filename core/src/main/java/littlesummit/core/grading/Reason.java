@@ -76,7 +76,15 @@ public enum Reason {
     INCOMPLETE("Something is missing at the marked place."),
     NOT_CLOSED("A bracket is open and not closed."),
     UNKNOWN_VARIABLE("The letter at the marked place does not belong here."),
+    WORD("unknown-variable", "Words are not read here. Type the answer without them, and numbers in digits."),
+    LARGE_LETTER("unknown-variable", "The letter at the marked place is written small here."),
     TWO_NUMBERS("Two numbers stand side by side. Put a sign between them, or remove the space."),
+    NUMBER_BEHIND_LETTER(
+            "two-numbers",
+            "A number stands behind a letter. To multiply write it before the letter, as in 2x; for a power write"
+                    + " x^2."),
+    TWO_POINTS(
+            "two-numbers", "A number has one point at most, before its decimals. Leave out points between thousands."),
     REPEATING_OR_TIMES(
             "This can be read in two ways. Put a sign of multiplication before the bracket, or write digits that"
                     + " repeat with three dots behind, like 0.31818..."),

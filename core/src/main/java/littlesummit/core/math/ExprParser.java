@@ -3,6 +3,7 @@ package littlesummit.core.math;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import littlesummit.core.math.Reading.Problem;
 import littlesummit.core.math.Token.Kind;
@@ -133,8 +134,19 @@ final class ExprParser {
 
     private void refuseNeighbour() {
         if (cursor.at(Kind.NUMBER) || cursor.at(Kind.VULGAR)) {
-            throw new Cursor.Stop(Problem.TWO_NUMBERS, cursor.peek().at());
+            throw new Cursor.Stop(neighbour(), cursor.peek().at());
         }
+    }
+
+    /** What is wrong with a number right behind something else. */
+    private Problem neighbour() {
+        Token before = cursor.peek(-1);
+        if (before.is(Kind.LETTER)) {
+            return Problem.NUMBER_BEHIND_LETTER;
+        }
+        return before.is(Kind.NUMBER) && cursor.peek().text().startsWith(".")
+                ? Problem.TWO_POINTS
+                : Problem.TWO_NUMBERS;
     }
 
     private Expr signedFactor() {
@@ -262,9 +274,29 @@ final class ExprParser {
             return functions.listed(Fn.BINOMIAL);
         }
         if (!letters.contains(cursor.peek().text())) {
-            throw new Cursor.Stop(Problem.UNKNOWN_LETTER, cursor.peek().at());
+            throw new Cursor.Stop(unknown(), cursor.peek().at());
         }
         return new Expr.Letter(cursor.take().text());
+    }
+
+    /** What is wrong with a letter that the entry should not have. */
+    private Problem unknown() {
+        if (letters.contains(cursor.peek().text().toLowerCase(Locale.ROOT))) {
+            return Problem.LARGE_LETTER;
+        }
+        return beginsWord() ? Problem.WORD : Problem.UNKNOWN_LETTER;
+    }
+
+    /** Three letters or more without a gap, none of which may stand there, and no name before brackets. */
+    private boolean beginsWord() {
+        int start = cursor.peek().at();
+        int length = 0;
+        while (cursor.peek(length).is(Kind.LETTER)
+                && cursor.peek(length).at() == start + length
+                && !letters.contains(cursor.peek(length).text())) {
+            length++;
+        }
+        return length > 2 && !cursor.peek(length).is(Kind.OPEN);
     }
 
     private Expr number() {

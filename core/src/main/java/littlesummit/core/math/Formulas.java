@@ -53,6 +53,9 @@ public final class Formulas {
                 && isEqual(squarefree(x.get()), squarefree(y.get()))) {
             return Answer.SAME_SOLUTIONS;
         }
+        if (areOrdinary && SignChange.tellsApart(x.get(), y.get())) {
+            return Answer.DIFFERENT;
+        }
         Set<String> letters = new TreeSet<>(Solver.letters(a.get(0), a.get(1), b.get(0), b.get(1)));
         return Equality.hasFunctions(a.get(0), a.get(1), b.get(0), b.get(1))
                 ? byValues(a, b, List.copyOf(letters))

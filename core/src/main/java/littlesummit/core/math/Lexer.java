@@ -244,6 +244,9 @@ final class Lexer {
         } else if (word.equals("per") && isPerCent(stop) && !tokens.isEmpty()) {
             pos = text.toLowerCase(Locale.ROOT).indexOf("cent", stop) + "cent".length();
             add(Kind.PERCENT, "%", start);
+        } else if (word.equals("of") && isBehindShare()) {
+            pos = stop;
+            add(Kind.TIMES, "*", start);
         } else if (MINUS_IN_WORDS.contains(word)) {
             pos = stop;
             add(Kind.MINUS, "-", start);
@@ -260,6 +263,19 @@ final class Lexer {
                 oneOf(run.substring(pos - start));
             }
         }
+    }
+
+    /** 20% of 50 and 3/4 of 20 are products; 3 of 5 is none. */
+    private boolean isBehindShare() {
+        if (tokens.isEmpty()) {
+            return false;
+        }
+        Token last = tokens.getLast();
+        boolean isFraction = tokens.size() > 2
+                && last.is(Kind.NUMBER)
+                && tokens.get(tokens.size() - 2).is(Kind.DIVIDE)
+                && tokens.get(tokens.size() - 3).is(Kind.NUMBER);
+        return last.is(Kind.PERCENT) || last.is(Kind.VULGAR) || isFraction;
     }
 
     /** A run with names of functions among its letters, such as {@code xsinx}. */

@@ -14,7 +14,11 @@ final class Unread {
             Problem.UNEXPECTED,
             Problem.UNKNOWN_LETTER,
             Problem.INCOMPLETE,
+            Problem.WORD,
+            Problem.LARGE_LETTER,
             Problem.TWO_NUMBERS,
+            Problem.NUMBER_BEHIND_LETTER,
+            Problem.TWO_POINTS,
             Problem.NOT_CLOSED,
             Problem.UNKNOWN_UNIT);
 

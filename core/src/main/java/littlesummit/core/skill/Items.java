@@ -61,7 +61,11 @@ public final class Items {
     }
 
     public Items second(String title, Block... blocks) {
-        second = Optional.of(new SecondView(title, List.of(blocks)));
+        return second(new SecondView(title, List.of(blocks)));
+    }
+
+    public Items second(SecondView view) {
+        second = Optional.of(view);
         return this;
     }
 

@@ -49,12 +49,19 @@ public abstract class KindSkill extends SkillDefinition {
      * @param tier from 1 to 3
      */
     public final String asks(int tier) {
-        return tiers.get(tier - 1).asks();
+        return tier(tier).asks();
     }
 
     /** @param tier from 1 to 3 */
     public final List<ItemKind> kinds(int tier) {
-        return tiers.get(tier - 1).kinds();
+        return tier(tier).kinds();
+    }
+
+    private Tier tier(int tier) {
+        if (tier < 1 || tier > tiers.size()) {
+            throw new IllegalArgumentException("tiers go from 1 to 3, and " + tier + " is none");
+        }
+        return tiers.get(tier - 1);
     }
 
     @Override

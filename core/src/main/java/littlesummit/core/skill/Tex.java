@@ -53,4 +53,13 @@ public final class Tex {
     public static String plain(Rational decimal) {
         return PlainPrinter.plain(Expr.decimal(decimal));
     }
+
+    /**
+     * The same with so many places after the point, zeros at the end among them.
+     *
+     * @param decimal has no more places than that
+     */
+    public static String plain(Rational decimal, int places) {
+        return PlainPrinter.plain(Expr.decimal(decimal, places));
+    }
 }

@@ -49,7 +49,13 @@ class WordingTest {
                 "number;any;121.36;121,36;with a point",
                 "quantity;any;5 kg;5;unit",
                 "number;percent;28%;28;percent sign",
-                "number;any;60;60%;percent sign"
+                "number;any;60;60%;percent sign",
+                "number;any;12;twelve;Words",
+                "number;any;12;12 apples;Words",
+                "number;any;12;12x;does not belong",
+                "number;any;12;abc(4);does not belong",
+                "number;any;1234567;1.234.567;one point at most",
+                "number;any;12;1 2;side by side"
             })
     void whatIsThereIsNamed(String kind, String form, String expected, String entry, String says) {
         String message = verdict(kind, form, expected, entry).message();
@@ -60,6 +66,26 @@ class WordingTest {
     private static Verdict verdict(String kind, String form, String expected, String entry) {
         return Grader.grade(
                 AnswerSpec.of(Kind.of(kind).orElseThrow(), Form.of(form).orElseThrow(), expected), entry);
+    }
+
+    @ParameterizedTest(name = "{1} for {0} says \"{2}\"")
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "expression;2x+3;2X+3;written small",
+                "expression;2x+3;x2+3;behind a letter",
+                "expression;2x+3;2y+3;does not belong",
+                "expression;2x+3;two x;Words",
+                "number;7;x = seven;Words",
+                "expression;2x+3;2ab+3;does not belong"
+            })
+    void lettersThatAreNotReadAreToldApart(String kind, String expected, String entry, String says) {
+        AnswerSpec answer =
+                AnswerSpec.of(Kind.of(kind).orElseThrow(), Form.of("any").orElseThrow(), expected);
+
+        String message = Grader.grade(answer.withLetters("x"), entry).message();
+
+        assertTrue(message.contains(says), message);
     }
 
     @ParameterizedTest(name = "{1} for {0}: {2}")

@@ -41,7 +41,12 @@ class FormulasTest {
         "x^3 = y^3, x = y, UNKNOWN",
         "y = 12/x, x*y = 12, SAME",
         "x*y = 2x, y = 2, DIFFERENT",
-        "V = a^3, 'a = root(3,V)', SAME"
+        "V = a^3, 'a = root(3,V)', SAME",
+        "(x+2)^2 + (y+4)^2 = 16, (x+2)^2 + (y+4)^2 = 4, DIFFERENT",
+        "(x+40)^2 + (y+50)^2 = 1/9, (x+40)^2 + (y+50)^2 = 1/3, DIFFERENT",
+        "(x+2)^2 + (y+4)^2 = 16, x^2 + 4x + y^2 + 8y + 4 = 0, SAME",
+        "x^2 + y^2 + 1 = 0, x^2 + y^2 + 2 = 0, UNKNOWN",
+        "(x^2+y^2+1)*(x-y) = 0, x - y = 0, UNKNOWN"
     })
     void compare(String one, String other, Formulas.Answer answer) {
         assertEquals(answer, Formulas.compare(sides(one), sides(other)));

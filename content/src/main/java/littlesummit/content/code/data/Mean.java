@@ -1,110 +1,69 @@
 package littlesummit.content.code.data;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.stream.Collectors;
-import littlesummit.core.grading.AnswerSpec;
-import littlesummit.core.grading.Form;
-import littlesummit.core.item.Field;
-import littlesummit.core.item.Item;
-import littlesummit.core.item.ItemRef;
-import littlesummit.core.item.Part;
-import littlesummit.core.math.Rational;
-import littlesummit.core.skill.Draw;
-import littlesummit.core.skill.Grounds;
-import littlesummit.core.skill.Items;
-import littlesummit.core.skill.Linear;
-import littlesummit.core.skill.Mistakes;
-import littlesummit.core.skill.SkillDefinition;
-import littlesummit.core.skill.Tex;
+import littlesummit.core.skill.ItemKind;
+import littlesummit.core.skill.KindSkill;
 
-/** The mean of 5 to 9 data, to the nearest tenth. */
-public final class Mean extends SkillDefinition {
+/** The mean: of a list, of counted values and of groups; a value that is missing, and what a new one does. */
+public final class Mean extends KindSkill {
     public Mean() {
-        super("mean", "The mean", List.of("snow", "milk"));
-    }
-
-    @Override
-    public Item make(ItemRef ref, Draw draw) {
-        int n = Grounds.of(ref.tier(), 5, draw.between(6, 7), draw.between(8, 9));
-        List<Rational> data = draw(ref, n, draw);
-        Rational sum = data.stream().reduce(Rational.ZERO, Rational::plus);
-        Rational mean = sum.over(Rational.of(n));
-        Rational rounded = mean.roundHalfUp(1);
-        String head = ref.variant().equals("snow")
-                ? "The snow at the trail sign was measured on " + n + " days, in centimetres."
-                : "The goat dairy noted the milk of " + n + " mornings, in litres.";
-        AnswerSpec answer = AnswerSpec.number(new Form.Rounded(1, false), Linear.fraction(mean));
-        Rational median = median(data);
-        Mistakes mistakes = Mistakes.of(answer)
-                .add(
-                        Tex.plain(median.roundHalfUp(1)),
-                        "median",
-                        "That is the one in the middle. The mean shares the sum equally.")
-                .add(
-                        Tex.plain(sum.over(Rational.of(n - 1)).roundHalfUp(1)),
-                        "wrong-count",
-                        "Count the values again: by how many do you divide?")
-                .add(Tex.plain(sum), "not-divided", "That is the sum. Divide it by how many values there are.")
-                .addIf(
-                        !mean.truncate(1).equals(rounded),
-                        Tex.plain(mean.truncate(1)),
-                        "cut-off",
-                        "The digits were cut off. Look at the next digit before you round.")
-                .addIf(
-                        !mean.equals(rounded),
-                        Tex.plain(mean.roundHalfUp(2)),
-                        "not-rounded",
-                        "Round to one place after the point.");
-        Field field = Field.typed("answer", "Mean", "a decimal number rounded to tenths", answer, mistakes.list());
-        String list = data.stream().map(Tex::plain).collect(Collectors.joining(" + "));
-        Items item = Items.of(ref)
-                .text(head)
-                .table(days(n), List.of(data.stream().map(Tex::plain).toList()))
-                .part(Part.of(
-                        "What is the mean? Round to the nearest tenth.",
-                        field,
-                        "If every day had the same amount, how much would it be?",
-                        "Add all the values and divide by how many there are.",
-                        "There are " + n + " values. Their sum starts with $" + Tex.plain(data.get(0)) + " + "
-                                + Tex.plain(data.get(1)) + " = "
-                                + Tex.plain(data.get(0).plus(data.get(1))) + "$."))
-                .step("Write the sum of all values over how many there are.", "\\frac{" + list + "}{" + n + "}")
-                .step("Add them up.", "\\frac{" + Tex.plain(sum) + "}{" + n + "}")
-                .calculator()
-                .given("(" + list + ")/" + n);
-        return (mean.equals(rounded)
-                        ? item.step("Divide.", Tex.plain(mean))
-                        : item.step(
-                                "Divide, and round to tenths.",
-                                "\\frac{" + Tex.plain(sum) + "}{" + n + "} \\approx " + Tex.plain(rounded)))
-                .build();
-    }
-
-    private static List<Rational> draw(ItemRef ref, int n, Draw draw) {
-        List<Rational> data = new ArrayList<>();
-        boolean tenths = ref.tier() > 1;
-        int base = ref.variant().equals("snow") ? draw.between(20, 60) : draw.between(15, 40);
-        for (int i = 0; i < n; i++) {
-            int tens = base * 10 + draw.between(-120, 120);
-            data.add(tenths ? Rational.of(tens, 10) : Rational.of(tens / 10));
-        }
-        return data;
-    }
-
-    private static List<String> days(int n) {
-        List<String> head = new ArrayList<>();
-        for (int i = 1; i <= n; i++) {
-            head.add("day " + i);
-        }
-        return head;
-    }
-
-    private static Rational median(List<Rational> data) {
-        List<Rational> sorted = data.stream().sorted().toList();
-        int n = sorted.size();
-        return n % 2 == 1
-                ? sorted.get(n / 2)
-                : sorted.get(n / 2 - 1).plus(sorted.get(n / 2)).over(Rational.of(2));
+        super(
+                "mean",
+                "The mean",
+                3,
+                Tier.of(
+                        "The mean of a few values, and the mean when only their sum is known.",
+                        ItemKind.of(
+                                "values",
+                                MeanItem::values,
+                                "The snow at the trail sign was measured on %d days, in centimetres.",
+                                "The goat dairy noted the milk of %d mornings, in litres.",
+                                "On %d evenings the guests of the hut were counted."),
+                        ItemKind.of(
+                                "sum",
+                                MeanItem::sum,
+                                "In %d days the bakery used %d kilograms of flour in all. How many kilograms is that a"
+                                        + " day, on average?",
+                                "In %d nights %d guests slept in the hut altogether. How many is that a night, on"
+                                        + " average?",
+                                "On %d tours Ansa has walked %d kilometres in all. How many kilometres is that a tour,"
+                                        + " on average?")),
+                Tier.of(
+                        "Values with tenths, values that occur often, and a value that is missing.",
+                        ItemKind.of(
+                                "tenths",
+                                MeanItem::tenths,
+                                "The rain gauge was read on %d days, in millimetres.",
+                                "The spring was measured on %d days, in litres a minute."),
+                        ItemKind.of(
+                                "often",
+                                MeanOften::make,
+                                "The hens of the village were watched for some weeks. The table says in how many weeks"
+                                        + " there were so many eggs.",
+                                "The children noted how many tours each of them went on this summer."),
+                        ItemKind.of(
+                                "missing",
+                                MeanMissing::make,
+                                "The mean of %d evenings was %s guests. One of the numbers can no longer be read.",
+                                "On %d tours the mean time was %s minutes. One time is missing in the log.",
+                                "The mean of %d weighings was %s kilograms. One of them was not written down.")),
+                Tier.of(
+                        "What a new value or a second group does to a mean, and what a mean says and does not say.",
+                        ItemKind.of(
+                                "new-value",
+                                MeanChanged::newValue,
+                                "The mean of %d days was %d litres of milk. On the next day there were %d litres.",
+                                "After %d tours the mean was %d kilometres. The next tour was %d kilometres long."),
+                        ItemKind.of(
+                                "groups",
+                                MeanChanged::groups,
+                                "%d hikers carry %d kilograms each on average. %d others carry %d kilograms on"
+                                        + " average.",
+                                "The %d goats on the upper pasture give %d litres a week on average, the %d goats on"
+                                        + " the lower one %d litres."),
+                        ItemKind.of(
+                                "claims",
+                                MeanClaims::make,
+                                "These values were measured at the station: %s. Their mean is %s.",
+                                "In the log stand these values: %s. Their mean is %s.")));
     }
 }

@@ -27,6 +27,16 @@ record TwoWay(String about, List<String> rows, List<String> columns, int[][] cou
                         "The rescue post counted its ropes by length and state.",
                         List.of("short ropes", "long ropes", "spare ropes"),
                         List.of("sound", "worn"),
+                        new int[0][]),
+                new TwoWay(
+                        "The children of the school were asked how they get there and whether they bring their lunch.",
+                        List.of("walking", "on skis", "by bus"),
+                        List.of("with lunch", "without"),
+                        new int[0][]),
+                new TwoWay(
+                        "The forester noted the trees along the trail and whether birds nest in them.",
+                        List.of("firs", "larches", "birches"),
+                        List.of("with nest", "without nest"),
                         new int[0][]));
         TwoWay story = draw.oneOf(stories);
         int[][] counts = new int[size][2];
@@ -35,6 +45,23 @@ record TwoWay(String about, List<String> rows, List<String> columns, int[][] cou
             row[1] = draw.between(6, most, n -> n != row[0]);
         }
         return new TwoWay(story.about, story.rows.subList(0, size), story.columns, counts);
+    }
+
+    /** A row or a column as it is called in a question. */
+    static String quoted(String name) {
+        return "“" + name + "”";
+    }
+
+    String row(int row) {
+        return quoted(rows.get(row));
+    }
+
+    String column(int column) {
+        return quoted(columns.get(column));
+    }
+
+    int count(int row, int column) {
+        return counts[row][column];
     }
 
     int rowTotal(int row) {
@@ -54,12 +81,17 @@ record TwoWay(String about, List<String> rows, List<String> columns, int[][] cou
     }
 
     Block.Table table() {
+        return table(-1, -1);
+    }
+
+    /** The table with one count left out; with all of them where the row is -1. */
+    Block.Table table(int hiddenRow, int hiddenColumn) {
         List<List<String>> body = new ArrayList<>();
         for (int r = 0; r < counts.length; r++) {
             body.add(List.of(
                     rows.get(r),
-                    String.valueOf(counts[r][0]),
-                    String.valueOf(counts[r][1]),
+                    r == hiddenRow && hiddenColumn == 0 ? "?" : String.valueOf(counts[r][0]),
+                    r == hiddenRow && hiddenColumn == 1 ? "?" : String.valueOf(counts[r][1]),
                     String.valueOf(rowTotal(r))));
         }
         body.add(List.of(

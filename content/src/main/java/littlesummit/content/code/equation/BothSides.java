@@ -9,7 +9,7 @@ public final class BothSides extends KindSkill {
         super(
                 "both-sides",
                 "Letters on both sides",
-                3,
+                4,
                 Tier.of(
                         "Letters on both sides, all numbers above zero, in signs and on a balance.",
                         ItemKind.of(

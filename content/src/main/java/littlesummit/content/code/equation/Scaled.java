@@ -87,24 +87,39 @@ record Scaled(Rational factor, Rational x) {
         if (isInWords) {
             item.step("Write it as an equation.", latex());
         }
-        if (divides()) {
-            item.step(
-                    "$x$ is divided by " + factor.den() + ", so multiply both sides by " + factor.den() + ".",
-                    "x = " + Linear.fractionLatex(right()) + "\\cdot " + factor.den());
-        } else if (factor.isInteger()) {
-            item.step(
-                    "$x$ is multiplied by $" + factor + "$, so divide both sides by $" + factor + "$.",
-                    "x = \\frac{" + Linear.fractionLatex(right()) + "}{" + factor + "}");
-        } else {
+        if (!divides() && !factor.isInteger()) {
             item.step(
                     "Multiply both sides by $" + factor.den() + "$ to be rid of the bottom.",
-                    factor.num() + "x = " + Linear.fractionLatex(right().times(Rational.of(factor.den()))));
-            item.step(
-                    "Divide both sides by $" + factor.num() + "$.",
-                    "x = \\frac{" + Linear.fractionLatex(right().times(Rational.of(factor.den()))) + "}{" + factor.num()
-                            + "}");
+                    factor.num() + "x = " + Linear.fractionLatex(cleared()));
         }
-        return item.step("Work it out.", "x = " + Linear.fractionLatex(x)).given(plain());
+        String alone = "x = " + alone();
+        String found = "x = " + Linear.fractionLatex(x);
+        item.step(undoing(), alone);
+        return alone.equals(found)
+                ? item.step("Top and bottom share no factor, so this is the solution.", "")
+                        .given(plain())
+                : item.step("Work it out.", found).given(plain());
+    }
+
+    /** The right side once the bottom of the factor is gone. */
+    private Rational cleared() {
+        return right().times(Rational.of(factor.den()));
+    }
+
+    /** What is done last, before anything is worked out. */
+    private String undoing() {
+        if (divides()) {
+            return "$x$ is divided by " + factor.den() + ", so multiply both sides by " + factor.den() + ".";
+        }
+        return factor.isInteger()
+                ? "$x$ is multiplied by $" + factor + "$, so divide both sides by $" + factor + "$."
+                : "Divide both sides by $" + factor.num() + "$.";
+    }
+
+    private String alone() {
+        return divides()
+                ? Linear.fractionLatex(right()) + "\\cdot " + factor.den()
+                : "\\frac{" + Linear.fractionLatex(cleared()) + "}{" + factor.num() + "}";
     }
 
     Part property(Draw draw) {

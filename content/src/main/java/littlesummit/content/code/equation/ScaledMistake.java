@@ -1,6 +1,7 @@
 package littlesummit.content.code.equation;
 
 import java.util.List;
+import littlesummit.content.code.Divisors;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.math.Rational;
@@ -12,51 +13,53 @@ final class ScaledMistake {
     private ScaledMistake() {}
 
     static Item make(ItemRef ref, String frame, Draw draw) {
-        int q = draw.between(3, 9);
-        int p = draw.between(2, 9, n -> n != q && Rational.of(n, q).den().intValue() == q);
-        int b = draw.between(2, 9, n -> n != p && n != q && (n * q) % p != 0);
-        Rational x = Rational.of((long) b * q, p);
-        String cleared = p + "x = " + b * q;
-        WrongLine line =
-                switch (draw.between(1, 4)) {
-                    case 1 ->
-                        line(
-                                p,
-                                q,
-                                b,
-                                x,
-                                List.of(first(p, q, b), p + "x = " + (b + q), end(b + q, p)),
-                                1,
-                                "The bottom of the fraction divides. What undoes a division?");
-                    case 2 ->
-                        line(
-                                p,
-                                q,
-                                b,
-                                x,
-                                List.of(first(p, q, b), cleared, "x = " + (b * q - p)),
-                                2,
-                                "The number in front multiplies. What undoes a multiplication?");
-                    case 3 ->
-                        line(
-                                p,
-                                q,
-                                b,
-                                x,
-                                List.of(first(p, q, b), cleared, end(p, b * q)),
-                                2,
-                                "Which of the two numbers is divided by which?");
-                    default ->
-                        line(
-                                p,
-                                q,
-                                b,
-                                x,
-                                List.of(first(p, q, b), p + "x = \\frac{" + b + "}{" + q + "}", end(b, q * p)),
-                                1,
-                                "The bottom of the fraction divides. What undoes a division?");
-                };
-        return WrongLine.tell(line.lines(), x) ? make(ref, frame, draw) : line.item(ref, frame, draw);
+        int wrong = draw.between(0, 2);
+        WrongLine line = drawn(wrong, draw);
+        while (WrongLine.tell(line.lines(), line.x())) {
+            line = drawn(wrong, draw);
+        }
+        return line.item(ref, frame, draw);
+    }
+
+    /** Unless it is the line in between, top and bottom of the solution stand in the lines: it has to be cancelled. */
+    private static WrongLine drawn(int wrong, Draw draw) {
+        int p = wrong == 1 ? draw.between(2, 9) : draw.oneOf(4, 6, 8, 9);
+        int q = draw.between(3, 9, n -> Divisors.gcd(n, p) == 1);
+        int b = draw.between(2, 9, n -> n != p && n != q && n % p != 0 && (wrong == 1 || Divisors.gcd(n, p) > 1));
+        return switch (wrong) {
+            case 0 -> atTheTop(p, q, b);
+            case 1 -> inBetween(p, q, b, draw);
+            default -> atTheEnd(p, q, b, draw);
+        };
+    }
+
+    private static WrongLine atTheTop(int p, int q, int b) {
+        String taken = " - \\frac{" + p + "}{" + q + "}";
+        return line(
+                p,
+                q,
+                b,
+                List.of("x = " + b + taken, "x = \\frac{" + b * q + "}{" + q + "}" + taken, end(b * q - p, q)),
+                0,
+                "The fraction in front multiplies. What undoes a multiplication?");
+    }
+
+    private static WrongLine inBetween(int p, int q, int b, Draw draw) {
+        List<String> lines = draw.coin()
+                ? List.of(first(p, q, b), p + "x = " + (b + q), end(b + q, p))
+                : List.of(first(p, q, b), p + "x = \\frac{" + b + "}{" + q + "}", end(b, q * p));
+        return line(p, q, b, lines, 1, "The bottom of the fraction divides. What undoes a division?");
+    }
+
+    private static WrongLine atTheEnd(int p, int q, int b, Draw draw) {
+        int end = draw.coin() ? b * q - p : b * q * p;
+        return line(
+                p,
+                q,
+                b,
+                List.of(first(p, q, b), p + "x = " + b * q, "x = " + end),
+                2,
+                "The number in front multiplies. What undoes a multiplication?");
     }
 
     private static String first(int p, int q, int b) {
@@ -67,7 +70,8 @@ final class ScaledMistake {
         return "x = " + Linear.fractionLatex(Rational.of(top, bottom));
     }
 
-    private static WrongLine line(int p, int q, int b, Rational x, List<String> lines, int wrong, String rule) {
+    private static WrongLine line(int p, int q, int b, List<String> lines, int wrong, String rule) {
+        Rational x = Rational.of((long) b * q, p);
         return new WrongLine(
                 "\\frac{" + p + "}{" + q + "}x = " + b,
                 "(" + p + "/" + q + ")*x=" + b,

@@ -64,6 +64,9 @@ record Sides(int a, int b, int c, int d) {
                     (constant > 0 ? "Subtract " + constant : "Add " + -constant) + " on both sides.",
                     onOneSide(Linear.latex("x", more, 0), String.valueOf(other - constant)));
         }
+        if (more == 1 && staysLeft()) {
+            return item;
+        }
         return item.step(
                 more == 1 ? "The letter is alone." : "Divide both sides by " + more + ".",
                 "x = " + Linear.fractionLatex(x()));

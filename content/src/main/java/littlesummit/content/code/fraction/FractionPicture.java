@@ -16,7 +16,7 @@ public final class FractionPicture extends KindSkill {
         super(
                 "fraction-picture",
                 "Fractions in pictures",
-                4,
+                5,
                 Tier.of(
                         "One whole that is cut into as many parts as the fraction says.",
                         ItemKind.of(

@@ -40,7 +40,10 @@ final class FractionRead {
                         "Which parts are meant, the shaded ones or the others?",
                         "Below the line stand all equal parts, above it the ones that are meant.",
                         "Count all the parts first: there are " + den + "."))
-                .step("There are " + den + " parts, and " + shaded + " of them are shaded.", "")
+                .step(
+                        "There are " + den + " parts, and " + shaded
+                                + (shaded == 1 ? " of them is shaded." : " of them are shaded."),
+                        "")
                 .step(
                         "The others are white:",
                         "\\frac{" + den + " - " + shaded + "}{" + den + "} = \\frac{" + white + "}{" + den + "}")

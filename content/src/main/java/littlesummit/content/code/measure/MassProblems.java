@@ -9,7 +9,7 @@ public final class MassProblems extends KindSkill {
         super(
                 "mass-problems",
                 "Equal masses",
-                3,
+                4,
                 Tier.of(
                         "Equal masses in one unit: all of them, or one of them read from a scale.",
                         ItemKind.of(
@@ -50,7 +50,7 @@ public final class MassProblems extends KindSkill {
                                 "most",
                                 MassLimit::make,
                                 "The cable way for goods carries %2$d kg at most. One %1$s weighs %3$d kg.",
-                                "A sledge may be loaded with %2$d kg. Each %1$s weighs %3$d kg.",
+                                "The cart of the hut may be loaded with %2$d kg. Each %1$s weighs %3$d kg.",
                                 "The shelf in the store holds %2$d kg. A %1$s has a mass of %3$d kg.")));
     }
 }

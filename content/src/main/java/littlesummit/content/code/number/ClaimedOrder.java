@@ -70,7 +70,7 @@ final class ClaimedOrder {
                 .step("Compare the two numbers.", Words.tex(said) + (isTrue ? " > " : " < ") + Words.tex(other))
                 .step(against(reason), "")
                 .given("")
-                .second("An example against it", new Block.Text(against(reason)))
+                .second(good ? "Why it can never fail" : "An example against it", new Block.Text(against(reason)))
                 .build();
     }
 

@@ -9,7 +9,7 @@ public final class CompareWhole extends KindSkill {
         super(
                 "compare-whole",
                 "Comparing whole numbers",
-                4,
+                5,
                 Tier.of(
                         "Two numbers, also of unequal length, in words and with a sign; a row in order.",
                         ItemKind.of(
@@ -21,7 +21,7 @@ public final class CompareWhole extends KindSkill {
                         ItemKind.of(
                                 "order",
                                 NumbersInOrder::make,
-                                "Four huts of the region wrote down their heights in metres.",
+                                "Four huts of the region added up their guests of the last years.",
                                 "Four dairies counted the cheeses in their cellars.",
                                 "Four villages counted the trees that they have planted.")),
                 Tier.of(
@@ -38,7 +38,7 @@ public final class CompareWhole extends KindSkill {
                         ItemKind.of(
                                 "line",
                                 NumberOnLine::make,
-                                "The scale of the rain gauge is drawn as a line. It shows %s litres.",
+                                "The scale of the water tank is drawn as a line. It shows %s litres.",
                                 "The trail is drawn as a line, in steps from the hut. The spring lies at %s steps.",
                                 "The lift mast is drawn as a line, in millimetres. The lamp hangs at %s millimetres.")),
                 Tier.of(

@@ -9,7 +9,7 @@ public final class FractionLowest extends KindSkill {
         super(
                 "fraction-lowest",
                 "Fractions in lowest terms",
-                4,
+                5,
                 Tier.of(
                         "A fraction that stands there: cancelled, completed, or left as it is.",
                         ItemKind.of(

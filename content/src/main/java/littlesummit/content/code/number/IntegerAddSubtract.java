@@ -9,7 +9,7 @@ public final class IntegerAddSubtract extends KindSkill {
         super(
                 "integer-add-subtract",
                 "Adding and subtracting signed numbers",
-                4,
+                5,
                 Tier.of(
                         "One step up or down from a number on either side of zero.",
                         ItemKind.of(

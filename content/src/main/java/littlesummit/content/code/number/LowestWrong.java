@@ -33,17 +33,14 @@ final class LowestWrong {
      */
     private record Way(Cancelled c, int[] by, int wrong, boolean takesAway) {
         static Way drawn(Draw draw) {
+            int wrong = draw.between(0, STEPS - 1);
+            boolean takesAway = wrong == STEPS - 1 && draw.coin();
             Way way;
             do {
                 int[] by = {draw.oneOf(2, 3), draw.oneOf(2, 5), draw.oneOf(2, 3)};
                 int q = draw.between(5, 9);
                 int p = draw.between(2, q - 1, n -> Divisors.gcd(n, q) == 1);
-                boolean takesAway = draw.between(1, 3) == 1;
-                way = new Way(
-                        new Cancelled(p, q, by[0] * by[1] * by[2]),
-                        by,
-                        takesAway ? STEPS - 1 : draw.between(0, STEPS - 1),
-                        takesAway);
+                way = new Way(new Cancelled(p, q, by[0] * by[1] * by[2]), by, wrong, takesAway);
             } while (way.tells());
             return way;
         }

@@ -18,6 +18,9 @@ import littlesummit.core.skill.Mistakes;
  * @param c a third number to add, 0 for none
  */
 record SignedSum(int a, boolean minus, int b, int c) {
+    private static final String UP = "Adding a positive number takes you up.";
+    private static final String DOWN = "Taking away a positive number takes you down.";
+
     static Item first(ItemRef ref, String frame, Draw draw) {
         int one = draw.between(2, 19);
         int other = draw.between(2, 19, n -> n != one);
@@ -80,7 +83,7 @@ record SignedSum(int a, boolean minus, int b, int c) {
             item.step(rule(), flat());
         }
         if (c != 0) {
-            item.step("Go from left to right.", a + move() + Signed.added(c));
+            item.step("Go from left to right. " + (move() > 0 ? UP : DOWN), a + move() + Signed.added(c));
         }
         int before = c == 0 ? a : a + move();
         int last = c == 0 ? move() : c;
@@ -89,12 +92,8 @@ record SignedSum(int a, boolean minus, int b, int c) {
                     "Go to zero first: that takes " + Math.abs(before) + " of the " + Math.abs(last)
                             + ". The rest goes on from zero.",
                     "0" + Signed.added(before + last));
-        } else if (flat().equals(text())) {
-            item.step(
-                    move() > 0
-                            ? "Adding a positive number takes you up."
-                            : "Taking away a positive number takes you down.",
-                    text());
+        } else if (c == 0 && flat().equals(text())) {
+            item.step(move() > 0 ? UP : DOWN, text());
         }
         return item.step("So you end at:", String.valueOf(value()))
                 .given(text())

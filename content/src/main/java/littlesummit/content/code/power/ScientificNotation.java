@@ -1,261 +1,62 @@
 package littlesummit.content.code.power;
 
-import java.util.List;
-import java.util.Optional;
-import littlesummit.core.grading.AnswerSpec;
-import littlesummit.core.grading.Form;
-import littlesummit.core.item.Block;
-import littlesummit.core.item.Field;
-import littlesummit.core.item.Item;
-import littlesummit.core.item.ItemRef;
-import littlesummit.core.item.Part;
-import littlesummit.core.item.SecondView;
-import littlesummit.core.item.WorkedStep;
-import littlesummit.core.math.Expr;
-import littlesummit.core.math.LatexPrinter;
-import littlesummit.core.math.PlainPrinter;
-import littlesummit.core.math.Rational;
-import littlesummit.core.skill.Draw;
-import littlesummit.core.skill.Mistakes;
-import littlesummit.core.skill.SkillDefinition;
-import littlesummit.core.skill.Tex;
+import littlesummit.core.skill.ItemKind;
+import littlesummit.core.skill.KindSkill;
 
-/** Powers of ten, both ways: a number in scientific notation and back. */
-public final class ScientificNotation extends SkillDefinition {
-    private static final String TO = "to-scientific";
-    private static final String FROM = "to-numeral";
-
+/** Powers of ten: numbers in scientific notation and back, put into form, compared and computed with. */
+public final class ScientificNotation extends KindSkill {
     public ScientificNotation() {
-        super("scientific-notation", "Powers of ten, both ways", List.of(TO, FROM));
-    }
-
-    @Override
-    public Item make(ItemRef ref, Draw draw) {
-        Amount amount = Amount.draw(ref.tier(), draw);
-        return ref.variant().equals(TO) ? toScientific(ref, amount) : toNumeral(ref, amount);
-    }
-
-    private Item toScientific(ItemRef ref, Amount n) {
-        AnswerSpec answer = AnswerSpec.number(Form.Shape.SCIENTIFIC, n.scientific());
-        int e = n.exponent();
-        Mistakes mistakes = Mistakes.of(answer)
-                .add(
-                        n.scientific(-e),
-                        "exponent-sign",
-                        e > 0
-                                ? "Your exponent is negative, which makes a number smaller than 1. Is this one?"
-                                : "Your exponent is positive, which makes a number of ten or more. Is this one?")
-                .add(
-                        n.shifted(1),
-                        "coefficient-range",
-                        "The number in front must be at least 1 and less than 10. Move its point and let the exponent"
-                                + " follow.")
-                .addIf(
-                        e > 0,
-                        n.scientific(n.trailingZeros()),
-                        "counted-zeros",
-                        "It looks as if only the zeros were counted. Count every place that the point travels.")
-                .add(
-                        n.scientific(e + 1),
-                        "one-off",
-                        "The exponent is one off. Count the places again, one hop at a time.")
-                .add(
-                        n.scientific(e - 1),
-                        "one-off",
-                        "The exponent is one off. Count the places again, one hop at a time.");
-        Field field = Field.typed(
-                "answer",
-                "In scientific notation",
-                "a number from 1 up to but not including 10, times a power of ten",
-                answer,
-                mistakes.list());
-        Part part = Part.of(
-                "Write this number in scientific notation.",
-                field,
-                "How many places must the point travel so that a single digit that is not zero stands before it?",
-                "Each place to the left counts one up in the exponent, each place to the right one down. A number"
-                        + " below 1 has a negative exponent.",
-                e == 0
-                        ? "The point already stands behind the first digit, so it travels 0 places."
-                        : "Put the point behind the " + n.firstDigit() + ": the number in front is $"
-                                + Tex.number(n.coefficient()) + "$. Now count how far the point has moved.");
-        List<WorkedStep> worked = List.of(
-                new WorkedStep(
-                        "Put the point behind the first digit that is not zero, and say what it must be multiplied by"
-                                + " to be the same number again.",
-                        Tex.number(n.coefficient()) + "\\times " + Tex.number(n.scale())),
-                new WorkedStep(
-                        e == 0
-                                ? "Nothing has moved, and 1 is ten to the power zero."
-                                : "Write that as a power of ten: the point moved " + places(e) + ".",
-                        n.latex()));
-        return item(ref, n, n.said(), part, worked, n.plain());
-    }
-
-    private Item toNumeral(ItemRef ref, Amount n) {
-        AnswerSpec answer = AnswerSpec.number(Form.Shape.NUMERAL, n.plain());
-        int e = n.exponent();
-        Mistakes mistakes = Mistakes.of(answer)
-                .add(
-                        Tex.plain(n.at(-e)),
-                        "exponent-sign",
-                        e > 0
-                                ? "The point went the other way. A positive exponent makes the number larger."
-                                : "The point went the other way. A negative exponent makes the number smaller.")
-                .addIf(
-                        e > 0,
-                        Tex.plain(n.at(e + n.digits() - 1)),
-                        "zeros-appended",
-                        "It looks as if that many zeros were put behind the digits. Move the point that many places"
-                                + " instead.")
-                .addIf(
-                        e < 0,
-                        Tex.plain(n.at(e - 1)),
-                        "zeros-after-point",
-                        "It looks as if that many zeros were put behind the point. The first hop only passes the digit"
-                                + " in front.")
-                .add(Tex.plain(n.at(e + 1)), "one-off", "One place off. Move the point again, one hop at a time.")
-                .add(Tex.plain(n.at(e - 1)), "one-off", "One place off. Move the point again, one hop at a time.");
-        Field field = Field.typed(
-                "answer",
-                "As a plain number",
-                "all its digits, without a power; commas are fine",
-                answer,
-                mistakes.list());
-        Part part = Part.of(
-                "Write this number with all its digits.",
-                field,
-                "Does the exponent make the number larger or smaller than the one in front?",
-                "The exponent says how many places the point travels: to the right when it is positive, to the left"
-                        + " when it is negative.",
-                e == 0
-                        ? "Ten to the power zero is 1, so nothing changes."
-                        : "The point travels " + places(e) + " to the " + (e > 0 ? "right" : "left")
-                                + ". Fill empty places with zeros.");
-        List<WorkedStep> worked = List.of(
-                new WorkedStep(
-                        "Write the power of ten out.",
-                        Tex.number(n.coefficient()) + "\\times " + Tex.number(n.scale())),
-                new WorkedStep(
-                        e == 0
-                                ? "Times 1 changes nothing."
-                                : "Move the point " + places(e) + " to the " + (e > 0 ? "right" : "left") + ".",
-                        Tex.number(n.value())));
-        return item(ref, n, n.saidScientific(), part, worked, n.scientific());
-    }
-
-    private static Item item(ItemRef ref, Amount n, String stem, Part part, List<WorkedStep> worked, String given) {
-        return new Item(
-                ref, List.of(new Block.Text(stem)), List.of(part), worked, Optional.of(second(n)), false, given);
-    }
-
-    private static String places(int exponent) {
-        return Math.abs(exponent) == 1 ? "1 place" : Math.abs(exponent) + " places";
-    }
-
-    private static SecondView second(Amount n) {
-        List<List<String>> rows = new java.util.ArrayList<>();
-        int step = Integer.signum(n.exponent());
-        for (int k = 0; k != n.exponent() + (step == 0 ? 1 : step); k += step == 0 ? 1 : step) {
-            Expr line = Expr.product(
-                    Expr.decimal(n.value().over(Rational.of(10).power(k))), Expr.power(Expr.integer(10), k));
-            rows.add(List.of("$" + LatexPrinter.latex(line) + "$", "$" + Tex.number(n.value()) + "$"));
-        }
-        return new SecondView(
-                "One hop at a time",
-                List.of(
-                        new Block.Text(
-                                "Each time the point hops one place to the left, the exponent goes up by one, so that"
-                                        + " the value stays the same. A hop to the right takes one away."),
-                        new Block.Table(List.of("Written as", "Value"), rows)));
-    }
-
-    /** What is told: the value a · 10^e in a sentence of the valley. */
-    record Amount(Rational coefficient, int exponent, Sentence sentence) {
-        static Amount draw(int tier, Draw draw) {
-            int exponent =
-                    switch (tier) {
-                        case 1 -> draw.between(3, 7);
-                        case 2 -> draw.between(-6, -2);
-                        default -> draw.oneOf(0, 3, 4, 5, 6, 7, -2, -3, -4, -5);
-                    };
-            return new Amount(
-                    tier == 3 ? holed(draw) : plainCoefficient(draw), exponent, Sentence.draw(exponent, draw));
-        }
-
-        private static Rational plainCoefficient(Draw draw) {
-            return draw.coin()
-                    ? Rational.of(draw.between(11, 99, n -> n % 10 != 0), 10)
-                    : Rational.of(draw.between(111, 999, n -> n % 10 != 0 && n / 10 % 10 != 0), 100);
-        }
-
-        /** With a zero between other digits. */
-        private static Rational holed(Draw draw) {
-            int first = draw.between(1, 9);
-            int last = draw.between(1, 9);
-            return switch (draw.between(1, 3)) {
-                case 1 -> Rational.of(100 * first + last, 100);
-                case 2 -> Rational.of(1000 * first + 10 * draw.between(1, 9) + last, 1000);
-                default -> Rational.of(1000 * first + last, 1000);
-            };
-        }
-
-        Rational scale() {
-            return Rational.of(10).power(exponent);
-        }
-
-        Rational value() {
-            return at(exponent);
-        }
-
-        Rational at(int otherExponent) {
-            return coefficient.times(Rational.of(10).power(otherExponent));
-        }
-
-        /** Significant digits. */
-        int digits() {
-            return coefficient.toBigDecimal().stripTrailingZeros().precision();
-        }
-
-        int trailingZeros() {
-            return Math.max(0, exponent - digits() + 1);
-        }
-
-        String firstDigit() {
-            return coefficient.floor().toString();
-        }
-
-        private Expr expr(Rational front, int power) {
-            return Expr.product(Expr.decimal(front), Expr.power(Expr.integer(10), power));
-        }
-
-        String scientific() {
-            return scientific(exponent);
-        }
-
-        String scientific(int otherExponent) {
-            return PlainPrinter.plain(expr(coefficient, otherExponent));
-        }
-
-        /** The same value with the point {@code hops} places further right in front. */
-        String shifted(int hops) {
-            return PlainPrinter.plain(expr(coefficient.times(Rational.of(10).power(hops)), exponent - hops));
-        }
-
-        String plain() {
-            return Tex.plain(value());
-        }
-
-        String latex() {
-            return LatexPrinter.latex(expr(coefficient, exponent));
-        }
-
-        String said() {
-            return sentence.with("$" + Tex.number(value()) + "$");
-        }
-
-        String saidScientific() {
-            return sentence.with("$" + latex() + "$");
-        }
+        super(
+                "scientific-notation",
+                "Powers of ten, both ways",
+                2,
+                Tier.of(
+                        "Large numbers in scientific notation, and back.",
+                        ItemKind.of(
+                                "large-to",
+                                BothWays::largeTo,
+                                "Write this number in scientific notation.",
+                                "Write it short, in scientific notation.",
+                                "What is this number in scientific notation?"),
+                        ItemKind.of(
+                                "large-from",
+                                BothWays::largeFrom,
+                                "Write this number with all its digits.",
+                                "Write it out, without a power of ten.",
+                                "What is this number, written out?")),
+                Tier.of(
+                        "Small numbers with negative exponents, and a number in front that is out of range.",
+                        ItemKind.of(
+                                "small-to",
+                                BothWays::smallTo,
+                                "Give this measure in scientific notation.",
+                                "How does one write this measure in scientific notation?"),
+                        ItemKind.of(
+                                "small-from",
+                                BothWays::smallFrom,
+                                "Give this measure without a power of ten.",
+                                "How does one write this measure with all its digits?"),
+                        ItemKind.of(
+                                "in-form",
+                                PutInForm::make,
+                                "This is a number times a power of ten, and yet it is not in scientific notation.",
+                                "Something is wrong with the number in front here.")),
+                Tier.of(
+                        "Sums and quotients of such numbers, and which of several is the largest.",
+                        ItemKind.of(
+                                "sum",
+                                TenSums::make,
+                                "One lake holds $%s$ litres of water, another one $%s$.",
+                                "The lift turned $%s$ times in its first years and $%s$ times since."),
+                        ItemKind.of(
+                                "how-often",
+                                TenQuotients::make,
+                                "The snow field holds $%s$ kilograms of snow, and one truck carries $%s$ kilograms.",
+                                "All readings of the station fill $%s$ bytes, and those of one day $%s$ bytes."),
+                        ItemKind.of(
+                                "largest",
+                                TenOrder::make,
+                                "Four stations wrote down how much they measured, each in its own way.",
+                                "Four numbers are written in different ways.")));
     }
 }

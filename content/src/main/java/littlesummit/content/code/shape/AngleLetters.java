@@ -50,9 +50,11 @@ final class AngleLetters {
         }
         int left = opposite ? Math.abs(m - k) : m + k;
         int right = opposite ? Math.abs(q - p) : 180 - p - q;
-        return item.step("Bring the letters to one side and the numbers to the other.", term(left) + " = " + right)
-                .step("Divide.", "x = " + x)
-                .step("Put it into angle A.", m + "\\cdot " + x + signed(p) + " = " + size)
+        item.step("Bring the letters to one side and the numbers to the other.", term(left) + " = " + right);
+        if (left != 1) {
+            item.step("Divide.", "x = " + x);
+        }
+        return item.step("Put it into angle A.", m + "\\cdot " + x + signed(p) + " = " + size)
                 .given(opposite ? first + "=" + second : first + "+" + second + "=180")
                 .build();
     }

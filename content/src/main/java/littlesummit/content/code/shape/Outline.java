@@ -10,32 +10,40 @@ import littlesummit.core.skill.Draw;
  * A named kind of shape with its corners.
  *
  * @param corners x and y alternating, in a square of 100
+ * @param pairs how many pairs of parallel sides there are
  */
-record Outline(String name, List<Double> corners, boolean rightAngle, boolean allSidesEqual, boolean parallel) {
+record Outline(String name, List<Double> corners, boolean rightAngle, boolean allSidesEqual, int pairs) {
     private static final List<Outline> ALL = List.of(
-            of("square", true, true, true, 20, 20, 80, 20, 80, 80, 20, 80),
-            of("rectangle", true, false, true, 10, 30, 90, 30, 90, 70, 10, 70),
-            of("rhombus", false, true, true, 50, 8, 82, 50, 50, 92, 18, 50),
-            of("parallelogram", false, false, true, 8, 75, 62, 75, 92, 25, 38, 25),
-            of("trapezium", false, false, true, 10, 78, 90, 78, 66, 25, 34, 25),
-            of("right trapezium", true, false, true, 15, 80, 85, 80, 55, 25, 15, 25),
-            of("kite", false, false, false, 50, 8, 80, 36, 50, 94, 20, 36),
-            of("right triangle", true, false, false, 15, 82, 85, 82, 15, 22),
-            of("equilateral triangle", false, true, false, 10, 80, 90, 80, 50, 10.7),
-            of("scalene triangle", false, false, false, 8, 78, 92, 70, 40, 18),
-            of("pentagon", false, false, false, 50, 8, 90, 38, 74, 88, 20, 80, 12, 36),
-            of("hexagon", false, true, true, 50, 6, 88, 28, 88, 72, 50, 94, 12, 72, 12, 28));
+            of("square", true, true, 2, 20, 20, 80, 20, 80, 80, 20, 80),
+            of("rectangle", true, false, 2, 10, 30, 90, 30, 90, 70, 10, 70),
+            of("rhombus", false, true, 2, 50, 8, 82, 50, 50, 92, 18, 50),
+            of("parallelogram", false, false, 2, 8, 75, 62, 75, 92, 25, 38, 25),
+            of("trapezium", false, false, 1, 10, 78, 90, 78, 66, 25, 34, 25),
+            of("right trapezium", true, false, 1, 15, 80, 85, 80, 55, 25, 15, 25),
+            of("kite", false, false, 0, 50, 8, 80, 36, 50, 94, 20, 36),
+            of("arrowhead", false, false, 0, 50, 10, 85, 85, 50, 60, 15, 85),
+            of("right triangle", true, false, 0, 15, 82, 85, 82, 15, 22),
+            of("equilateral triangle", false, true, 0, 10, 80, 90, 80, 50, 10.7),
+            of("scalene triangle", false, false, 0, 8, 78, 92, 70, 40, 18),
+            of("thin triangle", false, false, 0, 8, 60, 92, 50, 60, 72),
+            of("pentagon", false, false, 0, 50, 8, 90, 38, 74, 88, 20, 80, 12, 36),
+            of("house", true, false, 1, 50, 10, 85, 40, 85, 88, 15, 88, 15, 40),
+            of("hexagon", false, true, 3, 50, 6, 88, 28, 88, 72, 50, 94, 12, 72, 12, 28));
 
-    private static Outline of(String name, boolean right, boolean equal, boolean parallel, double... corners) {
+    private static Outline of(String name, boolean right, boolean equal, int pairs, double... corners) {
         List<Double> list = new ArrayList<>();
         for (double c : corners) {
             list.add(c);
         }
-        return new Outline(name, list, right, equal, parallel);
+        return new Outline(name, list, right, equal, pairs);
     }
 
     static List<Outline> draw(int count, Draw draw) {
         return draw.shuffled(ALL).subList(0, count);
+    }
+
+    boolean parallel() {
+        return pairs > 0;
     }
 
     int sides() {
@@ -64,9 +72,12 @@ record Outline(String name, List<Double> corners, boolean rightAngle, boolean al
 
     /** What is seen, without the name of the kind. */
     private String alt() {
+        int right = rightAngle ? rightCorners().size() : 0;
         return sides() + " sides" + (allSidesEqual ? ", all equally long" : "")
-                + (rightAngle ? ", with a right angle" : ", no right angle")
-                + (parallel ? ", some sides parallel" : "");
+                + (right == 0 ? ", no right angle" : right == 1 ? ", 1 right angle" : ", " + right + " right angles")
+                + (pairs == 0
+                        ? ""
+                        : pairs == 1 ? ", 1 pair of parallel sides" : ", " + pairs + " pairs of parallel sides");
     }
 
     private List<Integer> rightCorners() {
