@@ -8,6 +8,11 @@ class FakeField extends HTMLElement {
   static fontsDirectory: string | null = '';
   static soundsDirectory: string | null = '';
   private text = '';
+  /** On the page the library leaves out braces that it does not need. */
+  connectedCallback() {
+    this.text = this.text.replaceAll(/\^{(.)}/g, '^$1');
+    this.dispatchEvent(new Event('mount'));
+  }
   isAllSelected = false;
   keybindings = [];
   selection = { ranges: [[0, 0]] as [number, number][] };
@@ -29,12 +34,19 @@ class FakeField extends HTMLElement {
     this.isAllSelected = true;
     this.selection = { ranges: [[0, this.text.length]] };
   }
-  /** As somebody at the keyboard would. */
-  key(character: string) {
+  /** A key whose event is still to come: the library sends it a moment later. */
+  press(character: string) {
     this.text = this.isAllSelected ? character : this.text + character;
     this.isAllSelected = false;
     this.selection = { ranges: [[this.text.length, this.text.length]] };
+  }
+  say() {
     this.dispatchEvent(new InputEvent('input', { bubbles: true }));
+  }
+  /** As somebody at the keyboard would. */
+  key(character: string) {
+    this.press(character);
+    this.say();
   }
 }
 
@@ -116,6 +128,15 @@ describe('a math field', () => {
     expect(field.value).toBe(String.raw`\frac{1}{2}`);
   });
 
+  it('does so, too, where the field writes the text in its own way', async () => {
+    const { field, draw, read } = await shown('x^2');
+    expect(field.value).toBe('x^2');
+    await read('{x^2}');
+    expect(field.value).toBe('{x^2}');
+    draw('x^3');
+    expect(field.value).toBe('x^{3}');
+  });
+
   it('leaves all selected that was selected when the server has read it, so that the next key replaces it', async () => {
     const { field, read } = await shown('1/2');
     field.select();
@@ -129,6 +150,34 @@ describe('a math field', () => {
     field.key('3');
     await read(String.raw`\frac{1}{2}`);
     expect(field.value).toBe('1/23');
+  });
+
+  it('keeps a key that the field has not spoken of yet when the server has read what stood there', async () => {
+    const { field, typed, read } = await shown('x+23');
+    field.select();
+    field.press('x');
+    await read('x+23');
+    field.say();
+    field.key('+');
+    expect(field.value).toBe('x+');
+    expect(typed).toEqual(['x', 'x+']);
+  });
+
+  it('keeps such a key, too, when another window wrote something', async () => {
+    const { field, typed, draw } = await shown('1');
+    field.press('2');
+    draw('7');
+    field.say();
+    expect(field.value).toBe('12');
+    expect(typed).toEqual(['12']);
+  });
+
+  it('leaves all selected, too, when another window wrote something', async () => {
+    const { field, draw } = await shown('1');
+    field.select();
+    draw('7');
+    field.key('x');
+    expect(field.value).toBe('x');
   });
 
   it('shows the newer of two values, in whatever order the server has read them', async () => {

@@ -1,7 +1,7 @@
 import { type MathfieldElement as Field } from 'mathlive';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Echo } from './echo';
-import { fill } from './fill';
+import { fill, heard, know } from './fill';
 import { attachTyping, settle, type Typing } from './typing';
 
 type Props = {
@@ -98,8 +98,14 @@ function prepare(field: Field, latest: { current: Props }, onChange: (latex: str
   field.className = line
     ? 'block w-full border-b border-rule bg-leaf px-1 text-lg text-ink'
     : 'block w-full rounded-slip border-2 border-ink bg-leaf px-3 py-1 text-2xl text-ink';
-  field.addEventListener('mount', () => settle(field));
-  field.addEventListener('input', () => onChange(braced(field.getValue('latex'))));
+  field.addEventListener('mount', () => {
+    settle(field);
+    know(field);
+  });
+  field.addEventListener('input', () => {
+    heard(field);
+    onChange(braced(field.getValue('latex')));
+  });
   field.addEventListener(
     'keydown',
     (event) => {
