@@ -26,6 +26,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.autoconfigure.web.servlet.MockMvcPrint;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.context.annotation.Import;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** A new class for every test, with two students and an instructor, on one running application. */
@@ -37,6 +38,7 @@ import org.springframework.test.web.servlet.MockMvc;
             "summit.pace.burst=100000",
             "summit.pace.sign-in-burst=100000"
         })
+@Import(Statements.class)
 @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
 public abstract class ApiTest {
     @Autowired

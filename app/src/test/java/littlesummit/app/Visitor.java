@@ -4,6 +4,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import jakarta.servlet.http.Cookie;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -31,6 +32,7 @@ public final class Visitor {
 
     public MockHttpServletResponse post(String path, String body) {
         return send(MockMvcRequestBuilders.request(HttpMethod.POST, path)
+                .header("Idempotency-Key", UUID.randomUUID().toString())
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(body));
     }

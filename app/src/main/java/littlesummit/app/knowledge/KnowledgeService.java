@@ -45,6 +45,14 @@ public class KnowledgeService {
                 .toList();
     }
 
+    /** In some skills alone. */
+    @Transactional(readOnly = true)
+    public List<Known> of(String personId, Collection<String> skills) {
+        return known.findByPersonIdAndSkillIn(personId, skills).stream()
+                .map(KnownSkillEntity::toKnown)
+                .toList();
+    }
+
     /** Of several students. */
     @Transactional(readOnly = true)
     public List<Known> of(Collection<String> personIds) {

@@ -9,5 +9,8 @@ interface KnownSkillRepository extends JpaRepository<KnownSkillEntity, KnownSkil
     @Query("select k from KnownSkillEntity k where k.personId = :personId")
     List<KnownSkillEntity> findByPersonId(String personId);
 
+    @Query("select k from KnownSkillEntity k where k.personId = :personId and k.skill in :skills")
+    List<KnownSkillEntity> findByPersonIdAndSkillIn(String personId, Collection<String> skills);
+
     List<KnownSkillEntity> findByPersonIdIn(Collection<String> personIds);
 }

@@ -16,9 +16,6 @@ interface EventRepository extends JpaRepository<EventEntity, Long> {
 
     List<EventEntity> findByItemIdOrderById(String itemId);
 
-    @Query("select count(e) from EventEntity e where e.personId = :personId and e.at > :since")
-    int countByPersonIdAndAtAfter(String personId, Instant since);
-
     /** When somebody did something. */
     record Moment(String personId, Instant at) {}
 

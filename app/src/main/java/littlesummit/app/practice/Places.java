@@ -40,6 +40,14 @@ class Places {
         return records(log.standings(person.id()), knowledge.of(person.id())).getOrDefault(person.id(), Map.of());
     }
 
+    /** Of some skills alone, by id. */
+    Map<String, SkillMap.Record> records(Person person, List<String> skills) {
+        return skills.isEmpty()
+                ? Map.of()
+                : records(log.standings(person.id(), skills), knowledge.of(person.id(), skills))
+                        .getOrDefault(person.id(), Map.of());
+    }
+
     /** By student and skill id; lessons are no skills and count for nothing here. */
     private static Map<String, Map<String, SkillMap.Record>> records(
             List<PracticeRecord.Standing> practised, List<KnowledgeService.Known> checked) {

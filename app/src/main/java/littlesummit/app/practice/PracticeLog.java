@@ -156,24 +156,18 @@ class PracticeLog {
         return standings(progress.findSummariesByPersonId(personId));
     }
 
+    /** In some skills, wherever they were practised. */
+    List<PracticeRecord.Standing> standings(String personId, Collection<String> skills) {
+        return skills.isEmpty() ? List.of() : standings(progress.findSummariesByPersonIdAndSkillIn(personId, skills));
+    }
+
     /** Of several students. */
     List<PracticeRecord.Standing> standings(Collection<String> personIds) {
         return standings(progress.findSummariesByPersonIdIn(personIds));
     }
 
-    private static List<PracticeRecord.Standing> standings(List<ProgressRepository.Summary> summaries) {
-        return summaries.stream()
-                .map(s -> new PracticeRecord.Standing(
-                        s.getPersonId(),
-                        s.getAssignmentId(),
-                        s.getSkill(),
-                        s.getStands(),
-                        new PracticeRecord.Unread(s.getHoped(), s.getPagesWaiting(), s.getReachedWaiting()),
-                        s.getReached(),
-                        s.getReachedAt(),
-                        s.getShownAt(),
-                        s.getLastAt()))
-                .toList();
+    private static List<PracticeRecord.Standing> standings(List<Summary> summaries) {
+        return summaries.stream().map(Summary::standing).toList();
     }
 
     /** Rows not reached of which at least half of the last items were missed. */

@@ -1,7 +1,7 @@
 package littlesummit.app.practice;
 
 import java.time.Clock;
-import java.time.Instant;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +16,7 @@ import littlesummit.app.practice.PracticeView.FeedbackView;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
+import littlesummit.app.web.Rates;
 import littlesummit.app.working.WorkService;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
@@ -47,17 +48,15 @@ public class PracticeService {
     private final ServedItems items;
     private final WorkService work;
     private final PracticeLog log;
-    private final EventRepository events;
     private final Surroundings surroundings;
     private final Clock clock;
-    private final int checksPerMinute;
+    private final Rates checks;
 
     PracticeService(
             AssignmentService assignments,
             ServedItems items,
             WorkService work,
             PracticeLog log,
-            EventRepository events,
             Surroundings surroundings,
             Clock clock,
             @Value("${summit.checks-per-minute}") int checksPerMinute,
@@ -67,10 +66,9 @@ public class PracticeService {
         this.items = items;
         this.work = work;
         this.log = log;
-        this.events = events;
         this.surroundings = surroundings;
         this.clock = clock;
-        this.checksPerMinute = checksPerMinute;
+        this.checks = new Rates(checksPerMinute, checksPerMinute, Duration.ofMinutes(1));
     }
 
     /** Which student works on which skill. */
@@ -245,8 +243,7 @@ public class PracticeService {
     }
 
     private void limit(Person person) {
-        Instant minuteAgo = clock.instant().minusSeconds(60);
-        if (events.countByPersonIdAndAtAfter(person.id(), minuteAgo) >= checksPerMinute) {
+        if (!checks.allows(person.id())) {
             throw Problem.tooMany("That was very quick. Wait a moment; what you entered is kept.");
         }
     }

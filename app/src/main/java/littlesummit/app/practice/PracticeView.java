@@ -85,10 +85,10 @@ public record PracticeView(
     /**
      * What lies around this skill.
      *
-     * @param missing prerequisites that are not known yet
+     * @param missing prerequisites that are not known yet; said until the first item is done
      * @param lesson a lesson that leads here
      * @param teaches the skill that a lesson leads to
-     * @param next a skill of the same assignment that is still to be reached
+     * @param next a skill of the same assignment that is still to be reached; said once this one is
      * @param offer another way on, after several misses in a row
      */
     public record Around(

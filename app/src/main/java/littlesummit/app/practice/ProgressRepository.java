@@ -1,7 +1,6 @@
 package littlesummit.app.practice;
 
 import jakarta.persistence.LockModeType;
-import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -20,37 +19,17 @@ interface ProgressRepository extends JpaRepository<ProgressEntity, String> {
 
     List<ProgressEntity> findBySummarisedFalse();
 
-    /** What lists show, without the states. */
-    interface Summary {
-        String getPersonId();
+    String SUMMARY = "select new littlesummit.app.practice.Summary(p.personId, p.assignmentId, p.skill, p.stands,"
+            + " p.hoped, p.pagesWaiting, p.reachedWaiting, p.reached, p.reachedAt, p.shownAt, p.lastAt) from"
+            + " ProgressEntity p where ";
 
-        String getAssignmentId();
-
-        String getSkill();
-
-        int getStands();
-
-        int getHoped();
-
-        int getPagesWaiting();
-
-        boolean getReachedWaiting();
-
-        boolean getReached();
-
-        Optional<Instant> getReachedAt();
-
-        Optional<Instant> getShownAt();
-
-        Optional<Instant> getLastAt();
-    }
-
-    @Query("select p.personId as personId, p.assignmentId as assignmentId, p.skill as skill, p.stands as stands,"
-            + " p.hoped as hoped, p.pagesWaiting as pagesWaiting, p.reachedWaiting as reachedWaiting, p.reached as"
-            + " reached, p.reachedAt as reachedAt, p.shownAt as shownAt, p.lastAt as lastAt from ProgressEntity p"
-            + " where p.personId = :personId")
+    @Query(SUMMARY + "p.personId = :personId")
     List<Summary> findSummariesByPersonId(String personId);
 
+    @Query(SUMMARY + "p.personId = :personId and p.skill in :skills")
+    List<Summary> findSummariesByPersonIdAndSkillIn(String personId, Collection<String> skills);
+
+    @Query(SUMMARY + "p.personId in :personIds")
     List<Summary> findSummariesByPersonIdIn(Collection<String> personIds);
 
     List<ProgressEntity> findByPersonIdInAndReachedFalseAndMissedLatelyGreaterThanEqual(

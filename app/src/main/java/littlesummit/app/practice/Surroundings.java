@@ -2,7 +2,6 @@ package littlesummit.app.practice;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -21,7 +20,10 @@ import littlesummit.core.skill.ItemSource;
 import littlesummit.core.skill.Lesson;
 import org.springframework.stereotype.Component;
 
-/** What lies around a skill: what comes before it, a lesson, and other ways on for one who is stuck. */
+/**
+ * What lies around a skill: what comes before it, a lesson, and other ways on for one who is stuck. Only what there is
+ * a reason to say now is looked up, for this goes with every answer.
+ */
 @Component
 class Surroundings {
     private final ItemSource catalogue;
@@ -49,16 +51,18 @@ class Surroundings {
                     Optional.empty());
         }
         CourseSkill skill = course.require(place.skillId());
-        Map<String, SkillMap.Record> records = places.records(place.person());
-        List<SkillLink> missing = SkillMap.missing(skill, records).stream()
-                .map(id -> link(OwnChoice.SKILLS, course.require(id)))
-                .toList();
         return new Around(
-                missing,
+                state.history().isEmpty() ? missing(place.person(), skill) : List.of(),
                 catalogue.lessonOn(skill.id()).map(l -> new SkillLink(OwnChoice.LESSONS, l.id(), l.name())),
                 Optional.empty(),
-                next(place, assignment),
+                state.reached() || state.reachedWaiting() ? next(place, assignment) : Optional.empty(),
                 state.offersPause() ? Optional.of(offer(place.person(), skill, state)) : Optional.empty());
+    }
+
+    private List<SkillLink> missing(Person person, CourseSkill skill) {
+        return SkillMap.missing(skill, places.records(person, skill.prerequisites())).stream()
+                .map(id -> link(OwnChoice.SKILLS, course.require(id)))
+                .toList();
     }
 
     /** The next of the assignment that is not reached, in its order and round to the first ones. */
@@ -66,10 +70,10 @@ class Surroundings {
         if (OwnChoice.isOne(assignment.id())) {
             return Optional.empty();
         }
-        Set<String> done = log.of(place.person().id()).stream()
-                .filter(row -> row.assignmentId().equals(assignment.id()))
-                .filter(row -> row.reached() || row.standing().unread().reached())
-                .map(ProgressEntity::skill)
+        Set<String> done = log.standings(place.person().id(), assignment.skills()).stream()
+                .filter(s -> s.assignmentId().equals(assignment.id()))
+                .filter(s -> s.reached() || s.unread().reached())
+                .map(PracticeRecord.Standing::skillId)
                 .collect(Collectors.toSet());
         int at = assignment.skills().indexOf(place.skillId());
         List<String> inOrder = new ArrayList<>(

@@ -3,6 +3,7 @@ package littlesummit.app.security;
 import littlesummit.app.people.OpenClass;
 import littlesummit.app.web.Problem;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -14,6 +15,7 @@ import org.springframework.security.web.context.HttpSessionSecurityContextReposi
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 
 /** Who may do what, before any feature is asked. */
 @Configuration
@@ -67,6 +69,17 @@ class SecurityConfiguration {
     @Bean
     SecurityContextRepository contexts() {
         return new HttpSessionSecurityContextRepository();
+    }
+
+    /** Whoever asks for sessions gets the calm ones. */
+    @Bean
+    static BeanPostProcessor calmSessions() {
+        return new BeanPostProcessor() {
+            @Override
+            public Object postProcessAfterInitialization(Object bean, String name) {
+                return bean instanceof JdbcIndexedSessionRepository kept ? new CalmSessions<>(kept) : bean;
+            }
+        };
     }
 
     @Bean

@@ -91,6 +91,23 @@ class TargetsApiTest extends ApiTest {
     }
 
     @Test
+    void whatIsMissingIsSaidUntilTheFirstItemIsDone() {
+        String path = assigned(new Target.Score(80), Policy.DEFAULT, "percent-discount");
+        assertEquals(0, miss(path).at("/around/missing").size());
+        assertEquals(0, onward(path, "NEXT").at("/around/missing").size());
+    }
+
+    @Test
+    void theNextSkillIsNamedOnceThisOneIsReached() {
+        String path = assigned(new Target.Run(1, 1), Policy.DEFAULT, "mean", "percent-discount");
+        assertTrue(client.get(path).body().at("/around/next").isMissingNode());
+        assertEquals(
+                "percent-discount", answerRight(path).at("/around/next/skillId").textValue());
+        String other = path.replace("mean", "percent-discount");
+        assertTrue(answerRight(other).at("/around/next").isMissingNode(), "the other one is reached, too");
+    }
+
+    @Test
     void policiesOfAnAssignmentAreTold() {
         Policy strict = new Policy(
                 1, 1, 1, 0, false, false, false, Policy.LineCheck.NEVER, Policy.Calculator.NEVER, Policy.Work.REQUIRED);

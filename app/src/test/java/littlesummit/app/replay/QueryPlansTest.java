@@ -27,8 +27,9 @@ class QueryPlansTest extends ApiTest {
                 "whether a key is known       | practice_event | person_id = 'p' and idempotency_key = 'k'",
                 "the log of a skill           | practice_event | person_id = 'p' and assignment_id = 'a' and skill ="
                         + " 's' order by id",
-                "checks in the last minute    | practice_event | person_id = 'p' and at > timestamp with time zone"
+                "what was done lately         | practice_event | person_id = 'p' and at > timestamp with time zone"
                         + " '2030-01-01 00:00:00Z'",
+                "skills before this one       | progress       | person_id = 'p' and skill in ('s', 't')",
                 "the log of a quiz            | quiz_event     | person_id = 'p' and assignment_id = 'a' order by id",
                 "whether a quiz key is known  | quiz_event     | person_id = 'p' and idempotency_key = 'k'",
                 "times in quizzes             | quiz_event     | person_id = 'p' and at > timestamp with time zone"

@@ -1,7 +1,5 @@
 package littlesummit.bench.serving;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.ExecutionException;
@@ -14,9 +12,10 @@ import java.util.stream.IntStream;
 /** Checking an answer (read the state, grade, append, update) beside a bare endpoint that inserts a row. */
 final class Answers {
     private static final int VISITORS = 4;
-    private static final int WARM = 150;
-    private static final int REQUESTS = 600;
-    private static final int IN_A_PLACE = 24;
+    private static final int WARM = 600;
+    private static final int REQUESTS = 1200;
+    private static final int TRIES = 8;
+    private static final int IN_A_PLACE = 80;
     private static final int PLACES = (WARM + REQUESTS) / IN_A_PLACE + 1;
 
     private Answers() {}
@@ -55,29 +54,19 @@ final class Answers {
         }
     }
 
-    /** Wrong answers, two an item, then its solution and the next; after some items another assignment. */
     private static void answer(Servers servers, String username, List<String> places, Times times) {
-        Visitor student = Visitor.signedIn(servers.appAddress(), username, "pw");
-        String path = "";
-        JsonNode item = JsonNodeFactory.instance.nullNode();
+        Pupil pupil = new Pupil(servers.appAddress(), username);
         for (int i = 0; i < WARM + REQUESTS; i++) {
             if (i % IN_A_PLACE == 0) {
-                path = "/api/practice/" + places.get(i / IN_A_PLACE) + "/absolute-value";
-                item = student.get(path).at("/item");
+                pupil.open(places.get(i / IN_A_PLACE));
             }
-            String check = path + "/check";
-            String body = "{\"itemId\":\"" + item.at("/id").textValue() + "\",\"part\":0,\"entries\":{\""
-                    + item.at("/parts/0/fields/0/id").textValue() + "\":\"" + (700_000 + i) + "\"},\"confirmed\":true}";
             if (i < WARM) {
-                student.post(check, body);
+                pupil.check();
             } else {
-                times.take(() -> student.post(check, body));
+                times.take(pupil::check);
             }
-            if (i % 2 == 1) {
-                String id = "{\"itemId\":\"" + item.at("/id").textValue() + "\"";
-                student.post(path + "/solution", id + "}");
-                item = student.post(path + "/next", id + ",\"onward\":\"NEXT\"}")
-                        .at("/item");
+            if (i % TRIES == TRIES - 1) {
+                pupil.goOn();
             }
         }
     }

@@ -10,7 +10,7 @@ final class Lists {
     private static final int FEW = 10;
     private static final int MANY = 200;
     private static final int TIMES = 25;
-    private static final int WARM = 10;
+    private static final int WARM = 60;
 
     private Lists() {}
 

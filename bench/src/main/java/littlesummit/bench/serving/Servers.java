@@ -15,7 +15,10 @@ final class Servers implements AutoCloseable {
                 SummitApplication.class,
                 "--server.port=0",
                 "--summit.data=" + data.resolve("app"),
-                "--summit.checks-per-minute=1000000");
+                "--summit.checks-per-minute=1000000",
+                "--summit.password-strength=4",
+                "--summit.pace.burst=1000000",
+                "--summit.pace.sign-in-burst=100000");
         bare = SpringApplication.run(
                 BareServer.class,
                 "--server.port=0",

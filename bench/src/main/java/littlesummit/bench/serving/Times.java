@@ -9,9 +9,13 @@ final class Times {
     private final List<Long> nanos = Collections.synchronizedList(new ArrayList<>());
 
     void take(Runnable request) {
-        long before = System.nanoTime();
+        since(System.nanoTime(), request);
+    }
+
+    /** @param begin when it was to be sent, as {@link System#nanoTime()} counts */
+    void since(long begin, Runnable request) {
         request.run();
-        nanos.add(System.nanoTime() - before);
+        nanos.add(System.nanoTime() - begin);
     }
 
     int count() {

@@ -9,15 +9,16 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /** One browser as the server sees it: cookies, a token, and a key with every change. */
 final class Visitor {
     private static final ObjectMapper JSON = new ObjectMapper();
     private final String address;
+    private static final HttpClient HTTP = HttpClient.newHttpClient();
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http =
-            HttpClient.newBuilder().cookieHandler(cookies).build();
 
     Visitor(String address) {
         this.address = address;
@@ -39,20 +40,30 @@ final class Visitor {
     }
 
     private HttpRequest.Builder request(String path) {
+        URI uri = URI.create(address + path);
         String token = cookies.getCookieStore().getCookies().stream()
                 .filter(c -> c.getName().equals("XSRF-TOKEN"))
                 .map(HttpCookie::getValue)
                 .findFirst()
                 .orElse("");
-        return HttpRequest.newBuilder(URI.create(address + path))
+        HttpRequest.Builder request = HttpRequest.newBuilder(uri)
                 .header("Content-Type", "application/json")
                 .header("X-XSRF-TOKEN", token)
                 .header("Idempotency-Key", UUID.randomUUID().toString());
+        try {
+            cookies.get(uri, Map.of())
+                    .getOrDefault("Cookie", List.of())
+                    .forEach(cookie -> request.header("Cookie", cookie));
+        } catch (IOException failed) {
+            throw new IllegalStateException(failed);
+        }
+        return request;
     }
 
     private JsonNode send(HttpRequest.Builder request) {
         try {
-            HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            HttpResponse<String> response = HTTP.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            cookies.put(response.uri(), response.headers().map());
             if (response.statusCode() >= 300) {
                 throw new IllegalStateException(
                         response.statusCode() + " " + response.request().uri() + " " + response.body());

@@ -1,0 +1,52 @@
+package littlesummit.app.practice;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import littlesummit.app.ApiTest;
+import littlesummit.app.Statements;
+import littlesummit.app.Visitor;
+import littlesummit.core.practice.Policy;
+import littlesummit.core.practice.Target;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** What the heartbeat asks of the database: to check an answer, and to show an item. */
+class AnswerStatementsTest extends ApiTest {
+    private Visitor visitor;
+    private String path;
+
+    @BeforeEach
+    void anItemIsOpen() {
+        path = assigned(new Target.Score(80), Policy.DEFAULT, "percent-discount", "mean");
+        visitor = new Visitor(mvc);
+        visitor.signIn(student.username(), "pw");
+        visitor.get(path);
+    }
+
+    private String rightAnswer() {
+        String id = itemId(path);
+        Map<String, String> entries = itemOf(id).parts().getFirst().fields().stream()
+                .collect(Collectors.toMap(f -> f.id(), f -> f.answer().key()));
+        return check(id, 0, entries);
+    }
+
+    @Test
+    void anAnswerTakesFewStatements() {
+        String answer = rightAnswer();
+        List<String> all = Statements.during(
+                () -> assertEquals(200, visitor.post(path + "/check", answer).getStatus()));
+        all.forEach(System.out::println);
+        assertTrue(all.size() <= 12, String.join("\n", all));
+    }
+
+    @Test
+    void anItemTakesFewStatements() {
+        List<String> all = Statements.during(() -> visitor.get(path));
+        all.forEach(System.out::println);
+        assertTrue(all.size() <= 12, String.join("\n", all));
+    }
+}
