@@ -24,7 +24,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * there has to be what the keys say. Nothing of the generator is used.
  */
 class RationalFunctionsTest {
-    private static final int SEEDS = Math.min(600, Integer.getInteger("seeds", 300));
+    private static final int SEEDS = Integer.getInteger("seeds", 300);
     private static final double NEAR = 1e-5;
 
     /** What stands before the student, as a function. */

@@ -1,5 +1,6 @@
 package littlesummit.app.assignment;
 
+import jakarta.validation.constraints.NotNull;
 import littlesummit.core.practice.Policy;
 
 /** What an assignment allows, as it is kept and sent; see {@link Policy} for what each means. */
@@ -11,9 +12,13 @@ public record PolicyDto(
         boolean hints,
         boolean example,
         boolean similar,
-        Policy.LineCheck lineCheck,
-        Policy.Calculator calculator,
-        Policy.Work work) {
+        @NotNull(message = "Say when lines may be checked.") LineCheckDto lineCheck,
+
+        @NotNull(message = "Say where the calculator is allowed.")
+        CalculatorDto calculator,
+
+        @NotNull(message = "Say whether work has to be shown.")
+        WorkDto work) {
     public static PolicyDto of(Policy p) {
         return new PolicyDto(
                 p.openTries(),
@@ -23,13 +28,22 @@ public record PolicyDto(
                 p.hints(),
                 p.example(),
                 p.similar(),
-                p.lineCheck(),
-                p.calculator(),
-                p.work());
+                LineCheckDto.of(p.lineCheck()),
+                CalculatorDto.of(p.calculator()),
+                WorkDto.of(p.work()));
     }
 
     public Policy toCore() {
         return new Policy(
-                openTries, choiceTries, allTries, freeForms, hints, example, similar, lineCheck, calculator, work);
+                openTries,
+                choiceTries,
+                allTries,
+                freeForms,
+                hints,
+                example,
+                similar,
+                lineCheck.toCore(),
+                calculator.toCore(),
+                work.toCore());
     }
 }

@@ -1,7 +1,7 @@
 package littlesummit.app.assignment;
 
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import littlesummit.core.practice.Policy;
 import littlesummit.core.quiz.PointsScheme;
 import littlesummit.core.quiz.QuizPlan;
 
@@ -12,7 +12,10 @@ public record QuizPlanDto(
         int rounds,
         int target,
         PointsSchemeDto points,
-        Policy.Calculator calculator,
+
+        @NotNull(message = "Say where the calculator is allowed.")
+        CalculatorDto calculator,
+
         boolean workRequired) {
     /** @param items of the skill in each round */
     public record ShareDto(String skill, int items) {}
@@ -36,7 +39,7 @@ public record QuizPlanDto(
                                 .map(step -> new StepDto(step.from(), step.to(), step.points()))
                                 .toList(),
                         plan.points().weight()),
-                plan.calculator(),
+                CalculatorDto.of(plan.calculator()),
                 plan.workRequired());
     }
 
@@ -53,7 +56,7 @@ public record QuizPlanDto(
                                 .map(step -> new PointsScheme.Step(step.from, step.to, step.points))
                                 .toList(),
                         points.weight),
-                calculator,
+                calculator.toCore(),
                 workRequired);
     }
 }

@@ -52,7 +52,10 @@ class AssigningController {
             List<@NotNull String> skills,
 
             @NotNull(message = "The target is missing.") String target,
-            @NotNull(message = "The policy is missing.") PolicyDto policy,
+
+            @NotNull(message = "The policy is missing.") @Valid
+            PolicyDto policy,
+
             Optional<NewQuiz> quiz,
             Optional<Instant> opens,
             @NotNull(message = "The due date is missing.") Instant due,

@@ -5,12 +5,12 @@ import java.util.Optional;
 import java.util.Random;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.people.Person;
+import littlesummit.app.quiz.PhaseDto;
 import littlesummit.app.quiz.QuizService;
 import littlesummit.app.quiz.QuizView;
 import littlesummit.app.served.ServedItems;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
-import littlesummit.core.quiz.QuizState;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
@@ -44,8 +44,8 @@ class SimulatedQuiz {
      */
     void rounds(Person person, Assignment quiz, int rounds, int skillfulness) {
         Random chance = new Random(person.username().hashCode());
-        QuizState.Phase phase = QuizState.Phase.READY;
-        for (int number = 1; number <= rounds && phase == QuizState.Phase.READY; number++) {
+        PhaseDto phase = PhaseDto.READY;
+        for (int number = 1; number <= rounds && phase == PhaseDto.READY; number++) {
             round(person, quiz, skillfulness + 12 * (number - 1), chance);
             phase = correct(person, quiz, number);
         }
@@ -71,7 +71,7 @@ class SimulatedQuiz {
         quizzes.submit(person, quiz.id(), running.number(), key());
     }
 
-    private QuizState.Phase correct(Person person, Assignment quiz, int number) {
+    private PhaseDto correct(Person person, Assignment quiz, int number) {
         QuizView.RoundResult result = quizzes.result(person, quiz.id(), number);
         for (QuizView.ResultItem item : result.items()) {
             if (item.wantsNote()) {

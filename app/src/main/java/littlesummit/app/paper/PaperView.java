@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.app.practice.PracticeView.ItemView;
-import littlesummit.core.paper.SheetState;
 
 /** What the screens about paper show. Answers stand in it only for what is right, or once the solutions are open. */
 public final class PaperView {
@@ -88,7 +87,7 @@ public final class PaperView {
      * @param takesAnswer whether an answer may be typed in and graded
      * @param lines what earns marks, once the solutions are open; none before
      */
-    public record PaperPlace(SheetState.Trial trial, boolean takesAnswer, ItemView item, List<MarkLine> lines) {}
+    public record PaperPlace(TrialDto trial, boolean takesAnswer, ItemView item, List<MarkLine> lines) {}
 
     /**
      * @param text with LaTeX between $ signs

@@ -86,7 +86,7 @@ final class PaperViews {
         SheetState.Place place = state.places().get(at);
         boolean closed = state.solved() || place.trial() == Trial.RIGHT;
         return new PaperPlace(
-                place.trial(),
+                TrialDto.of(place.trial()),
                 state.takesAnswer(at),
                 ItemViews.onPaper(served, at + 1, place.entries(), closed, state.solved()),
                 state.solved() ? lines(served.item(), scheme, earned(state, at, scheme)) : List.of());

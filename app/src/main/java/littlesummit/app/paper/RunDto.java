@@ -16,7 +16,7 @@ record RunDto(List<PlaceDto> places, boolean solved, Optional<MarkDto> mark, Sta
     static final Schema<RunDto> SCHEMA = Schema.first(RunDto.class);
 
     /** @param itemId of the item as it was given to the student */
-    record PlaceDto(String itemId, SheetState.Trial trial, List<Map<String, String>> entries) {}
+    record PlaceDto(String itemId, TrialDto trial, List<Map<String, String>> entries) {}
 
     /** @param lines ids of the lines that are there, one set an item; empty where the sum alone was given */
     record MarkDto(Optional<List<Set<String>>> lines, int total) {
@@ -67,7 +67,7 @@ record RunDto(List<PlaceDto> places, boolean solved, Optional<MarkDto> mark, Sta
                 IntStream.range(0, itemIds.size())
                         .mapToObj(i -> new PlaceDto(
                                 itemIds.get(i),
-                                state.places().get(i).trial(),
+                                TrialDto.of(state.places().get(i).trial()),
                                 state.places().get(i).entries()))
                         .toList(),
                 state.solved(),
@@ -78,7 +78,7 @@ record RunDto(List<PlaceDto> places, boolean solved, Optional<MarkDto> mark, Sta
     SheetState toCore() {
         return new SheetState(
                 places.stream()
-                        .map(p -> new SheetState.Place(p.trial, p.entries))
+                        .map(p -> new SheetState.Place(p.trial.toCore(), p.entries))
                         .toList(),
                 solved,
                 mark.map(MarkDto::toCore),

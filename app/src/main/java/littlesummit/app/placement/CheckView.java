@@ -4,8 +4,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.app.practice.PracticeView.ItemView;
-import littlesummit.core.placement.Evidence;
-import littlesummit.core.placement.Placement;
 
 /**
  * Where a student stands with checks.
@@ -36,7 +34,7 @@ public record CheckView(
      * @param standing as on the map
      * @param why what the check said of it, or what came after
      */
-    public record SkillVerdict(String id, String name, String strand, Placement.Standing standing, String why) {}
+    public record SkillVerdict(String id, String name, String strand, StandingDto standing, String why) {}
 
     /**
      * @param known names of skills that it showed
@@ -52,5 +50,5 @@ public record CheckView(
             List<CheckedItem> asked) {}
 
     /** @param skill its name */
-    public record CheckedItem(String itemId, String skill, Instant at, Evidence.Kind kind) {}
+    public record CheckedItem(String itemId, String skill, Instant at, KindDto kind) {}
 }

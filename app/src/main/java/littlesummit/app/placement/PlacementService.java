@@ -170,7 +170,7 @@ public class PlacementService {
                             node.skill().id(),
                             node.skill().name(),
                             node.skill().strand().title(),
-                            now,
+                            StandingDto.of(now),
                             why);
                 })
                 .toList();
@@ -211,7 +211,7 @@ public class PlacementService {
                                 i.itemId(),
                                 catalogue.require(i.ref().skill()).name(),
                                 i.at(),
-                                i.kind().orElseThrow()))
+                                KindDto.of(i.kind().orElseThrow())))
                         .toList());
     }
 

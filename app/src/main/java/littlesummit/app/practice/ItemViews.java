@@ -333,7 +333,6 @@ public final class ItemViews {
         if (answer.kind() == Kind.WORDS) {
             return new AnswerView(field.id(), "", List.of(), answer.key());
         }
-        return new AnswerView(
-                field.id(), Reader.read(answer.key(), answer.syntax()).latex(), List.of(), "");
+        return new AnswerView(field.id(), Reader.read(answer.key(), answer).latex(), List.of(), "");
     }
 }

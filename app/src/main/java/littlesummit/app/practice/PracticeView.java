@@ -29,6 +29,23 @@ public record PracticeView(
         Around around,
         ItemView item) {
 
+    /** How an item of a fixed set stands. */
+    public enum Mark {
+        OPEN,
+        RIGHT,
+        AIDED,
+        MISSED;
+
+        static Mark of(Standing.Mark core) {
+            return switch (core) {
+                case OPEN -> OPEN;
+                case RIGHT -> RIGHT;
+                case AIDED -> AIDED;
+                case MISSED -> MISSED;
+            };
+        }
+    }
+
     /**
      * The target and where the student stands, in its own measure.
      *
@@ -55,7 +72,7 @@ public record PracticeView(
             boolean reached,
             int inRow,
             int rowWanted,
-            List<Standing.Mark> slots,
+            List<Mark> slots,
             int slot,
             List<LessonStep> steps) {}
 

@@ -105,7 +105,9 @@ final class PracticeViews {
                         state.reached(),
                         0,
                         0,
-                        slots.stream().map(slot -> slot.mark()).toList(),
+                        slots.stream()
+                                .map(slot -> PracticeView.Mark.of(slot.mark()))
+                                .toList(),
                         at,
                         steps(state));
         };

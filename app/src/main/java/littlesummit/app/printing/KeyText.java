@@ -32,7 +32,7 @@ public final class KeyText {
         if (spec.kind() == Kind.WORDS) {
             return "for example: " + spec.key();
         }
-        String latex = Reader.read(spec.key(), spec.syntax()).latex();
+        String latex = Reader.read(spec.key(), spec).latex();
         String suffix = latex.replace("\\", "").endsWith(spec.suffix()) ? "" : " " + spec.suffix();
         return "$" + latex + "$" + suffix;
     }

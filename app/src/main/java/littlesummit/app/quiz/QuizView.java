@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.app.practice.PracticeView.ItemView;
-import littlesummit.core.quiz.QuizState;
 import littlesummit.core.quiz.Round;
 
 /**
@@ -21,7 +20,7 @@ public record QuizView(
         String assignmentId,
         String assignment,
         Optional<Instant> due,
-        QuizState.Phase phase,
+        PhaseDto phase,
         List<QuizSkill> skills,
         int items,
         int minutes,
@@ -46,11 +45,28 @@ public record QuizView(
     /** @param adds what the next thing to do would add */
     public record PointsRow(String what, String have, int most, boolean full, String adds) {}
 
+    /** How an item of a round was marked. */
+    public enum Mark {
+        RIGHT,
+        FORM,
+        WRONG,
+        EMPTY;
+
+        static Mark of(Round.Mark core) {
+            return switch (core) {
+                case RIGHT -> RIGHT;
+                case FORM -> FORM;
+                case WRONG -> WRONG;
+                case EMPTY -> EMPTY;
+            };
+        }
+    }
+
     /**
      * @param marks by place
      * @param toCorrect notes still to be written
      */
-    public record RoundView(int number, int percent, List<Round.Mark> marks, int toCorrect) {}
+    public record RoundView(int number, int percent, List<Mark> marks, int toCorrect) {}
 
     /**
      * @param secondsLeft by the server's clock
@@ -65,7 +81,7 @@ public record QuizView(
     public record RunningItem(int slot, boolean flagged, boolean answered, boolean worked, ItemView item) {}
 
     /** A round that is done. */
-    public record RoundResult(int number, int percent, int rounds, QuizState.Phase phase, List<ResultItem> items) {}
+    public record RoundResult(int number, int percent, int rounds, PhaseDto phase, List<ResultItem> items) {}
 
     /**
      * @param note the correction, once there is one
@@ -73,5 +89,5 @@ public record QuizView(
      * @param worked whether anything stands on its page
      */
     public record ResultItem(
-            int slot, Round.Mark mark, boolean wantsNote, Optional<String> note, boolean worked, ItemView item) {}
+            int slot, Mark mark, boolean wantsNote, Optional<String> note, boolean worked, ItemView item) {}
 }

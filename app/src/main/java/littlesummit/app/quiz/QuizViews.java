@@ -45,7 +45,7 @@ final class QuizViews {
                 assignment.id(),
                 assignment.title(),
                 assignment.due(),
-                state.phase(),
+                PhaseDto.of(state.phase()),
                 plan.shares().stream()
                         .map(s -> new QuizSkill(
                                 s.skill(), catalogue.require(s.skill()).name(), s.items()))
@@ -117,7 +117,9 @@ final class QuizViews {
         return new RoundView(
                 round.number(),
                 round.percent(),
-                round.slots().stream().map(s -> s.mark().orElseThrow()).toList(),
+                round.slots().stream()
+                        .map(s -> QuizView.Mark.of(s.mark().orElseThrow()))
+                        .toList(),
                 (int) round.slots().stream()
                         .filter(s -> s.wantsNote() && s.note().isEmpty())
                         .count());
@@ -176,13 +178,13 @@ final class QuizViews {
             Round.Slot slot = round.slots().get(i);
             items.add(new ResultItem(
                     i,
-                    slot.mark().orElseThrow(),
+                    QuizView.Mark.of(slot.mark().orElseThrow()),
                     slot.wantsNote(),
                     slot.note(),
                     worked.contains(slot.itemId()),
                     item(state, slot, served.get(i), i)));
         }
         return new QuizView.RoundResult(
-                round.number(), round.percent(), state.plan().rounds(), state.phase(), items);
+                round.number(), round.percent(), state.plan().rounds(), PhaseDto.of(state.phase()), items);
     }
 }

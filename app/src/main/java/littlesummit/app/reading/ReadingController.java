@@ -38,6 +38,6 @@ class ReadingController {
         Kind kind = Kind.of(request.kind()).orElseThrow(() -> Problem.badRequest("There is no such kind of field."));
         AnswerSpec field = AnswerSpec.of(kind, Form.Shape.ANY, "")
                 .withLetters(request.letters().toArray(String[]::new));
-        return ReadAsDto.of(Reader.read(request.entry(), field.syntax()));
+        return ReadAsDto.of(Reader.read(request.entry(), field));
     }
 }

@@ -89,7 +89,10 @@ public class ReviewService {
 
     private SetView shown(RefreshSet set) {
         List<SetPlace> places = set.places().stream()
-                .map(p -> new SetPlace(p.skill(), catalogue.require(p.skill()).name(), p.outcome()))
+                .map(p -> new SetPlace(
+                        p.skill(),
+                        catalogue.require(p.skill()).name(),
+                        p.outcome().map(OutcomeDto::of)))
                 .toList();
         return new SetView(
                 places,

@@ -3,7 +3,6 @@ package littlesummit.app.review;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import littlesummit.core.practice.Outcome;
 
 /**
  * What is known, to be practised once more.
@@ -25,5 +24,5 @@ public record ReviewView(Instant now, List<KnownSkill> skills, int most, Optiona
     public record SetView(List<SetPlace> places, int current) {}
 
     /** @param outcome left out for what is still to come */
-    public record SetPlace(String skillId, String skill, Optional<Outcome> outcome) {}
+    public record SetPlace(String skillId, String skill, Optional<OutcomeDto> outcome) {}
 }

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import littlesummit.app.people.Person;
 import littlesummit.app.web.Tag;
-import littlesummit.core.working.ink.Paper;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,7 +33,7 @@ class WorkController {
             List<@NotNull(message = "A line is missing.") @Valid WorkLine> lines) {}
 
     record PaperChoice(
-            @NotNull(message = "Say which paper.") Paper paper, boolean figureUnder) {}
+            @NotNull(message = "Say which paper.") PaperDto paper, boolean figureUnder) {}
 
     @GetMapping
     WorkService.Page page(@AuthenticationPrincipal Person person, @PathVariable String itemId) {
@@ -56,7 +55,7 @@ class WorkController {
             @AuthenticationPrincipal Person person,
             @PathVariable String itemId,
             @Valid @RequestBody PaperChoice request) {
-        return work.lay(person, itemId, request.paper(), request.figureUnder());
+        return work.lay(person, itemId, request.paper().toCore(), request.figureUnder());
     }
 
     @PostMapping("/hand-in")

@@ -79,6 +79,9 @@ public record AnswerSpec(
             case PAIR, SET, CHOICE, WORDS -> Syntax.list().asking(letters);
             case DOMAIN -> Syntax.domain(letters);
             case QUANTITY -> Syntax.quantity().asking(letters);
+            case REMAINDER -> letters.isEmpty() ? Syntax.number() : Syntax.expression(letters);
+            case MATRIX, TIME -> Syntax.expression(letters);
+            case COMPLEX -> Syntax.expression(Set.of("i")).asking(Set.of());
         };
     }
 
@@ -89,10 +92,37 @@ public record AnswerSpec(
                 && named.find()
                 && (named.group(1).length() > 1 || !letters.contains(named.group(1)));
         int start = isNamed ? named.end() : 0;
-        Reading reading = Parser.read(withoutSuffix(entry.substring(start)), syntax());
+        Reading reading = understood(withoutSuffix(entry.substring(start)));
         return reading instanceof Reading.Stopped(var problem, int at)
                 ? new Reading.Stopped(problem, at + start)
                 : reading;
+    }
+
+    /** What has a way of writing of its own, around the common grammar. */
+    Reading understood(String entry) {
+        return switch (kind) {
+            case PAIR -> {
+                String plain = VectorText.plain(entry);
+                Reading reading = Parser.read(plain, syntax());
+                yield reading instanceof Reading.Stopped
+                        ? VectorText.ofUnits(plain, size())
+                                .<Reading>map(Reading.Understood::new)
+                                .orElse(reading)
+                        : reading;
+            }
+            case REMAINDER -> RemainderText.read(entry, syntax());
+            case TIME -> ClockText.read(entry);
+            case MATRIX -> MatrixText.read(entry, syntax());
+            default -> Parser.read(entry, syntax());
+        };
+    }
+
+    /** How many coordinates are asked for; 2 for what is no point. */
+    private int size() {
+        return Parser.read(VectorText.plain(expected), syntax())
+                        instanceof Reading.Understood(Statement.Delimited(char open, var items, char close))
+                ? items.size()
+                : 2;
     }
 
     /** A unit in letters that the field shows already may be typed once more behind a number. */
@@ -107,6 +137,9 @@ public record AnswerSpec(
 
     /** The right entry as one would type it: {@code expected}, rounded where rounding is asked. Grades as correct. */
     public String key() {
+        if (kind == Kind.REMAINDER) {
+            return expected.substring(expected.indexOf('=') + 1).strip();
+        }
         if (!(form instanceof Form.Rounded(int places, boolean percent)) || kind != Kind.NUMBER) {
             return expected;
         }
@@ -117,6 +150,10 @@ public record AnswerSpec(
 
     /** @throws IllegalArgumentException when our own answer cannot be read */
     Statement expectedStatement() {
-        return Parser.require(expected, syntax());
+        return switch (understood(expected)) {
+            case Reading.Understood(Statement statement) -> statement;
+            case Reading.Stopped(var problem, int at) ->
+                throw new IllegalArgumentException("cannot read \"" + expected + "\" at " + at + ": " + problem);
+        };
     }
 }

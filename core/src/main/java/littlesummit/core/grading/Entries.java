@@ -2,10 +2,22 @@ package littlesummit.core.grading;
 
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.Reading;
+import littlesummit.core.math.Reading.Problem;
 
 /** Turns what reading and computing cannot do into verdicts. */
 final class Entries {
     private Entries() {}
+
+    /** Where nothing of the kind is there at all, what is wanted says more than where reading stopped. */
+    static Verdict.Unreadable unreadable(Kind kind, Reading.Stopped stopped) {
+        Problem problem = stopped.problem();
+        if (kind == Kind.TIME && problem == Problem.UNEXPECTED) {
+            return new Verdict.Unreadable(Reason.TIME_WANTED, stopped.at());
+        }
+        return kind == Kind.MATRIX && problem == Problem.MATRIX
+                ? new Verdict.Unreadable(Reason.MATRIX_WANTED, stopped.at())
+                : unreadable(stopped);
+    }
 
     static Verdict.Unreadable unreadable(Reading.Stopped stopped) {
         Reason reason =

@@ -35,7 +35,8 @@ final class ExpressionForms {
                     PRIME_FACTORS,
                     POWER,
                     INTERVAL,
-                    INEQUALITY -> Optional.empty();
+                    INEQUALITY,
+                    CARTESIAN -> Optional.empty();
         };
     }
 

@@ -29,7 +29,9 @@ public sealed interface Form {
         LOWEST_TERMS,
         POSITIVE_EXPONENTS,
         INTERVAL,
-        INEQUALITY;
+        INEQUALITY,
+        /** A complex number as a + bi. */
+        CARTESIAN;
 
         @Override
         public String code() {

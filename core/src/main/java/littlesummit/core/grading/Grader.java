@@ -1,5 +1,7 @@
 package littlesummit.core.grading;
 
+import java.util.List;
+import littlesummit.core.math.Currency;
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.Parser;
 import littlesummit.core.math.Reading;
@@ -22,7 +24,7 @@ public final class Grader {
             return InWords.grade(entry);
         }
         return switch (spec.read(entry)) {
-            case Reading.Stopped stopped -> Entries.unreadable(stopped);
+            case Reading.Stopped stopped -> Entries.unreadable(spec.kind(), stopped);
             case Reading.Understood(Statement statement) -> {
                 Verdict verdict = judge(spec, statement, entry);
                 yield verdict instanceof Verdict.Incorrect
@@ -35,6 +37,9 @@ public final class Grader {
     }
 
     private static Verdict judge(AnswerSpec spec, Statement entry, String text) {
+        if (spec.kind() == Kind.NUMBER && isInAnotherCurrency(spec, text)) {
+            return new Verdict.Unreadable(Reason.OTHER_CURRENCY, 0);
+        }
         Statement expected = spec.expectedStatement();
         try {
             return switch (spec.kind()) {
@@ -45,6 +50,10 @@ public final class Grader {
                 case SET -> SetGrader.grade(spec, expected, entry);
                 case DOMAIN -> DomainGrader.grade(spec, expected, entry);
                 case QUANTITY -> QuantityGrader.grade(spec, expected, entry);
+                case REMAINDER -> RemainderGrader.grade(expected, entry);
+                case TIME -> TimeGrader.grade(expected, entry);
+                case COMPLEX -> ComplexGrader.grade(spec, expected, entry);
+                case MATRIX -> MatrixGrader.grade(expected, entry);
                 case CHOICE, WORDS -> throw new IllegalStateException("graded without reading: " + spec.kind());
             };
         } catch (MathProblem problem) {
@@ -52,5 +61,11 @@ public final class Grader {
         } catch (Entries.WrongKind wrong) {
             return new Verdict.Unreadable(wrong.reason(), Parser.placeOfStructure(text, spec.syntax()));
         }
+    }
+
+    /** A sign of money changes no value, but euros are no dollars. */
+    private static boolean isInAnotherCurrency(AnswerSpec spec, String text) {
+        List<Currency> asked = Currency.in(spec.suffix() + " " + spec.expected());
+        return !asked.isEmpty() && !asked.containsAll(Currency.in(text));
     }
 }

@@ -12,6 +12,13 @@ public enum Kind {
     SET,
     DOMAIN,
     QUANTITY,
+    /** A quotient and what remains. */
+    REMAINDER,
+    /** A time of day. */
+    TIME,
+    /** A complex number. */
+    COMPLEX,
+    MATRIX,
     CHOICE,
     /** Words that a person reads. */
     WORDS;

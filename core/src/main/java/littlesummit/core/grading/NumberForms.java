@@ -39,7 +39,8 @@ final class NumberForms {
                     LOWEST_TERMS,
                     POSITIVE_EXPONENTS,
                     INTERVAL,
-                    INEQUALITY -> Optional.empty();
+                    INEQUALITY,
+                    CARTESIAN -> Optional.empty();
         };
     }
 

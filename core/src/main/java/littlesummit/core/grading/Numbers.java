@@ -2,6 +2,7 @@ package littlesummit.core.grading;
 
 import java.util.List;
 import java.util.Optional;
+import littlesummit.core.math.Equality;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.Statement;
 
@@ -72,5 +73,18 @@ final class Numbers {
     /** Plain digits with at most one sign. */
     static Optional<Expr.Num> literal(Expr expr) {
         return unsigned(expr) instanceof Expr.Num n ? Optional.of(n) : Optional.empty();
+    }
+
+    /**
+     * Whether two values or formulas are equal.
+     *
+     * @throws Entries.WrongKind when it cannot be told
+     */
+    static boolean areSame(Expr a, Expr b) {
+        return switch (Equality.of(a, b)) {
+            case EQUAL -> true;
+            case DIFFERENT -> false;
+            case UNKNOWN -> throw new Entries.WrongKind(Reason.NOT_SUPPORTED);
+        };
     }
 }

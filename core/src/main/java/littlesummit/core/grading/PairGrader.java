@@ -1,20 +1,26 @@
 package littlesummit.core.grading;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Equality;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.Statement;
 import littlesummit.core.math.Statement.Joiner;
 
-/** Two numbers in order. */
+/** Numbers in order: a point or a vector in the plane or in space. */
 final class PairGrader {
+    private static final int MOST = 4;
+
     private PairGrader() {}
 
     static Verdict grade(AnswerSpec spec, Statement expected, Statement entry) {
-        List<Expr> right = coordinates(expected);
-        List<Expr> typed = coordinates(entry);
+        List<Expr> right = coordinates(expected, 0);
+        List<Expr> typed = coordinates(entry, right.size());
         List<Verdict> each = judge(spec.form(), right, typed);
         if (each.stream().anyMatch(Verdict.Incorrect.class::isInstance)) {
             return slip(spec.form(), right, typed);
@@ -26,24 +32,36 @@ final class PairGrader {
     }
 
     private static List<Verdict> judge(Form form, List<Expr> right, List<Expr> typed) {
-        return List.of(
-                NumberGrader.judge(form, right.get(0), typed.get(0), false),
-                NumberGrader.judge(form, right.get(1), typed.get(1), false));
+        return IntStream.range(0, right.size())
+                .mapToObj(i -> NumberGrader.judge(form, right.get(i), typed.get(i), false))
+                .toList();
     }
 
     private static Verdict slip(Form form, List<Expr> right, List<Expr> typed) {
-        boolean opposite = true;
-        for (int i = 0; i < 2; i++) {
-            opposite &= Equality.same(Canonical.of(right.get(i)).negate(), Canonical.of(typed.get(i)));
-        }
+        boolean opposite = IntStream.range(0, right.size())
+                .allMatch(i -> Equality.same(Canonical.of(right.get(i)).negate(), Canonical.of(typed.get(i))));
         if (opposite) {
             return Verdict.slip(Reason.SIGN);
         }
-        boolean swapped = judge(form, right.reversed(), typed).stream().noneMatch(Verdict.Incorrect.class::isInstance);
-        return swapped ? Verdict.slip(Reason.SWAPPED) : new Verdict.Incorrect(Optional.empty());
+        return isSwapped(form, right, typed) ? Verdict.slip(Reason.SWAPPED) : Verdict.incorrect();
     }
 
-    private static List<Expr> coordinates(Statement statement) {
+    /** Whether two of them have changed places. */
+    private static boolean isSwapped(Form form, List<Expr> right, List<Expr> typed) {
+        for (int i = 0; i < right.size(); i++) {
+            for (int k = i + 1; k < right.size(); k++) {
+                List<Expr> swapped = new ArrayList<>(typed);
+                Collections.swap(swapped, i, k);
+                if (judge(form, right, swapped).stream().noneMatch(Verdict.Incorrect.class::isInstance)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** @param wanted how many there have to be; 0 for two or more */
+    private static List<Expr> coordinates(Statement statement, int wanted) {
         List<Statement> items =
                 switch (statement) {
                     case Statement.Delimited(char open, List<Statement> inside, char close)
@@ -52,21 +70,24 @@ final class PairGrader {
                     when joiner == Joiner.COMMA || joiner == Joiner.AND && areNamed(inside) -> inside;
                     default -> List.of();
                 };
-        if (items.size() != 2) {
-            throw new Entries.WrongKind(Reason.PAIR_WANTED);
+        if (items.size() < 2 || items.size() > MOST || wanted > 0 && items.size() != wanted) {
+            throw new Entries.WrongKind(wanted > 2 ? Reason.COORDINATES_WANTED : Reason.PAIR_WANTED);
         }
         return inOrder(items).stream().map(PairGrader::coordinate).toList();
     }
 
     /** Named coordinates may come in any order: {@code y = -2, x = 3} is (3, −2). */
     private static List<Statement> inOrder(List<Statement> items) {
-        Optional<String> first = name(items.getFirst());
-        Optional<String> second = name(items.getLast());
-        boolean turned = first.isPresent() && second.isPresent() && first.get().compareTo(second.get()) > 0;
-        if (first.isPresent() && first.equals(second)) {
+        List<String> names = items.stream().flatMap(item -> name(item).stream()).toList();
+        if (names.size() < items.size()) {
+            return items;
+        }
+        if (names.stream().distinct().count() < names.size()) {
             throw new Entries.WrongKind(Reason.PAIR_WANTED);
         }
-        return turned ? items.reversed() : items;
+        return items.stream()
+                .sorted(Comparator.comparing(item -> name(item).orElseThrow()))
+                .toList();
     }
 
     private static boolean areNamed(List<Statement> items) {

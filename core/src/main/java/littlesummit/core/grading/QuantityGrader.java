@@ -45,7 +45,9 @@ final class QuantityGrader {
     }
 
     private Verdict grade(Statement entry) {
-        List<Statement.Measure> typed = measures(entry);
+        List<Statement.Measure> typed = measures(entry).stream()
+                .map(m -> new Statement.Measure(m.amount(), Units.meant(m.unit(), unit())))
+                .toList();
         if (!typed.isEmpty() && typed.stream().allMatch(m -> Numbers.isOne(m.amount()))) {
             return judge(typed);
         }
@@ -76,7 +78,9 @@ final class QuantityGrader {
 
     private Verdict judge(List<Statement.Measure> typed) {
         if (typed.stream().anyMatch(m -> !m.unit().dimension().equals(unit().dimension()))) {
-            return Verdict.slip(Reason.OTHER_KIND_OF_UNIT);
+            boolean isMoney =
+                    Units.isMoney(unit()) && Units.isMoney(typed.getFirst().unit());
+            return Verdict.slip(isMoney ? Reason.OTHER_CURRENCY : Reason.OTHER_KIND_OF_UNIT);
         }
         RationalFunction value = total(typed);
         Expr amount = typed.getFirst().amount();

@@ -1,10 +1,8 @@
 package littlesummit.core.grading;
 
 import littlesummit.core.math.EntryText;
-import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.Parser;
 import littlesummit.core.math.Reading;
-import littlesummit.core.math.SpokenPrinter;
 import littlesummit.core.math.Statement;
 import littlesummit.core.math.Syntax;
 
@@ -21,17 +19,27 @@ public final class Reader {
      */
     public record ReadAs(String latex, String spoken, int at, String message, EntryText typed) {}
 
+    /** An entry of a field. */
+    public static ReadAs read(String entry, AnswerSpec field) {
+        return as(field.understood(entry), field.kind(), entry, field.syntax());
+    }
+
+    /** A text of the common grammar, such as a line of work. */
     public static ReadAs read(String entry, Syntax syntax) {
-        return switch (Parser.read(entry, syntax)) {
+        return as(Parser.read(entry, syntax), Kind.EXPRESSION, entry, syntax);
+    }
+
+    private static ReadAs as(Reading reading, Kind kind, String entry, Syntax syntax) {
+        return switch (reading) {
             case Reading.Understood(Statement statement) ->
                 new ReadAs(
-                        LatexPrinter.latex(statement),
-                        SpokenPrinter.spoken(statement),
+                        KindPrinter.latex(kind, statement),
+                        KindPrinter.spoken(kind, statement),
                         -1,
                         "",
                         EntryText.around(entry, entry.length(), syntax));
             case Reading.Stopped stopped -> {
-                Verdict.Unreadable verdict = Entries.unreadable(stopped);
+                Verdict.Unreadable verdict = Entries.unreadable(kind, stopped);
                 yield new ReadAs(
                         "", "", verdict.at(), verdict.message(), EntryText.around(entry, verdict.at(), syntax));
             }

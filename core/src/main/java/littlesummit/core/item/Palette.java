@@ -16,7 +16,10 @@ final class Palette {
             case PAIR -> List.of("( , )", "x/y", "−");
             case SET -> List.of("{ , }", "x/y", "√", "none");
             case DOMAIN -> List.of("∞", "∪", "≠", "≤", "≥", "x/y");
-            case QUANTITY, CHOICE, WORDS -> List.of();
+            case REMAINDER -> List.of("R");
+            case TIME -> List.of(":");
+            case COMPLEX -> List.of("i", "x/y", "√");
+            case MATRIX, QUANTITY, CHOICE, WORDS -> List.of();
         };
     }
 

@@ -50,11 +50,16 @@ final class Characters {
         symbols(Kind.RELATION, "!=", "≠");
         symbols(Kind.RELATION, "≈", "≈");
         symbols(Kind.PERCENT, "%", "%");
-        symbols(Kind.DOLLAR, "$", "$");
+        for (Currency currency : Currency.values()) {
+            symbols(Kind.CURRENCY, currency.sign(), currency.sign());
+        }
+        symbols(Kind.UNIT, "¢", "¢");
         symbols(Kind.DEGREE, "°", "°º˚");
         symbols(Kind.ROOT_SIGN, "√", "√");
         symbols(Kind.ROOT_SIGN, "∛", "∛");
         symbols(Kind.ROOT_SIGN, "∜", "∜");
+        symbols(Kind.BOUNDED, "+", "∑Σ");
+        symbols(Kind.BOUNDED, "*", "∏");
         symbols(Kind.PI, "pi", "π");
         symbols(Kind.INFINITY, "inf", "∞");
         symbols(Kind.UNION, "U", "∪⋃");

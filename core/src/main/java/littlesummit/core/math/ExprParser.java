@@ -22,17 +22,20 @@ final class ExprParser {
             Kind.ABS,
             Kind.FRACTION,
             Kind.FUNCTION,
+            Kind.BOUNDED,
             Kind.EULER);
 
     private final Cursor cursor;
     private final Set<String> letters;
     private final FunctionParser functions;
+    private final BoundedParser bounded;
     private int openBars;
 
     ExprParser(Cursor cursor, Set<String> letters) {
         this.cursor = cursor;
         this.letters = letters;
         this.functions = new FunctionParser(cursor, this);
+        this.bounded = new BoundedParser(cursor, this);
     }
 
     Expr sum() {
@@ -73,11 +76,11 @@ final class ExprParser {
         return inner;
     }
 
-    private Expr product() {
+    Expr product() {
         Expr left = factor();
         List<Expr> factors = new ArrayList<>(List.of(left));
         while (true) {
-            if (cursor.at(Kind.DIVIDE)) {
+            if (cursor.at(Kind.DIVIDE) && !cursor.peek(1).is(Kind.UNIT)) {
                 cursor.take();
                 left = new Expr.Quotient(joined(factors), signedFactor());
                 factors = new ArrayList<>(List.of(left));
@@ -167,7 +170,7 @@ final class ExprParser {
 
     /** A power with what may stand behind it. */
     Expr factor() {
-        if (cursor.at(Kind.DOLLAR)) {
+        if (cursor.at(Kind.CURRENCY)) {
             cursor.take();
             return new Expr.Money(signedFactor());
         }
@@ -196,7 +199,7 @@ final class ExprParser {
     private boolean signBehind() {
         return cursor.at(Kind.PERCENT)
                 || cursor.at(Kind.DEGREE)
-                || cursor.at(Kind.DOLLAR) && !cursor.peek(1).is(Kind.NUMBER);
+                || cursor.at(Kind.CURRENCY) && !cursor.peek(1).is(Kind.NUMBER);
     }
 
     /** Powers of powers go from right to left. */
@@ -227,6 +230,7 @@ final class ExprParser {
         return switch (cursor.peek().kind()) {
             case NUMBER -> isChoice(1) ? choice() : number();
             case FUNCTION -> functions.call();
+            case BOUNDED -> bounded.written();
             case EULER -> {
                 cursor.take();
                 yield new Expr.Euler();
@@ -273,7 +277,8 @@ final class ExprParser {
             cursor.take();
             return functions.listed(Fn.BINOMIAL);
         }
-        if (!letters.contains(cursor.peek().text())) {
+        if (!letters.contains(cursor.peek().text())
+                && !bounded.counts(cursor.peek().text())) {
             throw new Cursor.Stop(unknown(), cursor.peek().at());
         }
         return new Expr.Letter(cursor.take().text());

@@ -86,8 +86,12 @@ sealed interface LatexCommand {
             symbol(Kind.CLOSE, "]", "rbrack");
             symbol(Kind.BAR, "|", "vert", "lvert", "rvert", "mid", "|");
             symbol(Kind.PERCENT, "%", "%");
-            symbol(Kind.DOLLAR, "$", "$", "textdollar");
+            symbol(Kind.CURRENCY, "$", "$", "textdollar");
+            symbol(Kind.CURRENCY, "€", "euro", "texteuro");
+            symbol(Kind.CURRENCY, "£", "pounds", "textsterling");
             symbol(Kind.DEGREE, "°", "degree", "textdegree");
+            symbol(Kind.BOUNDED, "+", "sum");
+            symbol(Kind.BOUNDED, "*", "prod");
             symbol(Kind.WORD, "or", "lor", "vee");
             symbol(Kind.WORD, "and", "land", "wedge");
             String greek = "αβγδεθλμρσφω";

@@ -1,6 +1,7 @@
 package littlesummit.core.math;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -34,17 +35,8 @@ final class Lexer {
             "infty");
 
     /** What a sign is called, behind a number. */
-    private static final Map<String, Kind> SIGNS_IN_WORDS = Map.of(
-            "percent",
-            Kind.PERCENT,
-            "degree",
-            Kind.DEGREE,
-            "degrees",
-            Kind.DEGREE,
-            "dollar",
-            Kind.DOLLAR,
-            "dollars",
-            Kind.DOLLAR);
+    private static final Map<String, Kind> SIGNS_IN_WORDS =
+            Map.of("percent", Kind.PERCENT, "degree", Kind.DEGREE, "degrees", Kind.DEGREE);
 
     /** Behind a number. */
     private static final Map<String, String> LARGE =
@@ -235,6 +227,9 @@ final class Lexer {
         } else if (SIGNS_IN_WORDS.containsKey(word) && !tokens.isEmpty()) {
             pos = stop;
             add(SIGNS_IN_WORDS.get(word), word, start);
+        } else if (!syntax.units() && isCurrency(run)) {
+            pos = stop;
+            add(Kind.CURRENCY, Currency.word(run).orElseThrow().sign(), start);
         } else if (LARGE.containsKey(word)
                 && !tokens.isEmpty()
                 && tokens.getLast().is(Kind.NUMBER)) {
@@ -263,6 +258,13 @@ final class Lexer {
                 oneOf(run.substring(pos - start));
             }
         }
+    }
+
+    /** Behind a number by any of its names, before one by its code. */
+    private boolean isCurrency(String run) {
+        return Currency.word(run)
+                .filter(c -> !tokens.isEmpty() || run.equals(c.code()))
+                .isPresent();
     }
 
     /** 20% of 50 and 3/4 of 20 are products; 3 of 5 is none. */
@@ -395,8 +397,14 @@ final class Lexer {
         } else {
             Characters.symbol(c)
                     .map(s -> s.kind() == Kind.COLON && isDivision() ? new Characters.Symbol(":", Kind.DIVIDE, ":") : s)
+                    .map(s -> s.kind() == Kind.CURRENCY && syntax.units()
+                            ? new Characters.Symbol(s.text(), Kind.UNIT, s.meaning())
+                            : s)
                     .ifPresentOrElse(
                             s -> add(s.kind(), s.meaning(), start), () -> add(Kind.UNKNOWN, String.valueOf(c), start));
+            if (tokens.getLast().is(Kind.BOUNDED)) {
+                bounds();
+            }
         }
     }
 
@@ -438,7 +446,12 @@ final class Lexer {
             case LatexCommand.Space() -> spaced = true;
             case LatexCommand.Ignored() -> {}
             case LatexCommand.Sized() -> skipEmptyDelimiter();
-            case LatexCommand.Symbol(Kind kind, String meaning) -> add(kind, meaning, start);
+            case LatexCommand.Symbol(Kind kind, String meaning) -> {
+                add(kind, meaning, start);
+                if (kind == Kind.BOUNDED) {
+                    bounds();
+                }
+            }
             case LatexCommand.Function(String function) -> function(function, start);
             case LatexCommand.Choose() -> {
                 add(Kind.FUNCTION, "binom", start);
@@ -471,6 +484,37 @@ final class Lexer {
         }
     }
 
+    /** What stands below and above a sign of summation, in either order; what is below comes first. */
+    private void bounds() {
+        int from = tokens.size();
+        lowered();
+        int middle = tokens.size();
+        skipSpaces();
+        if (peek(0) == '^') {
+            add(Kind.CARET, "^", pos++);
+            argument();
+        }
+        if (middle == from) {
+            int raised = tokens.size();
+            lowered();
+            Collections.rotate(tokens.subList(from, tokens.size()), tokens.size() - raised);
+        }
+    }
+
+    private void lowered() {
+        skipSpaces();
+        if (peek(0) == '_') {
+            add(Kind.BASE, "_", pos++);
+            argument();
+        }
+    }
+
+    private void skipSpaces() {
+        while (Characters.isSpace(peek(0))) {
+            pos++;
+        }
+    }
+
     private void skipEmptyDelimiter() {
         if (peek(0) == '.') {
             pos++;
@@ -479,9 +523,7 @@ final class Lexer {
 
     /** One argument of a command: a group in braces, or a single character. */
     private void argument() {
-        while (Characters.isSpace(peek(0))) {
-            pos++;
-        }
+        skipSpaces();
         if (peek(0) == '\0' || peek(0) == '}') {
             return;
         }

@@ -349,10 +349,15 @@ public final class Parser {
         if (nameAt(0) && cursor.peek(1).is(Kind.RELATION)) {
             return named();
         }
+        if (units.isMoneyHere()) {
+            Unit money = units.money();
+            Expr amount = exprs.sum();
+            return measures(new Statement.Measure(amount, units.goingOn(money)));
+        }
         List<Expr> sides = new ArrayList<>(List.of(exprs.sum()));
         List<Relation> signs = new ArrayList<>();
         if (units.isHere()) {
-            return measures(sides.getFirst());
+            return measures(new Statement.Measure(sides.getFirst(), units.unit()));
         }
         while (cursor.at(Kind.RELATION)) {
             signs.add(relation(cursor.take()));
@@ -366,8 +371,8 @@ public final class Parser {
                 : new Statement.Value(sides.getFirst());
     }
 
-    private Statement measures(Expr first) {
-        List<Statement.Measure> parts = new ArrayList<>(List.of(new Statement.Measure(first, units.unit())));
+    private Statement measures(Statement.Measure first) {
+        List<Statement.Measure> parts = new ArrayList<>(List.of(first));
         while (cursor.at(Kind.NUMBER)
                 || cursor.at(Kind.WORD, "and") && cursor.peek(1).is(Kind.NUMBER)) {
             cursor.takeIf(Kind.WORD, "and");

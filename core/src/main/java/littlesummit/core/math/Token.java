@@ -28,13 +28,15 @@ record Token(Kind kind, String text, int at, boolean spaced) {
         COLON,
         RELATION,
         PERCENT,
-        DOLLAR,
+        CURRENCY,
         DEGREE,
         ROOT_SIGN,
         ABS,
         /** A function by its name, see {@link Fn}; {@code exp} and {@code binom} too. */
         FUNCTION,
-        /** The base of a logarithm, which follows in braces. */
+        /** A sum or product with bounds: a base and a raised group follow, both in braces. */
+        BOUNDED,
+        /** What stands lowered, such as the base of a logarithm; it follows in braces. */
         BASE,
         EULER,
         FACTORIAL,

@@ -1,6 +1,8 @@
 package littlesummit.core.math;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A unit of a quantity, simple or put together, with its exact size in the base units of its dimension.
@@ -8,24 +10,53 @@ import java.util.List;
  * @param symbol as it is written behind a number, with raised digits: cm², km/h
  * @param one its name behind the number 1
  * @param many its name behind any other number
- * @param factor how many base units (g, m, s, °, K) one of it is
+ * @param factor how many base units (g, m, s, °, K, a currency) one of it is
  * @param zero where its scale begins, in base units; 0 for all but temperatures
  */
 public record Unit(String symbol, String one, String many, Dimension dimension, Rational factor, Rational zero) {
 
-    /** What a unit measures, by the powers of mass, length, time, angle and temperature. */
-    public record Dimension(int mass, int length, int time, int angle, int temperature) {
-        Dimension times(Dimension other) {
-            return new Dimension(
-                    mass + other.mass,
-                    length + other.length,
-                    time + other.time,
-                    angle + other.angle,
-                    temperature + other.temperature);
+    /** What units measure. Each currency is a thing of its own. */
+    enum Base {
+        MASS,
+        LENGTH,
+        TIME,
+        ANGLE,
+        TEMPERATURE,
+        DOLLAR,
+        EURO,
+        POUND,
+        FRANC,
+        RUPEE,
+        YEN;
+
+        static Base of(Currency currency) {
+            return valueOf(currency.name());
+        }
+    }
+
+    /** What a unit measures, as powers of bases; those of power 0 are left out. */
+    public record Dimension(Map<Base, Integer> powers) {
+        public Dimension {
+            powers = Map.copyOf(powers);
         }
 
+        static Dimension of(Base base) {
+            return new Dimension(Map.of(base, 1));
+        }
+
+        Dimension times(Dimension other) {
+            Map<Base, Integer> sum = new EnumMap<>(Base.class);
+            sum.putAll(powers);
+            other.powers.forEach((base, power) -> sum.merge(base, power, Integer::sum));
+            sum.values().removeIf(power -> power == 0);
+            return new Dimension(sum);
+        }
+
+        /** @param n not 0 */
         Dimension power(int n) {
-            return new Dimension(n * mass, n * length, n * time, n * angle, n * temperature);
+            Map<Base, Integer> raised = new EnumMap<>(Base.class);
+            powers.forEach((base, power) -> raised.put(base, n * power));
+            return new Dimension(raised);
         }
     }
 

@@ -17,7 +17,23 @@ final class UnitParser {
     }
 
     Unit unit() {
-        Unit unit = raised();
+        return goingOn(raised());
+    }
+
+    /** Whether money is named before its amount: €3.50, USD 3.50. */
+    boolean isMoneyHere() {
+        return isHere()
+                && Units.word(cursor.peek().text()).filter(Units::isMoney).isPresent();
+    }
+
+    /** The sign or code in front. */
+    Unit money() {
+        return Units.word(cursor.take().text()).orElseThrow();
+    }
+
+    /** A unit with what it is divided or multiplied by behind it. */
+    Unit goingOn(Unit first) {
+        Unit unit = first;
         while (true) {
             if (goesOn(Kind.DIVIDE)
                     || cursor.at(Kind.UNIT) && cursor.peek().text().equalsIgnoreCase("per")) {

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import littlesummit.core.math.Unit.Base;
 import littlesummit.core.math.Unit.Dimension;
 
 /**
@@ -14,12 +15,12 @@ import littlesummit.core.math.Unit.Dimension;
  * yards, pounds and what is made of them (international yard and pound agreement, 1959).
  */
 public final class Units {
-    private static final Dimension MASS = new Dimension(1, 0, 0, 0, 0);
-    private static final Dimension LENGTH = new Dimension(0, 1, 0, 0, 0);
+    private static final Dimension MASS = Dimension.of(Base.MASS);
+    private static final Dimension LENGTH = Dimension.of(Base.LENGTH);
     private static final Dimension VOLUME = LENGTH.power(3);
-    private static final Dimension TIME = new Dimension(0, 0, 1, 0, 0);
-    private static final Dimension ANGLE = new Dimension(0, 0, 0, 1, 0);
-    private static final Dimension TEMPERATURE = new Dimension(0, 0, 0, 0, 1);
+    private static final Dimension TIME = Dimension.of(Base.TIME);
+    private static final Dimension ANGLE = Dimension.of(Base.ANGLE);
+    private static final Dimension TEMPERATURE = Dimension.of(Base.TEMPERATURE);
 
     static final List<Unit> SIMPLE = new ArrayList<>();
     private static final Map<String, Unit> BY_SYMBOL = new HashMap<>();
@@ -55,6 +56,9 @@ public final class Units {
         temperature("K", "kelvin", Rational.ONE, Rational.ZERO);
         temperature("°C", "degree Celsius", Rational.ONE, Rational.of(27_315, 100));
         temperature("°F", "degree Fahrenheit", Rational.of(5, 9), Rational.of(45_967, 180));
+        for (Currency currency : Currency.values()) {
+            money(currency);
+        }
     }
 
     /** Words that stand in front of a unit and raise it. */
@@ -85,6 +89,43 @@ public final class Units {
         SIMPLE.add(unit);
         BY_SYMBOL.put(symbol, unit);
         BY_NAME.put(name, unit);
+    }
+
+    /** A name that means several things, such as cent and pound, keeps the first; see {@link #meant}. */
+    private static void money(Currency currency) {
+        Dimension dimension = Dimension.of(Base.of(currency));
+        Unit whole = new Unit(currency.sign(), currency.one(), currency.many(), dimension, Rational.ONE, Rational.ZERO);
+        SIMPLE.add(whole);
+        BY_SYMBOL.put(currency.sign(), whole);
+        BY_SYMBOL.put(currency.code(), whole);
+        BY_NAME.putIfAbsent(currency.one(), whole);
+        BY_NAME.putIfAbsent(currency.many(), whole);
+        List<String> names = currency.hundredths();
+        Unit hundredth = new Unit(
+                names.getLast(), currency.hundredth(), names.getFirst(), dimension, Rational.of(1, 100), Rational.ZERO);
+        SIMPLE.add(hundredth);
+        BY_NAME.putIfAbsent(currency.hundredth(), hundredth);
+        names.forEach(name -> BY_NAME.putIfAbsent(name, hundredth));
+    }
+
+    /**
+     * What a unit means where another is asked for: cents are those of the currency asked for, and a pound is money
+     * where the answer is.
+     */
+    public static Unit meant(Unit typed, Unit asked) {
+        return typed.dimension().equals(asked.dimension())
+                ? typed
+                : asked.alike().stream()
+                        .filter(u -> u.one().equals(typed.one()) || u.many().equals(typed.many()))
+                        .findFirst()
+                        .orElse(typed);
+    }
+
+    /** Whether it is money as a whole, whose sign may stand in front. */
+    public static boolean isMoney(Unit unit) {
+        return unit.factor().equals(Rational.ONE)
+                && Currency.word(unit.one()).isPresent()
+                && unit.symbol().length() == 1;
     }
 
     /** By its symbol, case-sensitive as in the SI, or by its name in either spelling; put together ones too. */

@@ -32,7 +32,7 @@ final class Unread {
         sign(Problem.PIECES, "\\\\begin\\{cases}|(?<![a-z])if(?![a-z])");
         sign(Problem.VECTOR, "\\\\vec|\\\\overrightarrow|\\\\l?angle|⟨|^\\s*<.*,.*>\\s*$");
         sign(Problem.CONGRUENCE, "\\\\(p|b)?mod|\\\\equiv|≡|(?<![a-z])mod(?![a-z])");
-        sign(Problem.CURRENCY, "[€£¥₹]|(?<![A-Za-z])(EUR|GBP|CHF|USD)(?![A-Za-z])|(?<![a-z])euros?(?![a-z])");
+        sign(Problem.CURRENCY, "[₩₽₺₴₪฿]|(?<![A-Za-z])(CNY|SEK|NOK|DKK|PLN|CZK)(?![A-Za-z])");
         sign(Problem.REMAINDER, "\\d\\s*(R|r|rem|remainder)\\.?\\s*\\d");
         sign(Problem.CLOCK, "\\d\\s*(a\\.?m|p\\.?m|o['’]clock)");
     }

@@ -5,7 +5,7 @@ import java.util.regex.Pattern;
 
 /**
  * A line as it is typed, without what only connects it: “so”, an arrow, “case 1:”, a number in front, a tick behind, an
- * operation noted behind a bar.
+ * operation noted behind a bar. A division with its remainder is multiplied back.
  *
  * @param whole as it is typed
  * @param mathematics what is left
@@ -23,6 +23,9 @@ record LineText(String whole, String mathematics, int offset) {
     private static final Pattern NOTED = Pattern.compile("\\|\\s*[-+*/:·×÷−–][^|=<>]*$");
     private static final Pattern INDEXED = Pattern.compile("([A-Za-z])(_\\{?[0-9]\\}?|[₀-₉])");
 
+    private static final Pattern WITH_REMAINDER = Pattern.compile(
+            "\\s*(\\d{1,18})\\s*[:/÷]\\s*(\\d{1,18})\\s*=\\s*(\\d{1,18})\\s*,?\\s*(?:R|r|rem\\.?|remainder)\\s*(\\d{1,18})\\s*");
+
     static LineText of(String line) {
         int start = 0;
         Matcher front = IN_FRONT.matcher(line);
@@ -30,7 +33,15 @@ record LineText(String whole, String mathematics, int offset) {
             start = front.end();
         }
         String rest = TICK.matcher(line.substring(start)).replaceFirst("");
-        return new LineText(line, withoutIndices(withoutNote(rest)), start);
+        return new LineText(line, multipliedBack(withoutIndices(withoutNote(rest))), start);
+    }
+
+    /** 17 : 5 = 3 R 2 says that 17 is 3 times 5 and 2; what remains is less than the divisor. */
+    private static String multipliedBack(String line) {
+        Matcher division = WITH_REMAINDER.matcher(line);
+        return division.matches() && Long.parseLong(division.group(4)) < Long.parseLong(division.group(2))
+                ? division.group(1) + " = " + division.group(3) + "*" + division.group(2) + " + " + division.group(4)
+                : line;
     }
 
     /** A bar that closes no absolute value, with an operation behind it. */

@@ -9,7 +9,7 @@ public final class OneStepMultiplication extends KindSkill {
         super(
                 "one-step-multiplication",
                 "Undoing a multiplication",
-                4,
+                5,
                 Tier.of(
                         "A whole number in front of the letter, and what undoes it.",
                         ItemKind.of(

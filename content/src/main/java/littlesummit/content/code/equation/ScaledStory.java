@@ -153,9 +153,17 @@ final class ScaledStory {
                         "other-way-round",
                         "Which of the two is $x$: the whole, or a part of it?")
                 .wrong(
-                        "$x - " + c + " = " + b + "$",
-                        "subtracted",
-                        "Read the sentence with an $x$ in it: is anything taken from it?");
+                        shares
+                                ? "$x - " + c + " = " + b + "$"
+                                : f.isInteger()
+                                        ? "$\\frac{x}{" + c + "} = " + b + "$"
+                                        : "$" + Linear.fractionLatex(f.reciprocal()) + "x = " + b + "$",
+                        shares ? "subtracted" : f.isInteger() ? "shared-out" : "reciprocal",
+                        shares
+                                ? "Read the sentence with an $x$ in it: is anything taken from it?"
+                                : f.isInteger()
+                                        ? "Are they shared out, or put together?"
+                                        : "Is the part larger than the whole, or smaller?");
         Field field = choices.shuffled("equation", "Equation", draw);
         return Part.of(
                 "Which equation says this?",

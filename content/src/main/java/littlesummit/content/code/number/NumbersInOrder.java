@@ -30,9 +30,9 @@ final class NumbersInOrder {
                         "first-digit",
                         "It looks as if the first digits were compared. They stand in different places.")
                 .wrong(
-                        row(numbers, Comparator.comparing(n -> n % 1000)),
-                        "last-digits",
-                        "It looks as if the last digits were compared. Begin at the other end.")
+                        row(List.of(shortest, high, low, longest)),
+                        "same-length",
+                        "Two of them begin alike. Which place tells them apart?")
                 .wrong(row(numbers, Comparator.reverseOrder()), "other-way", "They are in order, the other way round.")
                 .shuffled("answer", "In order", draw);
         return Items.of(ref)
@@ -57,6 +57,10 @@ final class NumbersInOrder {
     }
 
     private static String row(List<Long> numbers, Comparator<Long> order) {
-        return numbers.stream().sorted(order).map(Words::n).collect(Collectors.joining(", "));
+        return row(numbers.stream().sorted(order).toList());
+    }
+
+    private static String row(List<Long> numbers) {
+        return numbers.stream().map(Words::n).collect(Collectors.joining(", "));
     }
 }
