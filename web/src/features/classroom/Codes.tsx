@@ -43,7 +43,7 @@ export default function CodesScreen() {
                     Name: <span className="font-mono">{c.username}</span>
                   </p>
                   <p>
-                    Password, for the first time: <strong className="font-mono">{c.code}</strong>
+                    Password, for the first time: <strong className="font-mono whitespace-nowrap">{c.code}</strong>
                   </p>
                 </li>
               ))}

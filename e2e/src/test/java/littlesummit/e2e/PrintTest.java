@@ -73,6 +73,8 @@ class PrintTest extends BrowserTest {
     private static void fits(Page page, Paper paper) {
         int printable = (int) ((paper.width - 68) / 72.0 * 96);
         page.setViewportSize(printable, 1000);
+        // Charts follow the window in their own time.
+        page.waitForTimeout(500);
         assertEquals(
                 List.of(),
                 page.evaluate(

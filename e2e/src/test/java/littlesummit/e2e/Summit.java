@@ -49,7 +49,7 @@ final class Summit implements AutoCloseable {
 
     void start() {
         List<String> options = new ArrayList<>(more);
-        options.addAll(List.of("--server.port=0", "--summit.data=" + data, "--summit.checks-per-minute=1000"));
+        options.addAll(List.of("--server.port=0", "--summit.data=" + data));
         context = new SpringApplicationBuilder(SummitApplication.class)
                 .initializers((GenericApplicationContext started) -> started.registerBean(
                         "dealtItems", DealtItems.class, () -> dealt, bean -> bean.setPrimary(true)))

@@ -68,7 +68,7 @@ public class PracticeService {
         this.log = log;
         this.surroundings = surroundings;
         this.clock = clock;
-        this.checks = new Rates(checksPerMinute, checksPerMinute, Duration.ofMinutes(1));
+        this.checks = new Rates(checksPerMinute, checksPerMinute, Duration.ofMinutes(1), clock);
     }
 
     /** Which student works on which skill. */

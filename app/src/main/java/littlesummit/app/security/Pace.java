@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.Optional;
 import littlesummit.app.people.Person;
@@ -31,8 +32,8 @@ class Pace extends OncePerRequestFilter {
             @Value("${summit.pace.burst}") int burst,
             @Value("${summit.pace.sign-ins-per-minute}") int signIns,
             @Value("${summit.pace.sign-in-burst}") int signInBurst) {
-        this.people = new Rates(burst, perSecond, Duration.ofSeconds(1));
-        this.doors = new Rates(signInBurst, signIns, Duration.ofMinutes(1));
+        this.people = new Rates(burst, perSecond, Duration.ofSeconds(1), Clock.systemUTC());
+        this.doors = new Rates(signInBurst, signIns, Duration.ofMinutes(1), Clock.systemUTC());
     }
 
     /** It stands in the chain of Spring Security, which knows who asks, and nowhere else. */

@@ -4,7 +4,10 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
 import io.github.bucket4j.Bandwidth;
 import io.github.bucket4j.Bucket;
+import io.github.bucket4j.TimeMeter;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 
 /**
  * How often somebody may do something: so many times at once, and then as they grow again. Counted in this process
@@ -21,18 +24,35 @@ public final class Rates {
      * @param burst times in a row
      * @param refill times that are added again
      * @param every how long it takes to add them, little by little
+     * @param clock by which it does
      */
-    public Rates(int burst, int refill, Duration every) {
+    public Rates(int burst, int refill, Duration every, Clock clock) {
+        TimeMeter meter = new Meter(clock);
         Bandwidth width =
                 Bandwidth.builder().capacity(burst).refillGreedy(refill, every).build();
         buckets = Caffeine.newBuilder()
                 .expireAfterAccess(FORGOTTEN_AFTER)
                 .maximumSize(MOST_REMEMBERED)
-                .build(who -> Bucket.builder().addLimit(width).build());
+                .build(who -> Bucket.builder()
+                        .addLimit(width)
+                        .withCustomTimePrecision(meter)
+                        .build());
     }
 
     /** @return whether it is allowed once more; then it counts */
     public boolean allows(String who) {
         return buckets.get(who).tryConsume(1);
+    }
+
+    private record Meter(Clock clock) implements TimeMeter {
+        @Override
+        public long currentTimeNanos() {
+            return Duration.between(Instant.EPOCH, clock.instant()).toNanos();
+        }
+
+        @Override
+        public boolean isWallClockBased() {
+            return true;
+        }
     }
 }

@@ -12,15 +12,16 @@ import littlesummit.core.math.Statement;
 import littlesummit.core.math.Statement.Joiner;
 
 /**
- * Times of day: 14:30, 2:30 p.m., 2.30 pm, 2 pm, 14h30, 14:30 h, 14:30:15, noon, midnight. Read as seconds since midnight; a
- * time that may be before or after noon is read as both, the earlier first.
+ * Times of day: 14:30, 2:30 p.m., 2.30 pm, 2 pm, 14h30, 14:30 h, 14:30:15, noon, midnight. Read as seconds since
+ * midnight; a time that may be before or after noon is read as both, as it stands on a clock of 24 hours first.
  */
 final class ClockText {
     private static final int MINUTE = 60;
     private static final int HOUR = 60 * MINUTE;
     static final int HALF_A_DAY = 12 * HOUR;
     private static final Pattern TIME = Pattern.compile(
-            "(\\d{1,2})(?:\\s*[:.h]\\s*(\\d{2})(?:\\s*:\\s*(\\d{2}))?)?\\s*(a\\.?m\\.?|p\\.?m\\.?|o['’]?clock|h|hours)?",
+            "(\\d{1,2})(?:\\s*[:.h]\\s*(\\d{2})(?:\\s*:\\s*(\\d{2}))?)?"
+                    + "\\s*(a\\.?m\\.?|p\\.?m\\.?|o['’]?clock|h|hours)?",
             Pattern.CASE_INSENSITIVE);
 
     private ClockText() {}

@@ -12,13 +12,14 @@ import littlesummit.core.math.Statement;
 import littlesummit.core.math.Syntax;
 
 /**
- * Matrices: {@code [[1, 2], [3, 4]]}, {@code [1 2; 3 4]}, LaTeX's {@code pmatrix} and its like, each with a factor in front or
- * not. Read as a row of rows.
+ * Matrices: {@code [[1, 2], [3, 4]]}, {@code [1 2; 3 4]}, LaTeX's {@code pmatrix} and its like, each with a factor in
+ * front or not. Read as a row of rows.
  */
 final class MatrixText {
     private static final int MOST = 6;
     private static final Pattern LATEX = Pattern.compile(
-            "\\\\begin\\{[pbvBV]?(?:matrix|array)}(?:\\{[lcr|]*})?(.*?)(?:\\\\\\\\\\s*)?\\\\end\\{[pbvBV]?(?:matrix|array)}",
+            "\\\\begin\\{[pbvBV]?(?:matrix|array)}(?:\\{[lcr|]*})?"
+                    + "(.*?)(?:\\\\\\\\\\s*)?\\\\end\\{[pbvBV]?(?:matrix|array)}",
             Pattern.DOTALL);
     /** Brackets that grow with what is in them: LaTeX has them beside those of the matrix. */
     private static final Pattern AROUND = Pattern.compile(

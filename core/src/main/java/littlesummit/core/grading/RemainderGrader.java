@@ -6,8 +6,8 @@ import littlesummit.core.math.Expr;
 import littlesummit.core.math.Statement;
 
 /**
- * A quotient with its remainder, of numbers or of polynomials. Where the answer names the division, as in {@code 37/5 = 7
- * R 2}, a remainder from which the divisor could be taken once more is told from a wrong one.
+ * A quotient with its remainder, of numbers or of polynomials. Where the answer names the division, as in {@code 37/5 =
+ * 7 R 2}, a remainder from which the divisor could be taken once more is told from a wrong one.
  */
 final class RemainderGrader {
     private RemainderGrader() {}

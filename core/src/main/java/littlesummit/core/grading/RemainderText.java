@@ -12,8 +12,8 @@ import littlesummit.core.math.Statement.Joiner;
 import littlesummit.core.math.Syntax;
 
 /**
- * A quotient with its remainder: 7 R 2, 7 r 2, 7 rem. 2, 7 remainder 2, {@code 7\\text{ R }2}; without one the remainder
- * is 0. Read as two values side by side.
+ * A quotient with its remainder: 7 R 2, 7 r 2, 7 rem. 2, 7 remainder 2, LaTeX with the R as text; without one the
+ * remainder is 0. Read as two values side by side.
  */
 final class RemainderText {
     private static final Pattern SIGN =

@@ -16,8 +16,9 @@ import littlesummit.core.math.Statement;
 import littlesummit.core.math.Syntax;
 
 /**
- * Coordinates as vectors are written: in angle brackets, as a column, behind a letter with an arrow, or as a sum of i, j
- * and k. Each becomes the pair or triple in round brackets that it means, character under character, so that places stay.
+ * Coordinates as vectors are written: in angle brackets, as a column, behind a letter with an arrow, or as a sum of i,
+ * j and k. Each becomes the pair or triple in round brackets that it means, character under character, so that places
+ * stay.
  */
 final class VectorText {
     private static final Pattern ARROW = Pattern.compile(

@@ -11,8 +11,8 @@ import littlesummit.core.math.Statement.Relation;
 import littlesummit.core.math.Token.Kind;
 
 /**
- * Reads sums and products with bounds, {@code \\sum_{k=1}^{4} k^2}, and writes them out term by term; their bounds are whole
- * numbers. What stands behind reaches as far as a product does.
+ * Reads sums and products with bounds, {@code \sum_{k=1}^{4} k^2}, and writes them out term by term; their bounds are
+ * whole numbers. What stands behind reaches as far as a product does.
  */
 final class BoundedParser {
     private static final int MOST_TERMS = 200;

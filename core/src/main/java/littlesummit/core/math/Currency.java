@@ -6,8 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * Money that is read: by its sign, by its code (ISO 4217), or by its name. Amounts of two currencies are never compared:
- * what one is worth in the other changes by the day.
+ * Money that is read: by its sign, by its code (ISO 4217), or by its name. Amounts of two currencies are never
+ * compared: what one is worth in the other changes by the day.
  */
 public enum Currency {
     DOLLAR("$", "USD", "dollar", "cent"),

@@ -23,8 +23,9 @@ record LineText(String whole, String mathematics, int offset) {
     private static final Pattern NOTED = Pattern.compile("\\|\\s*[-+*/:·×÷−–][^|=<>]*$");
     private static final Pattern INDEXED = Pattern.compile("([A-Za-z])(_\\{?[0-9]\\}?|[₀-₉])");
 
-    private static final Pattern WITH_REMAINDER = Pattern.compile(
-            "\\s*(\\d{1,18})\\s*[:/÷]\\s*(\\d{1,18})\\s*=\\s*(\\d{1,18})\\s*,?\\s*(?:R|r|rem\\.?|remainder)\\s*(\\d{1,18})\\s*");
+    private static final Pattern WITH_REMAINDER =
+            Pattern.compile("\\s*(\\d{1,18})\\s*[:/÷]\\s*(\\d{1,18})\\s*=\\s*(\\d{1,18})\\s*,?\\s*"
+                    + "(?:R|r|rem\\.?|remainder)\\s*(\\d{1,18})\\s*");
 
     static LineText of(String line) {
         int start = 0;
