@@ -1,6 +1,7 @@
 import { useLocation } from 'react-router';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
+import { useFocusKept } from '../../ui/useFocusKept';
 import { Closed } from './Closed';
 import { OneRoster } from '../exchange/OneRoster';
 import { Roster } from './Roster';
@@ -12,6 +13,8 @@ import { type Glance, useClass } from './useClass';
 export default function ClassScreen() {
   const hand = useClass();
   const said = saidBefore(useLocation().state);
+  const closed = hand.glance.data?.closed.length ?? 0;
+  useFocusKept(closed, () => document.querySelector(closed > 0 ? '[data-closed]' : 'main h1'));
   return (
     <div className="min-h-screen">
       <TopBar />
@@ -21,7 +24,7 @@ export default function ClassScreen() {
         {hand.glance.isSuccess && (
           <>
             <header>
-              <h1 className="font-serif text-3xl font-bold">{hand.glance.data.className}</h1>
+              <h1 tabIndex={-1} className="font-serif text-3xl font-bold outline-none">{hand.glance.data.className}</h1>
               <p className="text-soft">{inWords(hand.glance.data)}</p>
               {said !== '' && (
                 <p role="status" className="mt-2 rounded-slip bg-spruce-wash px-4 py-2">

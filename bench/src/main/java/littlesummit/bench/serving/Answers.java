@@ -12,8 +12,8 @@ import java.util.stream.IntStream;
 /** Checking an answer (read the state, grade, append, update) beside a bare endpoint that inserts a row. */
 final class Answers {
     private static final int VISITORS = 4;
-    private static final int WARM = 600;
-    private static final int REQUESTS = 1200;
+    private static final int WARM = 2500;
+    private static final int REQUESTS = 1500;
     private static final int TRIES = 8;
     private static final int IN_A_PLACE = 80;
     private static final int PLACES = (WARM + REQUESTS) / IN_A_PLACE + 1;

@@ -21,7 +21,7 @@ final class ClockText {
     static final int HALF_A_DAY = 12 * HOUR;
     private static final Pattern TIME = Pattern.compile(
             "(\\d{1,2})(?:\\s*[:.h]\\s*(\\d{2})(?:\\s*:\\s*(\\d{2}))?)?"
-                    + "\\s*(a\\.?m\\.?|p\\.?m\\.?|o['’]?clock|h|hours)?",
+                    + "\\s*(a\\.?m\\.?|p\\.?m\\.?|o['’]?clock|h)?",
             Pattern.CASE_INSENSITIVE);
 
     private ClockText() {}
@@ -53,7 +53,8 @@ final class ClockText {
         String half = Optional.ofNullable(time.group(4)).orElse("");
         boolean isHalf = half.startsWith("a") || half.startsWith("p");
         boolean isWhole = time.group(2) == null && half.isEmpty();
-        if (isWhole || minute > 59 || second > 59 || hour > (isHalf ? 12 : 24) || isHalf && hour == 0) {
+        boolean isTooLate = hour > (isHalf ? 12 : 24) || hour == 24 && minute + second > 0;
+        if (isWhole || minute > 59 || second > 59 || isTooLate || isHalf && hour == 0) {
             return new Reading.Stopped(Problem.UNEXPECTED, 0);
         }
         int inHour = minute * MINUTE + second;

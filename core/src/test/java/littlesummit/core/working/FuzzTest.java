@@ -45,6 +45,16 @@ class FuzzTest {
             "x_1",
             "=>",
             "R",
+            " R 2",
+            ":30 pm",
+            "[[1,2],[3,4]]",
+            "\\begin{pmatrix}",
+            " & ",
+            "\\\\",
+            "\\end{pmatrix}",
+            "\\sum_{k=1}^{3} k",
+            "€",
+            "i",
             "1/0",
             "^x");
     private static final Set<String> LETTERS = Set.of("x", "y", "a");
@@ -55,7 +65,13 @@ class FuzzTest {
             AnswerSpec.of(Kind.PAIR, Form.Shape.ANY, "(3,-2)"),
             AnswerSpec.of(Kind.SET, Form.Shape.ANY, "{4,-4}"),
             AnswerSpec.of(Kind.DOMAIN, Form.Shape.ANY, "-3<x<3"),
-            AnswerSpec.of(Kind.QUANTITY, Form.Shape.ANY, "1.5 kg"));
+            AnswerSpec.of(Kind.QUANTITY, Form.Shape.ANY, "1.5 kg"),
+            AnswerSpec.of(Kind.QUANTITY, Form.Shape.ANY, "€2.50/kg"),
+            AnswerSpec.of(Kind.PAIR, Form.Shape.ANY, "(3,-2,1)"),
+            AnswerSpec.of(Kind.REMAINDER, Form.Shape.ANY, "37/5 = 7 R 2"),
+            AnswerSpec.of(Kind.TIME, Form.Shape.ANY, "14:30"),
+            AnswerSpec.of(Kind.COMPLEX, Form.Shape.CARTESIAN, "3+2i"),
+            AnswerSpec.of(Kind.MATRIX, Form.Shape.ANY, "[[1,2],[3,4]]"));
 
     private static List<String> seeds() {
         List<String> all = new ArrayList<>();
