@@ -24,7 +24,9 @@ export default function ClassScreen() {
         {hand.glance.isSuccess && (
           <>
             <header>
-              <h1 tabIndex={-1} className="font-serif text-3xl font-bold outline-none">{hand.glance.data.className}</h1>
+              <h1 tabIndex={-1} className="font-serif text-3xl font-bold outline-none">
+                {hand.glance.data.className}
+              </h1>
               <p className="text-soft">{inWords(hand.glance.data)}</p>
               {said !== '' && (
                 <p role="status" className="mt-2 rounded-slip bg-spruce-wash px-4 py-2">

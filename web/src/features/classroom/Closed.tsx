@@ -9,7 +9,9 @@ import { goes, useErasure, useGoing } from './useErasure';
 export function Closed({ students }: { students: Schemas['Student'][] }) {
   return (
     <details>
-      <summary data-closed className="cursor-pointer font-serif text-xl font-semibold">Closed accounts: {students.length}</summary>
+      <summary data-closed className="cursor-pointer font-serif text-xl font-semibold">
+        Closed accounts: {students.length}
+      </summary>
       <ul className="mt-2 grid gap-2">
         {students.map((s) => (
           <Row key={s.id} student={s} />

@@ -20,8 +20,7 @@ final class ClockText {
     private static final int HOUR = 60 * MINUTE;
     static final int HALF_A_DAY = 12 * HOUR;
     private static final Pattern TIME = Pattern.compile(
-            "(\\d{1,2})(?:\\s*[:.h]\\s*(\\d{2})(?:\\s*:\\s*(\\d{2}))?)?"
-                    + "\\s*(a\\.?m\\.?|p\\.?m\\.?|o['’]?clock|h)?",
+            "(\\d{1,2})(?:\\s*[:.h]\\s*(\\d{2})(?:\\s*:\\s*(\\d{2}))?)?" + "\\s*(a\\.?m\\.?|p\\.?m\\.?|o['’]?clock|h)?",
             Pattern.CASE_INSENSITIVE);
 
     private ClockText() {}
