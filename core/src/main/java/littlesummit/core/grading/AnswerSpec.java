@@ -60,9 +60,11 @@ public record AnswerSpec(
         return new AnswerSpec(kind, form, expected, Set.of(allowed), suffix, options);
     }
 
-    /** What may stand before an expression: y =, f(x) =, f'(x) =, a_n =. */
-    private static final Pattern NAMED =
-            Pattern.compile("^\\s*([A-Za-z](?:['’′]{0,2}\\([a-z]\\)|_\\{?n\\}?)?)\\s*=(?!=)");
+    private static final String DERIVATIVE = "(?:\\\\frac\\{d[a-z]?}\\{d[a-z]}|d[a-z]/d[a-z])\\s*=";
+    private static final String MAPPING = "[A-Za-z]\\s*:\\s*[a-z]\\s*(?:->|→|↦|\\\\mapsto|\\\\to)(?![a-z])";
+    private static final String NAME = "([A-Za-z](?:['’′]{0,2}\\([a-z]\\)|_\\{?n\\}?)?)\\s*=(?!=)";
+    /** What may stand before an expression: y =, f(x) =, f'(x) =, a_n =, dy/dx =, f: x →. */
+    private static final Pattern NAMED = Pattern.compile("^\\s*(?:" + DERIVATIVE + "|" + MAPPING + "|" + NAME + ")");
 
     /** What the field reads. */
     public Syntax syntax() {
@@ -90,16 +92,16 @@ public record AnswerSpec(
         Matcher named = NAMED.matcher(entry);
         boolean isNamed = kind == Kind.EXPRESSION
                 && named.find()
-                && (named.group(1).length() > 1 || !letters.contains(named.group(1)));
+                && (named.group(1) == null || named.group(1).length() > 1 || !letters.contains(named.group(1)));
         int start = isNamed ? named.end() : 0;
-        Reading reading = understood(withoutSuffix(entry.substring(start)));
+        Reading reading = understood(UsualWords.taken(this, withoutSuffix(entry.substring(start))));
         return reading instanceof Reading.Stopped(var problem, int at)
                 ? new Reading.Stopped(problem, at + start)
                 : reading;
     }
 
     /** What has a way of writing of its own, around the common grammar. */
-    Reading understood(String entry) {
+    private Reading understood(String entry) {
         return switch (kind) {
             case PAIR -> {
                 String plain = VectorText.plain(entry);

@@ -3,11 +3,14 @@ package littlesummit.core.grading;
 import littlesummit.core.math.RealSet;
 import littlesummit.core.math.Statement;
 
-/** Subsets of the real line, in whatever notation. */
+/** Subsets of the real line, in whatever notation; half-planes where the answer is one. */
 final class DomainGrader {
     private DomainGrader() {}
 
     static Verdict grade(AnswerSpec spec, Statement expected, Statement entry) {
+        if (HalfPlanes.areMeant(expected)) {
+            return HalfPlanes.grade(expected, entry);
+        }
         RealSet right = Domains.of(expected);
         RealSet typed = Domains.of(entry);
         if (!right.sameAs(typed)) {

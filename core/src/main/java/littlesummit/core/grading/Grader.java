@@ -1,6 +1,7 @@
 package littlesummit.core.grading;
 
 import java.util.List;
+import java.util.Optional;
 import littlesummit.core.math.Currency;
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.Parser;
@@ -37,8 +38,9 @@ public final class Grader {
     }
 
     private static Verdict judge(AnswerSpec spec, Statement entry, String text) {
-        if (spec.kind() == Kind.NUMBER && isInAnotherCurrency(spec, text)) {
-            return new Verdict.Unreadable(Reason.OTHER_CURRENCY, 0);
+        Optional<Reason> money = spec.kind() == Kind.NUMBER ? otherMoney(spec, text) : Optional.empty();
+        if (money.isPresent()) {
+            return new Verdict.Unreadable(money.get(), 0);
         }
         Statement expected = spec.expectedStatement();
         try {
@@ -63,9 +65,15 @@ public final class Grader {
         }
     }
 
-    /** A sign of money changes no value, but euros are no dollars. */
-    private static boolean isInAnotherCurrency(AnswerSpec spec, String text) {
+    /** A sign of money changes no value; but euros are no dollars, and kilograms no pounds. */
+    private static Optional<Reason> otherMoney(AnswerSpec spec, String text) {
+        List<Currency> typed = Currency.in(text);
         List<Currency> asked = Currency.in(spec.suffix() + " " + spec.expected());
-        return !asked.isEmpty() && !asked.containsAll(Currency.in(text));
+        if (asked.isEmpty()) {
+            return typed.isEmpty() || spec.suffix().isBlank()
+                    ? Optional.empty()
+                    : Optional.of(Reason.ONE_NUMBER_WANTED);
+        }
+        return asked.containsAll(typed) ? Optional.empty() : Optional.of(Reason.OTHER_CURRENCY);
     }
 }

@@ -48,10 +48,12 @@ final class QuantityGrader {
         List<Statement.Measure> typed = measures(entry).stream()
                 .map(m -> new Statement.Measure(m.amount(), Units.meant(m.unit(), unit())))
                 .toList();
-        if (!typed.isEmpty() && typed.stream().allMatch(m -> Numbers.isOne(m.amount()))) {
+        if (!typed.isEmpty()
+                && !isDegreesOfSomeScale(typed)
+                && typed.stream().allMatch(m -> Numbers.isOne(m.amount()))) {
             return judge(typed);
         }
-        Expr bare = NumberGrader.value(entry);
+        Expr bare = isDegreesOfSomeScale(typed) ? typed.getFirst().amount() : NumberGrader.value(entry);
         Optional<Unit> suffix = Units.of(spec.suffix());
         if (suffix.isPresent()) {
             return judge(List.of(new Statement.Measure(bare, suffix.get())));
@@ -63,6 +65,13 @@ final class QuantityGrader {
                         Canonical.of(bare),
                         expected.getFirst().amount(),
                         bare);
+    }
+
+    /** 20 degrees where a temperature is asked for: the scale is missing. */
+    private boolean isDegreesOfSomeScale(List<Statement.Measure> typed) {
+        return typed.size() == 1
+                && typed.getFirst().unit().isDegree()
+                && unit().alike().stream().anyMatch(u -> u.symbol().equals("°C"));
     }
 
     private Optional<Unit> asked() {

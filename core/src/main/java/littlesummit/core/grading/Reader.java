@@ -21,7 +21,7 @@ public final class Reader {
 
     /** An entry of a field. */
     public static ReadAs read(String entry, AnswerSpec field) {
-        return as(field.understood(entry), field.kind(), entry, field.syntax());
+        return as(field.read(entry), field.kind(), entry, field.syntax());
     }
 
     /** A text of the common grammar, such as a line of work. */

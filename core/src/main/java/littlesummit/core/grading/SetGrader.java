@@ -73,6 +73,8 @@ final class SetGrader {
         switch (Numbers.unnamed(statement)) {
             case Statement.Nothing n when outermost -> {}
             case Statement.Value(Expr expr) -> Alternatives.of(expr).forEach(e -> into.add(finite(e)));
+            case Statement.Union(List<Statement> parts)
+            when outermost -> parts.forEach(part -> collect(part, into, true));
             case Statement.Sequence(Joiner joiner, List<Statement> items) ->
                 items.forEach(i -> collect(i, into, false));
             case Statement.Delimited(char open, List<Statement> items, char close)

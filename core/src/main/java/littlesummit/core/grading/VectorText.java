@@ -27,6 +27,9 @@ final class VectorText {
     private static final Pattern COLUMN = Pattern.compile(
             "^(\\s*)(\\\\begin\\{[pbv]?(?:matrix|array)}(?:\\{c})?)(.*)(\\\\end\\{[pbv]?(?:matrix|array)})(\\s*)$",
             Pattern.DOTALL);
+    /** P(3|−2), as a point is written in some countries. */
+    private static final Pattern BAR = Pattern.compile("^(\\s*[A-Z]?\\s*\\([^|()]+)\\|([^|()]+\\)\\s*)$");
+
     private static final Pattern UNIT_VECTOR =
             Pattern.compile("\\\\(?:mathbf|vec|hat|boldsymbol)\\s*\\{?\\s*\\\\?([ijk])(?:math)?\\s*}?");
     private static final List<String> UNITS = List.of("i", "j", "k");
@@ -40,6 +43,10 @@ final class VectorText {
         Matcher angles = ANGLES.matcher(text);
         if (angles.matches()) {
             return bracketed(angles, angles.group(3));
+        }
+        Matcher bar = BAR.matcher(text);
+        if (bar.matches()) {
+            return bar.group(1) + "," + bar.group(2);
         }
         Matcher column = COLUMN.matcher(text);
         return column.matches() && column.group(3).indexOf('&') < 0

@@ -380,7 +380,7 @@ public final class Parser {
             if (!units.isHere()) {
                 throw cursor.unexpected();
             }
-            parts.add(new Statement.Measure(amount, units.unit()));
+            parts.add(new Statement.Measure(amount, Units.beside(first.unit(), units.unit())));
         }
         return parts.size() == 1 ? parts.getFirst() : new Statement.Measures(parts);
     }

@@ -67,6 +67,11 @@ public record Unit(String symbol, String one, String many, Dimension dimension, 
         return dimension.equals(other.dimension) && factor.equals(other.factor) && zero.equals(other.zero);
     }
 
+    /** Whether it is the degree of an angle. */
+    public boolean isDegree() {
+        return symbol.equals("°");
+    }
+
     /** A quantity in base units. */
     public RationalFunction inBase(RationalFunction amount) {
         return amount.times(RationalFunction.of(factor)).plus(RationalFunction.of(zero));

@@ -121,6 +121,12 @@ public final class Units {
                         .orElse(typed);
     }
 
+    /** Behind hours an m is minutes: 1 h 30 m. */
+    static Unit beside(Unit first, Unit next) {
+        boolean isTime = first.dimension().equals(TIME) && next.equals(BY_SYMBOL.get("m"));
+        return isTime ? BY_SYMBOL.get("min") : next;
+    }
+
     /** Whether it is money as a whole, whose sign may stand in front. */
     public static boolean isMoney(Unit unit) {
         return unit.factor().equals(Rational.ONE)
