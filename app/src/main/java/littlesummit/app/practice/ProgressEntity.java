@@ -93,16 +93,19 @@ class ProgressEntity {
     }
 
     PracticeRecord.Standing standing() {
-        return new PracticeRecord.Standing(
-                personId,
-                assignmentId,
-                skill,
-                stands,
-                new PracticeRecord.Unread(hoped, pagesWaiting, reachedWaiting),
-                reached,
-                reachedAt(),
-                shownAt(),
-                Optional.ofNullable(lastAt));
+        return new Summary(
+                        personId,
+                        assignmentId,
+                        skill,
+                        stands,
+                        hoped,
+                        pagesWaiting,
+                        reachedWaiting,
+                        reached,
+                        reachedAt,
+                        shownAt,
+                        lastAt)
+                .standing();
     }
 
     Optional<Instant> reachedAt() {
