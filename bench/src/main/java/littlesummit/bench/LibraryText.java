@@ -27,6 +27,7 @@ final class LibraryText {
             case Expr.Percent(Expr inner) -> "(" + of(inner) + "/100)";
             case Expr.Money(Expr inner) -> of(inner);
             case Expr.Degrees(Expr inner) -> of(inner);
+            case Expr.Applied a -> throw new IllegalArgumentException("only authors write " + a.name());
             case Expr.Infinity i -> "Infinity";
             case Expr.Euler e -> "E";
             case Expr.Call(Fn fn, var args) ->

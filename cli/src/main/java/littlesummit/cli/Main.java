@@ -28,6 +28,7 @@ public final class Main {
             case "grade" -> JsonLines.each(in, out, GradeCommand::answer);
             case "check-work" -> JsonLines.each(in, out, CheckWorkCommand::answer);
             case "items" -> ItemsCommand.run(options, out);
+            case "prove" -> ProveCommand.run(options, out);
             case "simulate" -> SimulateCommand.run(options, out);
             default -> {
                 System.err.println("unknown command: " + command);

@@ -1,6 +1,7 @@
 package littlesummit.content;
 
 import java.util.List;
+import java.util.stream.Stream;
 import littlesummit.content.code.data.Mean;
 import littlesummit.content.code.data.TwoWayRead;
 import littlesummit.content.code.data.TwoWayRelative;
@@ -39,13 +40,14 @@ import littlesummit.content.code.shape.AnglePairs;
 import littlesummit.content.code.shape.CongruentSegments;
 import littlesummit.content.code.shape.LineKinds;
 import littlesummit.content.code.shape.SelectShapes;
+import littlesummit.content.template.Templates;
 import littlesummit.core.skill.ItemSource;
 import littlesummit.core.skill.Lesson;
 import littlesummit.core.skill.Skill;
 
-/** The skills and lessons that are written as code. */
+/** The skills and lessons that ship: those written as code, and those written as templates. */
 public final class Catalogue implements ItemSource {
-    private static final List<Skill> SKILLS = List.of(
+    private static final List<Skill> WRITTEN_AS_CODE = List.of(
             new PlaceValue(),
             new CompareWhole(),
             new IntegerAddSubtract(),
@@ -74,6 +76,9 @@ public final class Catalogue implements ItemSource {
             new PolynomialFactor(),
             new BinomialExpand(),
             new RationalAnalyse());
+
+    private static final List<Skill> SKILLS = Stream.concat(WRITTEN_AS_CODE.stream(), Templates.shipped().stream())
+            .toList();
 
     private static final List<Lesson> LESSONS = List.of(
             new PercentPartsLesson(),

@@ -10,10 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
-import littlesummit.core.item.Block;
-import littlesummit.core.item.Item;
-import littlesummit.core.item.Part;
-import littlesummit.core.item.Response;
+import littlesummit.core.proof.ItemTexts;
 import littlesummit.core.skill.ItemKind;
 import littlesummit.core.skill.KindSkill;
 import littlesummit.core.skill.Skill;
@@ -75,7 +72,7 @@ class KindLawsTest {
             int steep = tier;
             long different = LongStream.range(0, SEEDS)
                     .mapToObj(seed -> TestItems.made(skill, steep, seed))
-                    .map(item -> text(item) + pictures(item))
+                    .map(ItemTexts::seen)
                     .distinct()
                     .count();
             assertTrue(different >= ITEMS, skill.id() + " tier " + tier + ": " + different);
@@ -87,9 +84,8 @@ class KindLawsTest {
     @MethodSource("skills")
     void tiersDifferInKind(KindSkill skill) {
         for (int tier = 2; tier <= 3; tier++) {
-            Set<String> below =
-                    texts(skill, tier - 1).map(KindLawsTest::blotted).collect(Collectors.toSet());
-            List<String> here = texts(skill, tier).map(KindLawsTest::blotted).toList();
+            Set<String> below = texts(skill, tier - 1).map(ItemTexts::blotted).collect(Collectors.toSet());
+            List<String> here = texts(skill, tier).map(ItemTexts::blotted).toList();
             long fromBelow = here.stream().filter(below::contains).count();
             assertTrue(
                     fromBelow <= FROM_BELOW * here.size(),
@@ -119,31 +115,6 @@ class KindLawsTest {
     }
 
     private static Stream<String> texts(Skill skill, int tier) {
-        return LongStream.range(0, SEEDS).mapToObj(seed -> text(TestItems.made(skill, tier, seed)));
-    }
-
-    /** What the student reads. */
-    private static String text(Item item) {
-        return item.stem().stream()
-                        .map(b -> switch (b) {
-                            case Block.Text(String text) -> text;
-                            case Block.Formula(String latex) -> latex;
-                            case Block.Table t -> t.toString();
-                            case Block.Picture p -> p.toString();
-                        })
-                        .collect(Collectors.joining("\n"))
-                + item.parts().stream().map(Part::prompt).toList();
-    }
-
-    /** What is shown to choose from or to draw on. */
-    private static List<String> pictures(Item item) {
-        return item.parts().stream()
-                .flatMap(part -> part.fields().stream())
-                .map(field -> field.response() instanceof Response.SelectShapes(var shapes) ? shapes.toString() : "")
-                .toList();
-    }
-
-    private static String blotted(String text) {
-        return text.replaceAll("\\d+(\\{,\\}\\d+)*", "#").replaceAll("#(, #)+", "#");
+        return LongStream.range(0, SEEDS).mapToObj(seed -> ItemTexts.read(TestItems.made(skill, tier, seed)));
     }
 }

@@ -35,6 +35,7 @@ public final class Alternatives {
             case Expr.Infinity i -> i;
             case Expr.Euler e -> e;
             case Expr.Call(Fn fn, List<Expr> args) -> new Expr.Call(fn, all(args, minus));
+            case Expr.Applied(String name, List<Expr> args) -> new Expr.Applied(name, all(args, minus));
         };
     }
 

@@ -60,6 +60,7 @@ final class Approximation {
             case Expr.Money(Expr inner) -> value(inner, at);
             case Expr.Degrees(Expr inner) -> value(inner, at);
             case Expr.PlusMinus p -> Double.NaN;
+            case Expr.Applied a -> Double.NaN;
             case Expr.Call(Fn fn, List<Expr> args) -> call(fn, args, at);
         };
     }

@@ -57,6 +57,7 @@ public final class Canonical {
             case Expr.Percent(Expr inner) -> value(inner).times(RationalFunction.of(Rational.of(1, 100)), budget);
             case Expr.Money(Expr inner) -> value(inner);
             case Expr.Degrees(Expr inner) -> value(inner);
+            case Expr.Applied a -> throw MathProblem.notSupported("a function of an author");
             case Expr.PlusMinus p -> throw MathProblem.notSupported("two values at once");
         };
     }

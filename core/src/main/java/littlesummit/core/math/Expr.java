@@ -73,6 +73,13 @@ public sealed interface Expr {
         }
     }
 
+    /** A function of an author's vocabulary, see {@link Syntax.Vocabulary}; students never write one. */
+    record Applied(String name, List<Expr> args) implements Expr {
+        public Applied {
+            args = List.copyOf(args);
+        }
+    }
+
     record Neg(Expr inner) implements Expr {}
 
     /** Two or more terms. */
@@ -178,6 +185,7 @@ public sealed interface Expr {
             case Infinity i -> List.of();
             case Euler e -> List.of();
             case Call(Fn fn, List<Expr> args) -> args;
+            case Applied(String name, List<Expr> args) -> args;
             case Neg(Expr inner) -> List.of(inner);
             case Sum(List<Expr> terms) -> terms;
             case Product(List<Expr> factors) -> factors;
@@ -217,6 +225,7 @@ public sealed interface Expr {
             case Degrees d -> new Degrees(child);
             case PlusMinus p -> new PlusMinus(child);
             case Call(Fn fn, List<Expr> args) -> new Call(fn, replaced(args, i, child));
+            case Applied(String name, List<Expr> args) -> new Applied(name, replaced(args, i, child));
             default -> this;
         };
     }

@@ -22,6 +22,7 @@ final class ExprParser {
             Kind.ABS,
             Kind.FRACTION,
             Kind.FUNCTION,
+            Kind.APPLIED,
             Kind.BOUNDED,
             Kind.EULER);
 
@@ -230,6 +231,7 @@ final class ExprParser {
         return switch (cursor.peek().kind()) {
             case NUMBER -> isChoice(1) ? choice() : number();
             case FUNCTION -> functions.call();
+            case APPLIED -> functions.applied();
             case BOUNDED -> bounded.written();
             case EULER -> {
                 cursor.take();

@@ -95,8 +95,23 @@ final class FunctionParser {
         return cursor.at(Kind.NUMBER) && cursor.peek(1).is(Kind.OPEN, "(");
     }
 
+    /** A function of the vocabulary: what it takes is for whoever works it out. */
+    Expr applied() {
+        String name = cursor.take().text();
+        return new Expr.Applied(name, arguments());
+    }
+
     /** Several arguments in brackets. */
     Expr listed(Fn fn) {
+        List<Expr> args = arguments();
+        boolean fits = fn == Fn.BINOMIAL ? args.size() == 2 : args.size() >= 2;
+        if (!fits) {
+            throw cursor.unexpected();
+        }
+        return new Expr.Call(fn, args);
+    }
+
+    private List<Expr> arguments() {
         Token open = cursor.peek();
         if (!cursor.takeIf(Kind.OPEN, "(")) {
             throw cursor.unexpected();
@@ -107,10 +122,6 @@ final class FunctionParser {
             args.add(exprs.sum());
         }
         exprs.close(open);
-        boolean fits = fn == Fn.BINOMIAL ? args.size() == 2 : args.size() >= 2;
-        if (!fits) {
-            throw cursor.unexpected();
-        }
-        return new Expr.Call(fn, args);
+        return args;
     }
 }

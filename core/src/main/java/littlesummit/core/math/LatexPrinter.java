@@ -81,6 +81,7 @@ public final class LatexPrinter {
             case Expr.Infinity i -> "\\infty ";
             case Expr.Euler e -> "e";
             case Expr.Call(Fn fn, List<Expr> args) -> call(fn, args);
+            case Expr.Applied(String name, List<Expr> args) -> "\\operatorname{" + name + "}" + listed(args);
             case Expr.Neg(Expr inner) -> "-" + term(inner);
             case Expr.PlusMinus(Expr inner) -> "\\pm " + term(inner);
             case Expr.Sum(List<Expr> terms) -> sum(terms);

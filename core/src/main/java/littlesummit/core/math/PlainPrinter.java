@@ -18,6 +18,7 @@ public final class PlainPrinter {
             case Expr.Infinity i -> "inf";
             case Expr.Euler e -> "e";
             case Expr.Call(Fn fn, List<Expr> args) -> call(fn, args);
+            case Expr.Applied(String name, List<Expr> args) -> name + "(" + commas(args) + ")";
             case Expr.Neg(Expr inner) -> "-" + term(inner);
             case Expr.PlusMinus(Expr inner) -> "±" + term(inner);
             case Expr.Sum(List<Expr> terms) -> sum(terms);
@@ -78,6 +79,10 @@ public final class PlainPrinter {
         return text.toString();
     }
 
+    private static String commas(List<Expr> args) {
+        return args.stream().map(PlainPrinter::plain).collect(Collectors.joining(", "));
+    }
+
     private static boolean isLetters(Expr expr) {
         return expr instanceof Expr.Letter || expr instanceof Expr.Power(Expr.Letter base, Expr e);
     }
@@ -101,6 +106,7 @@ public final class PlainPrinter {
             case Expr.Euler e -> plain(expr);
             case Expr.Call(Fn fn, List<Expr> args) when fn != Fn.FACTORIAL -> plain(expr);
             case Expr.Call c -> "(" + plain(expr) + ")";
+            case Expr.Applied a -> plain(expr);
             case Expr.Abs a -> plain(expr);
             case Expr.Root r -> plain(expr);
             case Expr.Mixed m -> "(" + plain(expr) + ")";

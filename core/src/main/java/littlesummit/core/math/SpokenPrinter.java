@@ -83,6 +83,8 @@ public final class SpokenPrinter {
             case Expr.Infinity i -> "infinity";
             case Expr.Euler e -> "e";
             case Expr.Call(Fn fn, List<Expr> args) -> call(fn, args);
+            case Expr.Applied(String name, List<Expr> args) ->
+                name + " of " + args.stream().map(SpokenPrinter::group).collect(Collectors.joining(" and "));
             case Expr.Neg(Expr inner) -> "negative " + group(inner);
             case Expr.PlusMinus(Expr inner) -> "plus or minus " + group(inner);
             case Expr.Sum(List<Expr> terms) -> sum(terms);

@@ -1,5 +1,6 @@
 package littlesummit.core.math;
 
+import java.util.HashSet;
 import java.util.Set;
 
 /**
@@ -12,6 +13,7 @@ import java.util.Set;
  * @param continued whether a line may start with a relation sign
  * @param naming which letter may stand before a value and an equals sign, as in {@code x = 6}
  * @param euler whether an e that is none of the letters is the number e
+ * @param vocabulary words of several letters that stand for a value or a function; only authors have any
  */
 public record Syntax(
         Set<String> letters,
@@ -20,7 +22,8 @@ public record Syntax(
         boolean sets,
         boolean continued,
         Naming naming,
-        boolean euler) {
+        boolean euler,
+        Vocabulary vocabulary) {
     public Syntax {
         letters = Set.copyOf(letters);
     }
@@ -44,41 +47,67 @@ public record Syntax(
         }
     }
 
+    /**
+     * What authors may write beyond what students type.
+     *
+     * @param names of values, such as {@code total}
+     * @param functions such as {@code mod}, each with its arguments in brackets
+     */
+    public record Vocabulary(Set<String> names, Set<String> functions) {
+        static final Vocabulary NONE = new Vocabulary(Set.of(), Set.of());
+
+        public Vocabulary {
+            names = Set.copyOf(names);
+            functions = Set.copyOf(functions);
+        }
+    }
+
     /** The same for a field that asks for these letters. */
     public Syntax asking(Set<String> names) {
-        return new Syntax(letters, grouping, units, sets, continued, new Naming(true, names), euler);
+        return new Syntax(letters, grouping, units, sets, continued, new Naming(true, names), euler, vocabulary);
     }
 
     /** The same where e is the number. */
     public Syntax withEuler() {
-        return new Syntax(letters, grouping, units, sets, continued, naming, true);
+        return new Syntax(letters, grouping, units, sets, continued, naming, true, vocabulary);
     }
 
     /** One number. */
     public static Syntax number() {
-        return new Syntax(Set.of(), true, false, false, false, Naming.ANY, false);
+        return new Syntax(Set.of(), true, false, false, false, Naming.ANY, false, Vocabulary.NONE);
     }
 
     public static Syntax expression(Set<String> letters) {
-        return new Syntax(letters, true, false, false, false, Naming.NONE, false);
+        return new Syntax(letters, true, false, false, false, Naming.NONE, false, Vocabulary.NONE);
     }
 
     /** Pairs and lists of numbers, where a comma separates. */
     public static Syntax list() {
-        return new Syntax(Set.of(), false, false, true, false, Naming.ANY, false);
+        return new Syntax(Set.of(), false, false, true, false, Naming.ANY, false, Vocabulary.NONE);
     }
 
     /** Sets of real numbers written by intervals or by conditions on a letter. */
     public static Syntax domain(Set<String> letters) {
-        return new Syntax(letters, false, false, true, false, Naming.NONE, false);
+        return new Syntax(letters, false, false, true, false, Naming.NONE, false, Vocabulary.NONE);
     }
 
     public static Syntax quantity() {
-        return new Syntax(Set.of(), true, true, false, false, Naming.ANY, false);
+        return new Syntax(Set.of(), true, true, false, false, Naming.ANY, false, Vocabulary.NONE);
     }
 
     /** A line of a student's own work. */
     public static Syntax line(Set<String> letters) {
-        return new Syntax(letters, true, false, false, true, Naming.NONE, true);
+        return new Syntax(letters, true, false, false, true, Naming.NONE, true, Vocabulary.NONE);
+    }
+
+    /**
+     * A formula or condition of an author, with names of values in it.
+     *
+     * @param letters that stand for themselves
+     */
+    public static Syntax formula(Set<String> letters, Vocabulary vocabulary) {
+        Set<String> all = new HashSet<>(letters);
+        all.addAll(vocabulary.names());
+        return new Syntax(all, false, false, true, false, Naming.NONE, false, vocabulary);
     }
 }

@@ -34,6 +34,8 @@ record Token(Kind kind, String text, int at, boolean spaced) {
         ABS,
         /** A function by its name, see {@link Fn}; {@code exp} and {@code binom} too. */
         FUNCTION,
+        /** A function of the vocabulary, see {@link Syntax.Vocabulary}. */
+        APPLIED,
         /** A sum or product with bounds: a base and a raised group follow, both in braces. */
         BOUNDED,
         /** What stands lowered, such as the base of a logarithm; it follows in braces. */

@@ -56,6 +56,9 @@ final class WordLexer {
 
     /** A run of letters: a keyword, a unit, or letters one by one with sqrt, root and pi among them. */
     void letters() {
+        if (isOfVocabulary()) {
+            return;
+        }
         int start = scan.pos;
         int stop = scan.pos;
         while (stop < scan.end
@@ -108,6 +111,27 @@ final class WordLexer {
                 oneOf(run.substring(scan.pos - start));
             }
         }
+    }
+
+    /** A name or function of an author, digits at its end included. */
+    private boolean isOfVocabulary() {
+        Syntax.Vocabulary vocabulary = scan.syntax.vocabulary();
+        if (vocabulary.names().isEmpty() && vocabulary.functions().isEmpty()) {
+            return false;
+        }
+        int start = scan.pos;
+        int stop = start;
+        while (stop < scan.end && Character.isLetterOrDigit(scan.text.charAt(stop))) {
+            stop++;
+        }
+        String word = scan.text.substring(start, stop);
+        boolean isName = vocabulary.names().contains(word);
+        if (isName || vocabulary.functions().contains(word)) {
+            scan.pos = stop;
+            scan.add(isName ? Kind.LETTER : Kind.APPLIED, word, start);
+            return true;
+        }
+        return false;
     }
 
     /** Behind a number by any of its names, before one by its code. */

@@ -76,6 +76,8 @@ final class SameForm {
             case Expr.Repeating r -> LatexPrinter.latex(r);
             case Expr.Money(Expr inner) -> print(inner);
             case Expr.Degrees(Expr inner) -> print(inner);
+            case Expr.Applied(String name, List<Expr> args) ->
+                name + args.stream().map(SameForm::print).toList();
             case Expr.Call(Fn fn, List<Expr> args) ->
                 fn + args.stream().map(SameForm::print).toList().toString();
             default ->

@@ -46,6 +46,7 @@ public final class Library {
             case Expr.Percent(Expr inner) -> "(" + text(inner) + "/100)";
             case Expr.Money(Expr inner) -> text(inner);
             case Expr.Degrees(Expr inner) -> text(inner);
+            case Expr.Applied a -> throw new IllegalArgumentException("only authors write " + a.name());
             case Expr.Infinity i -> "Infinity";
             case Expr.Euler e -> "E";
             case Expr.Call(Fn fn, var args) ->

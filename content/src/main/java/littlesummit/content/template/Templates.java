@@ -1,0 +1,35 @@
+package littlesummit.content.template;
+
+import java.util.List;
+import littlesummit.core.template.TemplateReader;
+import littlesummit.core.template.TemplateReading;
+import littlesummit.core.template.TemplateSkill;
+
+/** Skills that are written as templates: those that ship, and any other from its text. */
+public final class Templates {
+    /** Each stands in a file of its own beside this class. */
+    private static final List<String> SHIPPED = List.of("unit-rate");
+
+    private Templates() {}
+
+    /** The skills that ship as templates. */
+    public static List<TemplateSkill> shipped() {
+        return SHIPPED.stream().map(id -> shipped(id + ".yaml")).toList();
+    }
+
+    private static TemplateSkill shipped(String file) {
+        return switch (read(Resources.text(file))) {
+            case TemplateReading.Understood(var template) -> new TemplateSkill(template);
+            case TemplateReading.Wrong(var complaints) -> throw new IllegalStateException(file + ": " + complaints);
+        };
+    }
+
+    /** @param text the document, as YAML or JSON */
+    public static TemplateReading read(String text) {
+        try {
+            return TemplateReader.read(Documents.read(text), ShippedWords.LISTS);
+        } catch (Documents.Unreadable unreadable) {
+            return new TemplateReading.Wrong(List.of(unreadable.complaint()));
+        }
+    }
+}

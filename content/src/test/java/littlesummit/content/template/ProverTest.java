@@ -1,0 +1,94 @@
+package littlesummit.content.template;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
+import littlesummit.content.Catalogue;
+import littlesummit.core.proof.Finding;
+import littlesummit.core.proof.Proof;
+import littlesummit.core.proof.Prover;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The proof holds for what is sound, and finds each fault that is planted. */
+class ProverTest {
+    private static Proof prove(String text) {
+        return Prover.prove(Sample.skill(text), Proof.Progress.NONE);
+    }
+
+    @Test
+    void theSampleHoldsOverAllItsItems() {
+        Proof proof = prove(Sample.TEXT);
+        assertEquals(List.of(), proof.findings());
+        assertEquals(List.of(), proof.complaints());
+        // Seven numbers of cans and nine sizes, but for the six in which both are the same; three kinds of items.
+        long pairs = 7 * 9 - 6;
+        long left = 0;
+        for (int n = 3; n <= 9; n++) {
+            for (int size = 4; size <= 12; size++) {
+                left += n == size ? 0 : Math.min(9, size - 1);
+            }
+        }
+        assertEquals(2 * pairs + left, proof.seen());
+        assertEquals("all " + (2 * pairs + left) + " items", proof.extent());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '#',
+            value = {
+                "form: integer, answer: all} #form: integer, answer: all / 2} #The answer is not graded as right",
+                "Take {size} litres {n} times. #It is {all}. #This hint holds the answer",
+                "The litres of every can count, not the cans. #It is {all}. #said of this mistake holds the answer",
+                "math: all - value(n * size) #math: all - value(n + size) #does not follow from the one before",
+                "math: left} #math: left - 1} #does not follow from the one before",
+                "n: 3..9 #n: 3..4 #different items; a student needs 30",
+                "naive: {adds: n + size} #naive: {multiplies: n * size} #This wrong way leads to the right answer too"
+                        + " often",
+                "tiers: [3] #tiers: [2, 3] #Apart from their numbers these items are the same as in the tier below",
+                "left: 1..9 #left: one of 3, 4 #too often",
+                "All of them are full. #There are 1 cans more. #one of many",
+                "All of them are full. #All  are full. #Two spaces stand side by side",
+                "answer: all - n * size #answer: all / 0 #has no value",
+                "label: Litres left #label: ' ' #The field has no label",
+            })
+    void aPlantedFaultIsFound(String old, String changed, String sentence) {
+        Proof proof = prove(Sample.with(old.strip(), changed.strip()));
+        String all = proof.findings() + " " + proof.complaints();
+        assertTrue(!proof.holds() && all.contains(sentence.strip()) || all.contains("quotient"), all);
+    }
+
+    @Test
+    void theExampleIsTheSmallest() {
+        String text = Sample.with("Take {size} litres {n} times.", "It is {all}.");
+        Finding finding = prove(text).findings().getFirst();
+        assertEquals("filled, parts[1].hints[3]", finding.place());
+        assertTrue(finding.times() > finding.of() / 2, finding.toString());
+        assertEquals(1, finding.example().ref().tier());
+        assertTrue(
+                finding.example().stem().toString().contains("fills 3 cans with"),
+                finding.example().toString());
+    }
+
+    @Test
+    void whoWaitsIsToldAndMayEndIt() {
+        AtomicLong told = new AtomicLong();
+        Prover.prove(Sample.skill(Sample.TEXT), (seen, of) -> told.incrementAndGet() > 0);
+        assertTrue(told.get() >= 2, "told " + told);
+        Proof ended = Prover.prove(Sample.skill(Sample.TEXT), (seen, of) -> false);
+        assertTrue(ended.seen() < prove(Sample.TEXT).seen());
+    }
+
+    /** All laws of the proof over every skill that ships, written as code or as a template. */
+    @ParameterizedTest(allowZeroInvocations = true)
+    @MethodSource("littlesummit.content.template.ShippedTemplatesTest#shipped")
+    void whatShipsHolds(String id) {
+        Proof proof = Prover.prove(new Catalogue().require(id), Proof.Progress.NONE);
+        assertEquals(List.of(), proof.findings());
+        assertEquals(List.of(), proof.complaints());
+    }
+}

@@ -1,0 +1,87 @@
+package littlesummit.core.proof;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import littlesummit.core.skill.Skill;
+import littlesummit.core.template.Complaint;
+import littlesummit.core.template.TemplateSkill;
+import littlesummit.core.template.TemplateSpace;
+
+/** Looks at the items of a skill: at all of them where there are at most 50,000, else at 10,000. */
+public final class Prover {
+    private static final int SAMPLE = 10_000;
+    private static final int MOST_COMPLAINTS = 20;
+
+    private Prover() {}
+
+    /** @param progress is told now and then, and may end it */
+    public static Proof prove(Skill skill, Proof.Progress progress) {
+        return skill instanceof TemplateSkill written ? proveTemplate(written, progress) : proveCode(skill, progress);
+    }
+
+    private static List<Law> laws() {
+        return List.of(new KeyLaw(), new WordsLaw(), new HelpLaw(), new WorkedLaw(), new VarietyLaw(), new NaiveLaw());
+    }
+
+    /** What is seen on the way. */
+    private static final class Watch implements TemplateSpace.Visitor {
+        private static final int TELL_EVERY = 200;
+        private final List<Law> laws = laws();
+        private final Map<Complaint, Integer> complaints = new LinkedHashMap<>();
+        private final Proof.Progress progress;
+        private final long of;
+        private long seen;
+
+        private Watch(Proof.Progress progress, long of) {
+            this.progress = progress;
+            this.of = of;
+        }
+
+        @Override
+        public boolean item(TemplateSpace.One one) {
+            seen++;
+            laws.forEach(law -> law.see(one.item(), one.naive()));
+            return seen % TELL_EVERY != 0 || progress.at(seen, of);
+        }
+
+        @Override
+        public void unmade(Complaint complaint) {
+            if (complaints.size() < MOST_COMPLAINTS || complaints.containsKey(complaint)) {
+                complaints.merge(complaint, 1, Integer::sum);
+            }
+        }
+
+        private Proof proof(double possible) {
+            progress.at(seen, seen);
+            List<Finding> findings = new ArrayList<>();
+            laws.forEach(law -> findings.addAll(law.findings()));
+            return new Proof(seen, possible, List.copyOf(complaints.keySet()), findings);
+        }
+    }
+
+    private static Proof proveTemplate(TemplateSkill skill, Proof.Progress progress) {
+        TemplateSpace space = new TemplateSpace(skill.template());
+        TemplateSpace.Size size = space.size();
+        Watch watch = new Watch(progress, size.whole() ? Math.round(size.possible()) : SAMPLE);
+        if (size.whole()) {
+            space.all(watch);
+            return watch.proof(watch.seen);
+        }
+        space.sample(SAMPLE, watch);
+        return watch.proof(size.possible());
+    }
+
+    private static Proof proveCode(Skill skill, Proof.Progress progress) {
+        Watch watch = new Watch(progress, SAMPLE);
+        for (int tier = 1; tier <= 3; tier++) {
+            for (long seed = 0; seed < SAMPLE / 3; seed++) {
+                if (!watch.item(new TemplateSpace.One(skill.make(tier, seed), Map.of()))) {
+                    return watch.proof(Double.POSITIVE_INFINITY);
+                }
+            }
+        }
+        return watch.proof(Double.POSITIVE_INFINITY);
+    }
+}

@@ -1,0 +1,17 @@
+package littlesummit.core.template;
+
+/** An item that cannot be made with the numbers that were drawn; says where and why. */
+public final class Unmade extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    private final transient Complaint complaint;
+
+    Unmade(Place at, String sentence) {
+        super(at + ": " + sentence, null, false, false);
+        this.complaint = new Complaint(at, sentence);
+    }
+
+    public Complaint complaint() {
+        return complaint;
+    }
+}
