@@ -123,7 +123,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_1"];
+        get: operations["file_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -893,7 +893,7 @@ export interface paths {
         };
         get: operations["show_1"];
         put?: never;
-        post: operations["check_2"];
+        post: operations["check_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1083,7 +1083,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
+        get: operations["file_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1163,7 +1163,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["shelf"];
+        get: operations["shelf_1"];
         put?: never;
         post: operations["make_1"];
         delete?: never;
@@ -1453,7 +1453,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["check_1"];
+        post: operations["check_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1805,7 +1805,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["begin"];
+        post: operations["begin_1"];
         delete: operations["end"];
         options?: never;
         head?: never;
@@ -1901,8 +1901,104 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        post: operations["check_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workbench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workbench/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["draft"];
+        put: operations["write"];
+        post?: never;
+        delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workbench/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workbench/{id}/item/{tier}/{seed}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["item"];
+        put?: never;
         post: operations["check"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workbench/{id}/proof": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["proof"];
+        put?: never;
+        post: operations["prove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workbench/{id}/use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["use"];
+        delete: operations["withdraw_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1985,6 +2081,45 @@ export interface components {
         };
         BeginCheck: {
             wholeCourse: boolean;
+        };
+        Beginning: {
+            source?: string;
+            text?: string;
+        };
+        Bench: {
+            skills: components["schemas"]["OwnRow"][];
+            sources: components["schemas"]["BenchSource"][];
+        };
+        BenchComplaint: {
+            example?: components["schemas"]["ItemView"];
+            /** Format: int32 */
+            line: number;
+            /** Format: int64 */
+            of: number;
+            place: string;
+            sentence: string;
+            /** Format: int32 */
+            tier: number;
+            /** Format: int64 */
+            times: number;
+        };
+        BenchItem: {
+            faults: components["schemas"]["Fault"][];
+            item?: components["schemas"]["ItemView"];
+        };
+        BenchSource: {
+            id: string;
+            name: string;
+        };
+        BenchTrial: {
+            entries: {
+                [key: string]: string;
+            };
+            /** Format: int32 */
+            part: number;
+        };
+        BenchTried: {
+            feedback: components["schemas"]["FeedbackView"][];
         };
         Book: {
             pages: components["schemas"]["PageEntry"][];
@@ -2113,6 +2248,9 @@ export interface components {
         DoneOnPaper: {
             done: boolean;
         };
+        DraftText: {
+            text: string;
+        };
         Due: {
             assignments: components["schemas"]["DueAssignment"][];
             /** Format: date-time */
@@ -2174,6 +2312,12 @@ export interface components {
         ExtraTime: {
             /** Format: int32 */
             percent: number;
+        };
+        Fault: {
+            /** Format: int32 */
+            line: number;
+            place: string;
+            sentence: string;
         };
         FeedbackView: {
             /** Format: int32 */
@@ -2530,9 +2674,30 @@ export interface components {
         OtherClass: {
             classId: string;
         };
+        OwnDraft: {
+            faults: components["schemas"]["Fault"][];
+            id: string;
+            name: string;
+            /** @enum {string} */
+            state: "DRAFT" | "PROVED" | "IN_USE" | "CHANGED" | "WITHDRAWN";
+            tag: string;
+            text: string;
+            /** Format: int32 */
+            version: number;
+        };
         OwnLines: {
             itemId: string;
             lines: string[];
+        };
+        OwnRow: {
+            /** Format: date-time */
+            changedAt: string;
+            id: string;
+            name: string;
+            /** @enum {string} */
+            state: "DRAFT" | "PROVED" | "IN_USE" | "CHANGED" | "WITHDRAWN";
+            /** Format: int32 */
+            version: number;
         };
         Page: {
             figureUnder: boolean;
@@ -2738,6 +2903,18 @@ export interface components {
             time: components["schemas"]["DayTime"][];
             /** Format: date */
             today: string;
+        };
+        ProofView: {
+            complaints: components["schemas"]["BenchComplaint"][];
+            current: boolean;
+            extent: string;
+            holds: boolean;
+            /** Format: int64 */
+            of: number;
+            /** Format: int64 */
+            seen: number;
+            /** @enum {string} */
+            state: "NONE" | "WAITING" | "RUNNING" | "DONE";
         };
         Question: {
             answer?: string;
@@ -3634,7 +3811,7 @@ export interface operations {
             };
         };
     };
-    file_1: {
+    file_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4831,7 +5008,7 @@ export interface operations {
             };
         };
     };
-    check_2: {
+    check_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5180,7 +5357,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5293,7 +5470,7 @@ export interface operations {
             };
         };
     };
-    shelf: {
+    shelf_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5774,7 +5951,7 @@ export interface operations {
             };
         };
     };
-    check_1: {
+    check_2: {
         parameters: {
             query?: never;
             header: {
@@ -6365,7 +6542,7 @@ export interface operations {
             };
         };
     };
-    begin: {
+    begin_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6565,7 +6742,7 @@ export interface operations {
             };
         };
     };
-    check: {
+    check_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6587,6 +6764,284 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TourAnswer"];
+                };
+            };
+        };
+    };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bench"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Beginning"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnDraft"];
+                };
+            };
+        };
+    };
+    draft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnDraft"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnDraft"];
+                };
+            };
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    item: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                tier: number;
+                seed: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchItem"];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                tier: number;
+                seed: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchTrial"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchTried"];
+                };
+            };
+        };
+    };
+    proof: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProofView"];
+                };
+            };
+        };
+    };
+    prove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProofView"];
+                };
+            };
+        };
+    };
+    use: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnDraft"];
+                };
+            };
+        };
+    };
+    withdraw_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnDraft"];
                 };
             };
         };

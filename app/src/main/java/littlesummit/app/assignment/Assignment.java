@@ -26,6 +26,10 @@ public record Assignment(
         Optional<Instant> opens,
         Optional<Instant> due,
         Optional<Instant> setAt) {
+    Assignment withSkills(List<String> others) {
+        return new Assignment(id, title, others, target, policy, quiz, opens, due, setAt);
+    }
+
     /** Whether it is a quiz and nothing else. */
     public boolean isQuizOnly() {
         return target instanceof Target.Quiz;

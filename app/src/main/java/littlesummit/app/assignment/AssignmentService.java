@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
 import littlesummit.app.web.Json;
@@ -24,6 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class AssignmentService {
     private final ItemSource catalogue;
+    private final ClassCourses courses;
     private final AssignmentRepository assignments;
     private final ExceptionRepository exceptions;
     private final Json json;
@@ -34,8 +36,10 @@ public class AssignmentService {
             ExceptionRepository exceptions,
             Json json,
             Clock clock,
-            ItemSource catalogue) {
+            ItemSource catalogue,
+            ClassCourses courses) {
         this.catalogue = catalogue;
+        this.courses = courses;
         this.assignments = assignments;
         this.exceptions = exceptions;
         this.json = json;
@@ -165,7 +169,7 @@ public class AssignmentService {
      */
     @Transactional(readOnly = true, noRollbackFor = Problem.class)
     public Assignment require(Person person, String id) {
-        return OwnChoice.find(id, catalogue).orElseGet(() -> {
+        return OwnChoice.find(id, catalogue, courses.of(person.classId())).orElseGet(() -> {
             AssignmentEntity entity = entity(person, id);
             List<ForOne> own =
                     exceptions

@@ -2,6 +2,8 @@ package littlesummit.app.assignment;
 
 import java.util.List;
 import java.util.Optional;
+import littlesummit.core.curriculum.Course;
+import littlesummit.core.curriculum.CourseSkill;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import littlesummit.core.skill.ItemSource;
@@ -37,6 +39,15 @@ public final class OwnChoice {
             case CHECK -> Optional.of(open(CHECK, "Check", List.of(), new Target.Score(80)));
             case PAPER -> Optional.of(open(PAPER, "On paper", List.of(), new Target.Score(80)));
             default -> Optional.empty();
+        };
+    }
+
+    /** The same for somebody whose class may have skills of its own. */
+    static Optional<Assignment> find(String id, ItemSource catalogue, Course course) {
+        return switch (id) {
+            case SKILLS, REFRESH -> find(id, catalogue).map(own -> own.withSkills(
+                    course.skills().stream().map(CourseSkill::id).toList()));
+            default -> find(id, catalogue);
         };
     }
 

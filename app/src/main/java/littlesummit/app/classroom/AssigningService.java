@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.AssignmentService.ForOne;
@@ -19,6 +20,7 @@ import littlesummit.app.people.PeopleService.Student;
 import littlesummit.app.people.Person;
 import littlesummit.app.placement.PlacementService;
 import littlesummit.app.web.Problem;
+import littlesummit.core.curriculum.Course;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
@@ -33,6 +35,7 @@ import org.springframework.transaction.annotation.Transactional;
 class AssigningService {
     private static final String PAST = "The due date lies in the past.";
     private final ItemSource catalogue;
+    private final ClassCourses courses;
     private final PlacementService placement;
     private final AssignmentService assignments;
     private final PeopleService people;
@@ -45,8 +48,10 @@ class AssigningService {
             Overview overview,
             Clock clock,
             PlacementService placement,
-            ItemSource catalogue) {
+            ItemSource catalogue,
+            ClassCourses courses) {
         this.catalogue = catalogue;
+        this.courses = courses;
         this.placement = placement;
         this.assignments = assignments;
         this.people = people;
@@ -134,12 +139,13 @@ class AssigningService {
                         "This target is none: a score of 1 to 100, a run, a percent of a set, a quiz, or the"
                                 + " starting check."));
         boolean isCheck = target instanceof Target.Check;
+        Course course = courses.of(instructor.classId());
         if (!isCheck
                 && (wish.skills().isEmpty()
                         || wish.skills().stream().distinct().count()
                                 < wish.skills().size()
                         || wish.skills().stream()
-                                .anyMatch(id -> catalogue.find(id).isEmpty()))) {
+                                .anyMatch(id -> course.find(id).isEmpty()))) {
             throw Problem.badRequest("Choose at least one skill of the map, each once.");
         }
         if (!wish.due().isAfter(clock.instant())) {

@@ -6,12 +6,12 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.ItemViews;
 import littlesummit.app.practice.PracticeView;
 import littlesummit.app.web.Problem;
-import littlesummit.core.curriculum.Course;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.practice.PartCheck;
@@ -30,11 +30,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/gallery")
 class GalleryController {
     private final ItemSource catalogue;
-    private final Course course;
+    private final ClassCourses courses;
 
-    GalleryController(ItemSource catalogue, Course course) {
+    GalleryController(ItemSource catalogue, ClassCourses courses) {
         this.catalogue = catalogue;
-        this.course = course;
+        this.courses = courses;
     }
 
     record GallerySkill(String id, String name, String strand, List<String> prerequisites) {}
@@ -52,7 +52,7 @@ class GalleryController {
     @GetMapping
     List<GallerySkill> all(@AuthenticationPrincipal Person person) {
         Instructors.only(person);
-        Stream<GallerySkill> skills = course.skills().stream()
+        Stream<GallerySkill> skills = courses.of(person.classId()).skills().stream()
                 .map(s -> new GallerySkill(s.id(), s.name(), s.strand().title(), s.prerequisites()));
         Stream<GallerySkill> lessons = catalogue.lessons().stream()
                 .map(l -> new GallerySkill(l.id(), l.name(), "Lessons", List.of(l.teaches())));

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.classroom.ClassView.SkillChoice;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.PeopleService.Student;
@@ -16,12 +17,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** The skills that an assignment can have, and who in the class knows them already. */
 @Service
 class SkillChoices {
-    private final Course course;
+    private final ClassCourses courses;
     private final PeopleService people;
     private final PracticeRecord practice;
 
-    SkillChoices(PeopleService people, PracticeRecord practice, Course course) {
-        this.course = course;
+    SkillChoices(PeopleService people, PracticeRecord practice, ClassCourses courses) {
+        this.courses = courses;
         this.people = people;
         this.practice = practice;
     }
@@ -30,9 +31,10 @@ class SkillChoices {
     public List<SkillChoice> of(Person instructor) {
         List<String> students =
                 people.students(instructor.classId()).stream().map(Student::id).toList();
-        Map<String, Long> known = practice.known(students, practice.standings(students)).values().stream()
+        Map<String, Long> known = practice.known(instructor.classId(), students, practice.standings(students)).values().stream()
                 .flatMap(List::stream)
                 .collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
+        Course course = courses.of(instructor.classId());
         return course.skills().stream()
                 .map(s -> new SkillChoice(
                         s.id(),

@@ -4,24 +4,18 @@ import littlesummit.content.Catalogue;
 import littlesummit.content.Curricula;
 import littlesummit.core.curriculum.Course;
 import littlesummit.core.curriculum.Curriculum;
-import littlesummit.core.skill.ItemSource;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** What is there to practise. The one place of the server that says where items and courses come from. */
+/** The courses that ship. */
 @Configuration(proxyBeanMethods = false)
 class ContentConfiguration {
     @Bean
-    ItemSource itemSource() {
-        return new Catalogue();
+    Curriculum curriculum() {
+        return Curricula.shipped(new Catalogue());
     }
 
-    @Bean
-    Curriculum curriculum(ItemSource items) {
-        return Curricula.shipped(items);
-    }
-
-    /** The course of every class, until a class can choose. */
+    /** The course that ships; what a class adds to it is in {@code own}. */
     @Bean
     Course course(Curriculum curriculum) {
         return curriculum.first();

@@ -6,11 +6,11 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.Person;
 import littlesummit.app.served.SentEntries;
 import littlesummit.app.web.RequestKey;
-import littlesummit.core.curriculum.Course;
 import littlesummit.core.paper.SelfMark;
 import littlesummit.core.paper.SheetState.Standing;
 import org.springframework.http.HttpStatus;
@@ -33,10 +33,10 @@ class PaperController {
     private final PaperService paper;
     private final CopyService copies;
     private final ScaleService scales;
-    private final Course course;
+    private final ClassCourses courses;
 
-    PaperController(PaperService paper, CopyService copies, ScaleService scales, Course course) {
-        this.course = course;
+    PaperController(PaperService paper, CopyService copies, ScaleService scales, ClassCourses courses) {
+        this.courses = courses;
         this.paper = paper;
         this.copies = copies;
         this.scales = scales;
@@ -83,8 +83,8 @@ class PaperController {
 
     /** What can be printed: every skill of the course. */
     @GetMapping("/skills")
-    List<PaperSkill> skills() {
-        return course.skills().stream()
+    List<PaperSkill> skills(@AuthenticationPrincipal Person person) {
+        return courses.of(person.classId()).skills().stream()
                 .map(s -> new PaperSkill(s.id(), s.name(), s.strand().title()))
                 .toList();
     }

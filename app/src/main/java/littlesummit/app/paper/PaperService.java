@@ -70,7 +70,7 @@ public class PaperService {
         if (sheets.existsById(id)) {
             return row(person, copies.sheet(person, id));
         }
-        maker.requireFit(wanted);
+        maker.requireFit(person.classId(), wanted);
         List<Optional<String>> owners = owners(person, wanted);
         SheetEntity sheet = sheets.save(new SheetEntity(
                 id,

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.served.Dealer;
 import littlesummit.app.web.Problem;
 import littlesummit.core.item.Item;
@@ -23,20 +24,22 @@ class SheetMaker {
     private static final int DRAWN = 8;
 
     private final ItemSource catalogue;
+    private final ClassCourses courses;
     private final Dealer dealer;
 
-    SheetMaker(ItemSource catalogue, Dealer dealer) {
+    SheetMaker(ItemSource catalogue, Dealer dealer, ClassCourses courses) {
+        this.courses = courses;
         this.dealer = dealer;
         this.catalogue = catalogue;
     }
 
     /** @throws Problem for a skill that there is not, or more items than a sheet has */
-    void requireFit(NewSheet wanted) {
+    void requireFit(String classId, NewSheet wanted) {
         if (wanted.shares().stream().mapToInt(NewSheet.SheetShare::items).sum() > NewSheet.MOST_ITEMS) {
             throw Problem.badRequest("A sheet has at most " + NewSheet.MOST_ITEMS + " items. Take some away.");
         }
         if (wanted.shares().stream()
-                .anyMatch(share -> catalogue.find(share.skillId()).isEmpty())) {
+                .anyMatch(share -> courses.of(classId).find(share.skillId()).isEmpty())) {
             throw Problem.badRequest("There is no such skill.");
         }
     }

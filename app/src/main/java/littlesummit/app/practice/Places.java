@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.knowledge.KnowledgeService;
@@ -21,14 +22,14 @@ import org.springframework.stereotype.Component;
 /** Where in the application a student works on which skill, and what is known of it over all assignments. */
 @Component
 class Places {
-    private final Course course;
+    private final ClassCourses courses;
     private final PracticeLog log;
     private final AssignmentService assignments;
     private final KnowledgeService knowledge;
     private final Clock clock;
 
-    Places(PracticeLog log, AssignmentService assignments, KnowledgeService knowledge, Clock clock, Course course) {
-        this.course = course;
+    Places(PracticeLog log, AssignmentService assignments, KnowledgeService knowledge, Clock clock, ClassCourses courses) {
+        this.courses = courses;
         this.knowledge = knowledge;
         this.log = log;
         this.assignments = assignments;
@@ -98,11 +99,17 @@ class Places {
     }
 
     List<SkillMap.Node> map(Person person) {
-        return SkillMap.of(course, records(person), clock.instant());
+        return SkillMap.of(courses.of(person.classId()), records(person), clock.instant());
     }
 
-    /** @param practised standings of all of them */
-    Map<String, List<SkillMap.Node>> maps(Collection<String> personIds, List<PracticeRecord.Standing> practised) {
+    /**
+     * Of students of one class.
+     *
+     * @param practised standings of all of them
+     */
+    Map<String, List<SkillMap.Node>> maps(
+            String classId, Collection<String> personIds, List<PracticeRecord.Standing> practised) {
+        Course course = courses.of(classId);
         Map<String, Map<String, SkillMap.Record>> records = records(practised, knowledge.of(personIds));
         return personIds.stream()
                 .collect(Collectors.toMap(

@@ -204,13 +204,13 @@ public class PracticeRecord {
     }
 
     /**
-     * Skills known by each of several students.
+     * Skills known by each of several students of a class.
      *
      * @param practised their standings
      */
     @Transactional(readOnly = true)
-    public Map<String, List<String>> known(Collection<String> personIds, List<Standing> practised) {
-        return places.maps(personIds, practised).entrySet().stream()
+    public Map<String, List<String>> known(String classId, Collection<String> personIds, List<Standing> practised) {
+        return places.maps(classId, personIds, practised).entrySet().stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().stream()
                         .filter(SkillMap.Node::isKnown)
                         .map(n -> n.skill().id())

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.people.Person;
@@ -14,6 +15,7 @@ import littlesummit.app.practice.PracticeView.Offer;
 import littlesummit.app.practice.PracticeView.SkillLink;
 import littlesummit.core.curriculum.Course;
 import littlesummit.core.curriculum.CourseSkill;
+import littlesummit.core.curriculum.Strand;
 import littlesummit.core.practice.SkillMap;
 import littlesummit.core.practice.SkillState;
 import littlesummit.core.skill.ItemSource;
@@ -27,19 +29,20 @@ import org.springframework.stereotype.Component;
 @Component
 class Surroundings {
     private final ItemSource catalogue;
-    private final Course course;
+    private final ClassCourses courses;
     private final Places places;
 
     private final PracticeLog log;
 
-    Surroundings(Places places, PracticeLog log, ItemSource catalogue, Course course) {
-        this.course = course;
+    Surroundings(Places places, PracticeLog log, ItemSource catalogue, ClassCourses courses) {
+        this.courses = courses;
         this.catalogue = catalogue;
         this.places = places;
         this.log = log;
     }
 
     Around of(Place place, Assignment assignment, SkillState state) {
+        Course course = courses.of(place.person().classId());
         Optional<Lesson> lesson = catalogue.lesson(place.skillId());
         if (lesson.isPresent()) {
             String taught = lesson.get().teaches();
@@ -50,16 +53,21 @@ class Surroundings {
                     Optional.empty(),
                     Optional.empty());
         }
-        CourseSkill skill = course.require(place.skillId());
+        CourseSkill skill = course.find(place.skillId()).orElseGet(() -> outside(place.skillId()));
         return new Around(
-                state.history().isEmpty() ? missing(place.person(), skill) : List.of(),
+                state.history().isEmpty() ? missing(place.person(), skill, course) : List.of(),
                 catalogue.lessonOn(skill.id()).map(l -> new SkillLink(OwnChoice.LESSONS, l.id(), l.name())),
                 Optional.empty(),
                 state.reached() || state.reachedWaiting() ? next(place, assignment) : Optional.empty(),
-                state.offersPause() ? Optional.of(offer(place.person(), skill, state)) : Optional.empty());
+                state.offersPause() ? Optional.of(offer(place.person(), skill, state, course)) : Optional.empty());
     }
 
-    private List<SkillLink> missing(Person person, CourseSkill skill) {
+    /** A skill that the class has taken out of use, and that somebody still has. */
+    private CourseSkill outside(String skillId) {
+        return new CourseSkill(skillId, catalogue.require(skillId).name(), new Strand("", ""), List.of());
+    }
+
+    private List<SkillLink> missing(Person person, CourseSkill skill, Course course) {
         return SkillMap.missing(skill, places.records(person, skill.prerequisites())).stream()
                 .map(id -> link(OwnChoice.SKILLS, course.require(id)))
                 .toList();
@@ -82,10 +90,11 @@ class Surroundings {
         return inOrder.stream()
                 .filter(id -> !done.contains(id))
                 .findFirst()
-                .map(id -> link(assignment.id(), course.require(id)));
+                .map(id -> new SkillLink(
+                        assignment.id(), id, catalogue.require(id).name()));
     }
 
-    private Offer offer(Person person, CourseSkill skill, SkillState state) {
+    private Offer offer(Person person, CourseSkill skill, SkillState state, Course course) {
         List<SkillLink> before = skill.prerequisites().stream()
                 .map(id -> link(OwnChoice.SKILLS, course.require(id)))
                 .toList();

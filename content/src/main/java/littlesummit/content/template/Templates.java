@@ -1,6 +1,7 @@
 package littlesummit.content.template;
 
 import java.util.List;
+import java.util.Optional;
 import littlesummit.core.template.TemplateReader;
 import littlesummit.core.template.TemplateReading;
 import littlesummit.core.template.TemplateSkill;
@@ -22,6 +23,16 @@ public final class Templates {
             case TemplateReading.Understood(var template) -> new TemplateSkill(template);
             case TemplateReading.Wrong(var complaints) -> throw new IllegalStateException(file + ": " + complaints);
         };
+    }
+
+    /** The document of a skill that ships as a template; empty for any other. */
+    public static Optional<String> document(String skillId) {
+        return SHIPPED.contains(skillId) ? Optional.of(Resources.text(skillId + ".yaml")) : Optional.empty();
+    }
+
+    /** A small document to begin with, in which everything holds. */
+    public static String starter() {
+        return Resources.text("starter.yaml");
     }
 
     /** @param text the document, as YAML or JSON */

@@ -2,6 +2,7 @@ package littlesummit.core.template;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -23,6 +24,16 @@ public record Template(
         prerequisites = List.copyOf(prerequisites);
         asks = Map.copyOf(asks);
         variants = List.copyOf(variants);
+    }
+
+    /** The same under another id and version, as a school has it that keeps its own. */
+    public Template as(String id, int ofVersion) {
+        return new Template(id, name, strand, prerequisites, ofVersion, asks, variants);
+    }
+
+    /** Where a variant stands in the document. */
+    public Optional<Place> placeOf(String variantId) {
+        return variants.stream().filter(v -> v.id().equals(variantId)).map(Variant::at).findFirst();
     }
 
     List<Variant> of(int tier) {

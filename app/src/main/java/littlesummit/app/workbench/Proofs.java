@@ -1,0 +1,146 @@
+package littlesummit.app.workbench;
+
+import jakarta.annotation.PreDestroy;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.stream.Stream;
+import littlesummit.app.own.OwnSkills;
+import littlesummit.app.practice.ItemViews;
+import littlesummit.app.web.Digest;
+import littlesummit.content.template.Templates;
+import littlesummit.core.proof.Finding;
+import littlesummit.core.proof.Proof;
+import littlesummit.core.proof.Prover;
+import littlesummit.core.template.Complaint;
+import littlesummit.core.template.Template;
+import littlesummit.core.template.TemplateReading;
+import littlesummit.core.template.TemplateSkill;
+import org.springframework.stereotype.Component;
+
+/**
+ * Looks at all items of drafts, one draft after the other and beside everything else, so that no class waits for the
+ * proof of another one's skill. What is found is kept until the server stops or the draft is looked at again.
+ */
+@Component
+class Proofs {
+    private static final Duration LONGEST = Duration.ofMinutes(2);
+    private static final int MOST_COMPLAINTS = 30;
+
+    private final OwnSkills own;
+    private final Clock clock;
+    private final Map<String, Run> runs = new ConcurrentHashMap<>();
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "proofs");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        return thread;
+    });
+
+    Proofs(OwnSkills own, Clock clock) {
+        this.own = own;
+        this.clock = clock;
+    }
+
+    /**
+     * How far one has come.
+     *
+     * @param digest of the text that is looked at
+     * @param done what came of it; empty before the end
+     */
+    private record Run(
+            String digest, WorkbenchView.ProofPhase phase, long seen, long of, boolean ended, Optional<Proof> done) {}
+
+    @PreDestroy
+    void stop() {
+        worker.shutdownNow();
+    }
+
+    /** Begins to look at a draft, unless this very text is being looked at or was. */
+    WorkbenchView.ProofView start(String id, String text) {
+        String digest = Digest.of(text);
+        Run before = runs.get(id);
+        if (before == null || !before.digest().equals(digest)) {
+            if (Templates.read(text) instanceof TemplateReading.Understood(Template template)) {
+                runs.put(id, new Run(digest, WorkbenchView.ProofPhase.WAITING, 0, 0, false, Optional.empty()));
+                worker.submit(() -> run(id, digest, new TemplateSkill(template)));
+            }
+        }
+        return of(id, text);
+    }
+
+    private void run(String id, String digest, TemplateSkill skill) {
+        Instant start = clock.instant();
+        Proof proof = Prover.prove(skill, (seen, of) -> {
+            Run now = new Run(digest, WorkbenchView.ProofPhase.RUNNING, seen, of, false, Optional.empty());
+            boolean isWanted = runs.computeIfPresent(id, (key, run) -> run.digest().equals(digest) ? now : run)
+                    == now;
+            return isWanted && !Thread.currentThread().isInterrupted() && clock.instant().isBefore(start.plus(LONGEST));
+        });
+        boolean ended = !clock.instant().isBefore(start.plus(LONGEST));
+        Run done = new Run(digest, WorkbenchView.ProofPhase.DONE, proof.seen(), proof.seen(), ended, Optional.of(proof));
+        boolean isWanted =
+                runs.computeIfPresent(id, (key, run) -> run.digest().equals(digest) ? done : run) == done;
+        if (isWanted && proof.holds() && !ended) {
+            own.proved(id, digest);
+        }
+    }
+
+    /** @param text of the draft as it is now */
+    WorkbenchView.ProofView of(String id, String text) {
+        Run run = runs.get(id);
+        if (run == null) {
+            return new WorkbenchView.ProofView(WorkbenchView.ProofPhase.NONE, false, false, 0, 0, "", List.of());
+        }
+        boolean isCurrent = run.digest().equals(Digest.of(text));
+        return new WorkbenchView.ProofView(
+                run.phase(),
+                isCurrent,
+                run.done().filter(proof -> proof.holds() && !run.ended()).isPresent(),
+                run.seen(),
+                run.of(),
+                run.done().map(Proof::extent).orElse(""),
+                run.done().map(proof -> complaints(proof, text, run.ended())).orElse(List.of()));
+    }
+
+    private static List<WorkbenchView.BenchComplaint> complaints(Proof proof, String text, boolean ended) {
+        Optional<Template> template = Templates.read(text) instanceof TemplateReading.Understood(Template t)
+                ? Optional.of(t)
+                : Optional.empty();
+        Stream<WorkbenchView.BenchComplaint> late = ended
+                ? Stream.of(said(
+                        0, "", "This takes too long: after two minutes not all items had been looked at."))
+                : Stream.empty();
+        Stream<WorkbenchView.BenchComplaint> unmade = proof.complaints().stream()
+                .map((Complaint c) -> said(c.at().line(), c.at().path(), c.sentence()));
+        Stream<WorkbenchView.BenchComplaint> found =
+                proof.findings().stream().map(finding -> complaint(finding, template));
+        return Stream.of(late, unmade, found)
+                .flatMap(s -> s)
+                .limit(MOST_COMPLAINTS)
+                .toList();
+    }
+
+    private static WorkbenchView.BenchComplaint said(int line, String place, String sentence) {
+        return new WorkbenchView.BenchComplaint(line, place, sentence, 0, 0, 0, Optional.empty());
+    }
+
+    private static WorkbenchView.BenchComplaint complaint(Finding finding, Optional<Template> template) {
+        String variant = finding.place().split(",")[0];
+        int line = template.flatMap(t -> t.placeOf(variant)).map(place -> place.line()).orElse(0);
+        return new WorkbenchView.BenchComplaint(
+                line,
+                finding.place(),
+                finding.sentence(),
+                finding.times(),
+                finding.of(),
+                finding.example().ref().tier(),
+                Optional.of(ItemViews.open(finding.example())));
+    }
+}
