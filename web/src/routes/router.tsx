@@ -33,6 +33,8 @@ const PaperScreen = lazy(() => import('../features/paper/PaperScreen'));
 const NewSheetScreen = lazy(() => import('../features/paper/NewSheetScreen'));
 const CopyScreen = lazy(() => import('../features/paper/CopyScreen'));
 const StudentCopyScreen = lazy(() => import('../features/paper/StudentCopyScreen'));
+const WorkbenchScreen = lazy(() => import('../features/workbench/WorkbenchScreen'));
+const DraftScreen = lazy(() => import('../features/workbench/DraftScreen'));
 const QuestionsScreen = lazy(() => import('../features/question/QuestionsScreen'));
 
 /** A page that is loaded when it is first opened, with its title. */
@@ -80,6 +82,8 @@ export const router = createBrowserRouter([
       { path: '/paper/new', element: page('A new sheet', <NewSheetScreen />) },
       { path: '/paper/:code', element: page('', <CopyScreen />) },
       { path: '/paper/:code/:studentId', element: page('A student’s sheet', <StudentCopyScreen />) },
+      { path: '/workbench', element: page('Skills of your own', <WorkbenchScreen />) },
+      { path: '/workbench/:id', element: page('A skill of your own', <DraftScreen />) },
       { path: '/gallery', element: gallery },
       { path: '/gallery/:skillId/:tier/:seed', element: gallery },
       { path: '*', element: page('No such page', <NoPage />) },

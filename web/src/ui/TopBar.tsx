@@ -22,7 +22,8 @@ const INSTRUCTOR: [string, string][] = [
   ['/paper', 'Paper'],
   ['/handed-in', 'Work to read'],
   ['/questions', 'Questions'],
-  ['/gallery', 'Look at items'],
+  ['/gallery', 'Items'],
+  ['/workbench', 'Own skills'],
 ];
 
 /** How much waits on a page, in its name. */
@@ -65,7 +66,7 @@ export function TopBar({ children }: { children?: ReactNode }) {
           {me.data?.name}
         </NavLink>
         {me.data?.role === 'INSTRUCTOR' ? (
-          <NavLink to="/classes" className="max-w-56 truncate text-soft" title="Your classes">
+          <NavLink to="/classes" className="max-w-44 truncate text-soft" title="Your classes">
             {me.data.className}
           </NavLink>
         ) : (

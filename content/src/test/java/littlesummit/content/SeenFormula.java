@@ -18,8 +18,10 @@ record SeenFormula(String text, int[] at, double x) {
     }
 
     static double value(String latex, double x) {
-        String plain =
-                latex.replaceAll("\\\\left|\\\\right| ", "").replace("{,}", "").replace("\\cdot", "*");
+        String plain = latex.replaceAll("\\\\left|\\\\right| ", "")
+                .replace("{,}", "")
+                .replace("\\cdot", "*")
+                .replace("\\times", "*");
         return new SeenFormula(plain, new int[1], x).sum();
     }
 

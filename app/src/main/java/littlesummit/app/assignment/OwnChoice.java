@@ -45,8 +45,10 @@ public final class OwnChoice {
     /** The same for somebody whose class may have skills of its own. */
     static Optional<Assignment> find(String id, ItemSource catalogue, Course course) {
         return switch (id) {
-            case SKILLS, REFRESH -> find(id, catalogue).map(own -> own.withSkills(
-                    course.skills().stream().map(CourseSkill::id).toList()));
+            case SKILLS, REFRESH ->
+                find(id, catalogue)
+                        .map(own -> own.withSkills(
+                                course.skills().stream().map(CourseSkill::id).toList()));
             default -> find(id, catalogue);
         };
     }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import littlesummit.app.own.ClassCourses;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.AssignmentService.ForOne;
@@ -15,6 +14,7 @@ import littlesummit.app.assignment.QuizPlanDto;
 import littlesummit.app.classroom.ClassView.AssignmentRow;
 import littlesummit.app.classroom.ClassView.Assignments;
 import littlesummit.app.classroom.ClassView.ForStudent;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.PeopleService.Student;
 import littlesummit.app.people.Person;
@@ -144,8 +144,7 @@ class AssigningService {
                 && (wish.skills().isEmpty()
                         || wish.skills().stream().distinct().count()
                                 < wish.skills().size()
-                        || wish.skills().stream()
-                                .anyMatch(id -> course.find(id).isEmpty()))) {
+                        || wish.skills().stream().anyMatch(id -> course.find(id).isEmpty()))) {
             throw Problem.badRequest("Choose at least one skill of the map, each once.");
         }
         if (!wish.due().isAfter(clock.instant())) {

@@ -54,7 +54,9 @@ class GlanceService {
         Overview.Whole whole = overview.of(instructor.classId());
         List<Stuck> stuck = practice.stuck(whole.ids());
         Map<String, List<String>> known = practice.known(
-                instructor.classId(), whole.ids(), whole.students().stream().flatMap(whole::standings).toList());
+                instructor.classId(),
+                whole.ids(),
+                whole.students().stream().flatMap(whole::standings).toList());
         Instant weekAgo = whole.now().minus(WEEK);
         Map<String, List<Instant>> practised = practice.moments(whole.ids(), weekAgo);
         Map<String, List<Instant>> quizzed = quizzes.moments(whole.ids(), weekAgo);

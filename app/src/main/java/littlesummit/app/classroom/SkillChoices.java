@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import littlesummit.app.own.ClassCourses;
 import littlesummit.app.classroom.ClassView.SkillChoice;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.PeopleService.Student;
 import littlesummit.app.people.Person;
@@ -31,9 +31,10 @@ class SkillChoices {
     public List<SkillChoice> of(Person instructor) {
         List<String> students =
                 people.students(instructor.classId()).stream().map(Student::id).toList();
-        Map<String, Long> known = practice.known(instructor.classId(), students, practice.standings(students)).values().stream()
-                .flatMap(List::stream)
-                .collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
+        Map<String, Long> known =
+                practice.known(instructor.classId(), students, practice.standings(students)).values().stream()
+                        .flatMap(List::stream)
+                        .collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
         Course course = courses.of(instructor.classId());
         return course.skills().stream()
                 .map(s -> new SkillChoice(

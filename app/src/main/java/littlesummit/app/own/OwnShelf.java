@@ -52,9 +52,8 @@ class OwnShelf {
     }
 
     private Optional<TemplateSkill> read(String id) {
-        return skills.findById(id)
-                .filter(skill -> skill.version() > 0)
-                .flatMap(skill -> versions.findById(new OwnVersionEntity.Key(id, skill.version()))
-                        .flatMap(version -> OwnSkills.read(id, skill.version(), version.document())));
+        return skills.findById(id).filter(skill -> skill.version() > 0).flatMap(skill -> versions.findById(
+                        new OwnVersionEntity.Key(id, skill.version()))
+                .flatMap(version -> OwnSkills.read(id, skill.version(), version.document())));
     }
 }

@@ -27,11 +27,7 @@ public class OwnSkills {
     private final OwnShelf shelf;
     private final Clock clock;
 
-    OwnSkills(
-            OwnSkillRepository skills,
-            OwnVersionRepository versions,
-            OwnShelf shelf,
-            Clock clock) {
+    OwnSkills(OwnSkillRepository skills, OwnVersionRepository versions, OwnShelf shelf, Clock clock) {
         this.skills = skills;
         this.versions = versions;
         this.shelf = shelf;
@@ -183,8 +179,7 @@ public class OwnSkills {
     /** The skill of a document under the id that it has here; empty where it cannot be read. */
     public static Optional<TemplateSkill> read(String id, int version, String document) {
         return switch (Templates.read(document)) {
-            case TemplateReading.Understood(var template) ->
-                Optional.of(new TemplateSkill(template.as(id, version)));
+            case TemplateReading.Understood(var template) -> Optional.of(new TemplateSkill(template.as(id, version)));
             case TemplateReading.Wrong w -> Optional.empty();
         };
     }

@@ -10,10 +10,10 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import littlesummit.app.own.ClassCourses;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.knowledge.KnowledgeService;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.people.Person;
 import littlesummit.core.curriculum.Course;
 import littlesummit.core.practice.SkillMap;
@@ -28,7 +28,12 @@ class Places {
     private final KnowledgeService knowledge;
     private final Clock clock;
 
-    Places(PracticeLog log, AssignmentService assignments, KnowledgeService knowledge, Clock clock, ClassCourses courses) {
+    Places(
+            PracticeLog log,
+            AssignmentService assignments,
+            KnowledgeService knowledge,
+            Clock clock,
+            ClassCourses courses) {
         this.courses = courses;
         this.knowledge = knowledge;
         this.log = log;

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import littlesummit.app.own.ClassCourses;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.OwnChoice;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService.Place;
 import littlesummit.app.practice.PracticeView.Around;
@@ -90,8 +90,8 @@ class Surroundings {
         return inOrder.stream()
                 .filter(id -> !done.contains(id))
                 .findFirst()
-                .map(id -> new SkillLink(
-                        assignment.id(), id, catalogue.require(id).name()));
+                .map(id ->
+                        new SkillLink(assignment.id(), id, catalogue.require(id).name()));
     }
 
     private Offer offer(Person person, CourseSkill skill, SkillState state, Course course) {

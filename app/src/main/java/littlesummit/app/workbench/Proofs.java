@@ -79,14 +79,16 @@ class Proofs {
         Instant start = clock.instant();
         Proof proof = Prover.prove(skill, (seen, of) -> {
             Run now = new Run(digest, WorkbenchView.ProofPhase.RUNNING, seen, of, false, Optional.empty());
-            boolean isWanted = runs.computeIfPresent(id, (key, run) -> run.digest().equals(digest) ? now : run)
-                    == now;
-            return isWanted && !Thread.currentThread().isInterrupted() && clock.instant().isBefore(start.plus(LONGEST));
+            boolean isWanted =
+                    runs.computeIfPresent(id, (key, run) -> run.digest().equals(digest) ? now : run) == now;
+            return isWanted
+                    && !Thread.currentThread().isInterrupted()
+                    && clock.instant().isBefore(start.plus(LONGEST));
         });
         boolean ended = !clock.instant().isBefore(start.plus(LONGEST));
-        Run done = new Run(digest, WorkbenchView.ProofPhase.DONE, proof.seen(), proof.seen(), ended, Optional.of(proof));
-        boolean isWanted =
-                runs.computeIfPresent(id, (key, run) -> run.digest().equals(digest) ? done : run) == done;
+        Run done =
+                new Run(digest, WorkbenchView.ProofPhase.DONE, proof.seen(), proof.seen(), ended, Optional.of(proof));
+        boolean isWanted = runs.computeIfPresent(id, (key, run) -> run.digest().equals(digest) ? done : run) == done;
         if (isWanted && proof.holds() && !ended) {
             own.proved(id, digest);
         }
@@ -114,11 +116,10 @@ class Proofs {
                 ? Optional.of(t)
                 : Optional.empty();
         Stream<WorkbenchView.BenchComplaint> late = ended
-                ? Stream.of(said(
-                        0, "", "This takes too long: after two minutes not all items had been looked at."))
+                ? Stream.of(said(0, "", "This takes too long: after two minutes not all items had been looked at."))
                 : Stream.empty();
-        Stream<WorkbenchView.BenchComplaint> unmade = proof.complaints().stream()
-                .map((Complaint c) -> said(c.at().line(), c.at().path(), c.sentence()));
+        Stream<WorkbenchView.BenchComplaint> unmade =
+                proof.complaints().stream().map((Complaint c) -> said(c.at().line(), c.at().path(), c.sentence()));
         Stream<WorkbenchView.BenchComplaint> found =
                 proof.findings().stream().map(finding -> complaint(finding, template));
         return Stream.of(late, unmade, found)
@@ -133,7 +134,9 @@ class Proofs {
 
     private static WorkbenchView.BenchComplaint complaint(Finding finding, Optional<Template> template) {
         String variant = finding.place().split(",")[0];
-        int line = template.flatMap(t -> t.placeOf(variant)).map(place -> place.line()).orElse(0);
+        int line = template.flatMap(t -> t.placeOf(variant))
+                .map(place -> place.line())
+                .orElse(0);
         return new WorkbenchView.BenchComplaint(
                 line,
                 finding.place(),

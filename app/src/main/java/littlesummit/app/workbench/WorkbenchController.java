@@ -97,12 +97,13 @@ class WorkbenchController {
     }
 
     @PutMapping("/{id}")
-    OwnDraft write(
+    ResponseEntity<OwnDraft> write(
             @AuthenticationPrincipal Person person,
             @PathVariable String id,
             @RequestHeader(name = Tag.BUILT_ON, required = false) Optional<String> builtOn,
             @Valid @RequestBody DraftText written) {
-        return own.write(Instructors.only(person), id, builtOn, written.text());
+        OwnDraft draft = own.write(Instructors.only(person), id, builtOn, written.text());
+        return ResponseEntity.ok().eTag(draft.tag()).body(draft);
     }
 
     @DeleteMapping("/{id}")

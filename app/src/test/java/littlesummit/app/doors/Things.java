@@ -62,7 +62,9 @@ record Things(Map<String, String> ids) {
                         .body()
                         .at("/id")
                         .asText());
-        ids.put("draft", instructor.post("/api/workbench", "{}").body().at("/id").asText());
+        ids.put(
+                "draft",
+                instructor.post("/api/workbench", "{}").body().at("/id").asText());
         sheet(owner, ids);
         return new Things(ids);
     }

@@ -71,17 +71,23 @@ class WorkbenchApiTest extends ApiTest {
         JsonNode proof = proof(id);
         assertTrue(proof.at("/holds").asBoolean() && proof.at("/current").asBoolean(), proof.toString());
         assertTrue(proof.at("/extent").asText().startsWith("all "), proof.toString());
-        assertEquals("PROVED", instructor.get("/api/workbench/" + id).body().at("/state").asText());
+        assertEquals(
+                "PROVED",
+                instructor.get("/api/workbench/" + id).body().at("/state").asText());
     }
 
     @Test
     void aCopyOfASkillThatShipsHasItsText() {
         String id = begun("{\"source\":\"unit-rate\"}");
         JsonNode draft = instructor.get("/api/workbench/" + id).body();
-        assertEquals(Templates.document("unit-rate").orElseThrow(), draft.at("/text").asText());
+        assertEquals(
+                Templates.document("unit-rate").orElseThrow(), draft.at("/text").asText());
         assertEquals("Price of one", draft.at("/name").asText());
         assertEquals(
-                404, instructor.post("/api/workbench", "{\"source\":\"mean-of-nothing\"}").status());
+                404,
+                instructor
+                        .post("/api/workbench", "{\"source\":\"mean-of-nothing\"}")
+                        .status());
     }
 
     @Test
@@ -111,7 +117,11 @@ class WorkbenchApiTest extends ApiTest {
     void aChangeOnAnOldVersionIsRefusedAndLosesNothing() {
         String id = begun("{}");
         String tag = instructor.get("/api/workbench/" + id).body().at("/tag").asText();
-        assertEquals(200, instructor.put("/api/workbench/" + id, text("skill: first"), tag).status());
+        assertEquals(
+                200,
+                instructor
+                        .put("/api/workbench/" + id, text("skill: first"), tag)
+                        .status());
         Client.Answer late = instructor.put("/api/workbench/" + id, text("skill: second"), tag);
         assertEquals(412, late.status());
         assertEquals("skill: first", late.body().at("/current/text").asText());
@@ -126,7 +136,8 @@ class WorkbenchApiTest extends ApiTest {
                 .asText()
                 .replaceAll("\\D+", " ")
                 .strip()
-                .transform(s -> Arrays.stream(s.split(" ")).mapToInt(Integer::parseInt).toArray());
+                .transform(s ->
+                        Arrays.stream(s.split(" ")).mapToInt(Integer::parseInt).toArray());
         String right = String.valueOf(numbers[0] * numbers[1]);
         String added = String.valueOf(numbers[0] + numbers[1]);
         JsonNode good = instructor
@@ -157,8 +168,14 @@ class WorkbenchApiTest extends ApiTest {
         String id = begun("{}");
         proof(id);
         write(id, Templates.starter().replace("n: 3..9", "n: 3..8"));
-        assertFalse(instructor.get("/api/workbench/" + id + "/proof").body().at("/current").asBoolean());
-        assertEquals("DRAFT", instructor.get("/api/workbench/" + id).body().at("/state").asText());
+        assertFalse(instructor
+                .get("/api/workbench/" + id + "/proof")
+                .body()
+                .at("/current")
+                .asBoolean());
+        assertEquals(
+                "DRAFT",
+                instructor.get("/api/workbench/" + id).body().at("/state").asText());
         assertEquals(409, instructor.post("/api/workbench/" + id + "/use", "").status());
     }
 
@@ -173,7 +190,8 @@ class WorkbenchApiTest extends ApiTest {
         assertEquals("A skill of mine", client.get(path).body().at("/skill").asText());
         JsonNode view = answerRight(path);
         assertTrue(view.at("/item/outcome").asText().startsWith("UNAIDED"), view.toString());
-        assertEquals(200, client.get("/api/book/" + view.at("/item/id").asText()).status());
+        assertEquals(
+                200, client.get("/api/book/" + view.at("/item/id").asText()).status());
         String own = "/api/practice/own/" + id;
         assertEquals(200, client.get(own).status(), "also by one's own choice");
         Client.Answer far = stranger.post(
@@ -193,10 +211,14 @@ class WorkbenchApiTest extends ApiTest {
                 .replace("In the cellar stand {n} crates", "Down in the cellar stand {n} crates")
                 .replace("The school gets", "The village school gets");
         write(id, changed);
-        assertEquals("CHANGED", instructor.get("/api/workbench/" + id).body().at("/state").asText());
+        assertEquals(
+                "CHANGED",
+                instructor.get("/api/workbench/" + id).body().at("/state").asText());
         assertTrue(proof(id).at("/holds").asBoolean());
         JsonNode draft = instructor.post("/api/workbench/" + id + "/use", "").body();
-        assertEquals("IN_USE 2", draft.at("/state").asText() + " " + draft.at("/version").asInt());
+        assertEquals(
+                "IN_USE 2",
+                draft.at("/state").asText() + " " + draft.at("/version").asInt());
         assertEquals(before, client.get(path).body().at("/item/stem"));
         answerRight(path);
         onward(path, "NEXT");
@@ -217,7 +239,13 @@ class WorkbenchApiTest extends ApiTest {
         assertFalse(has(client.get("/api/map").body().at("/skills"), id));
         assertTrue(answerRight(path).at("/item/outcome").asText().startsWith("UNAIDED"));
         assertEquals(200, instructor.get("/api/class/marks").status());
-        assertEquals("IN_USE", instructor.post("/api/workbench/" + id + "/use", "").body().at("/state").asText());
+        assertEquals(
+                "IN_USE",
+                instructor
+                        .post("/api/workbench/" + id + "/use", "")
+                        .body()
+                        .at("/state")
+                        .asText());
         assertTrue(has(client.get("/api/map").body().at("/skills"), id));
     }
 

@@ -9,7 +9,16 @@ import littlesummit.core.template.TemplateSkill;
 /** Skills that are written as templates: those that ship, and any other from its text. */
 public final class Templates {
     /** Each stands in a file of its own beside this class. */
-    private static final List<String> SHIPPED = List.of("unit-rate");
+    private static final List<String> SHIPPED = List.of(
+            "divide-remainder",
+            "factors-multiples",
+            "integer-multiply-divide",
+            "operation-order",
+            "time-intervals",
+            "unit-rate",
+            "fraction-add-subtract",
+            "expand-collect",
+            "equations-two-step");
 
     private Templates() {}
 

@@ -83,6 +83,21 @@ class ProverTest {
         assertTrue(ended.seen() < prove(Sample.TEXT).seen());
     }
 
+    @Test
+    void theLongestOptionIsNotAlwaysRight() {
+        String choice =
+                "field: {id: c, label: Litres, kind: choice, options: [{text: \"{n * size} litres in all the cans\","
+                        + " right: yes}, {text: \"{n + size}\", slip: a, say: No.}, {text: \"{n + 1}\", slip: b, say:"
+                        + " No.}]}";
+        String text = Sample.with("field: {id: all, label: Litres, kind: number, form: integer, answer: all}", choice)
+                .lines()
+                .filter(line -> !line.contains("slip: added") && !line.contains("naive: {adds"))
+                .reduce("", (all, line) -> all + line + "\n")
+                .replaceFirst("(?m)^ *mistakes:\n(?= *hints)", "");
+        Proof proof = prove(text);
+        assertTrue(proof.findings().toString().contains("always takes the longest option"), proof.toString());
+    }
+
     /** All laws of the proof over every skill that ships, written as code or as a template. */
     @ParameterizedTest(allowZeroInvocations = true)
     @MethodSource("littlesummit.content.template.ShippedTemplatesTest#shipped")

@@ -43,6 +43,8 @@ class TemplateReadingTest {
                 "version: 1 #version: one #version #A whole number is expected here",
                 "tier 2: What is left over. #tier 4: What #asks #“tier 2” is missing here",
                 "All of them are full. #All {of} them. #variants[1].stem[1] #nothing is called “of” here",
+                "kind: number, form: integer, answer: all} #kind: choice, options: [{text: a, right: yes}]}"
+                        + " #variants[1].parts[1].mistakes[1] #each wrong option",
                 "where: [\"n != size\"] #where: [\"n + size\"] #variants[1].where[1] #should be a condition",
             })
     void aComplaintNamesThePlace(String old, String changed, String place, String sentence) {

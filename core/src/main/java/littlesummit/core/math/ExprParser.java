@@ -1,6 +1,5 @@
 package littlesummit.core.math;
 
-import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -30,6 +29,8 @@ final class ExprParser {
     private final Set<String> letters;
     private final FunctionParser functions;
     private final BoundedParser bounded;
+    private final NumberParser numbers;
+    private final RootParser roots;
     private int openBars;
 
     ExprParser(Cursor cursor, Set<String> letters) {
@@ -37,6 +38,8 @@ final class ExprParser {
         this.letters = letters;
         this.functions = new FunctionParser(cursor, this);
         this.bounded = new BoundedParser(cursor, this);
+        this.numbers = new NumberParser(cursor, this);
+        this.roots = new RootParser(cursor, this);
     }
 
     Expr sum() {
@@ -229,7 +232,7 @@ final class ExprParser {
 
     Expr primary() {
         return switch (cursor.peek().kind()) {
-            case NUMBER -> isChoice(1) ? choice() : number();
+            case NUMBER -> isChoice(1) ? choice() : numbers.number();
             case FUNCTION -> functions.call();
             case APPLIED -> functions.applied();
             case BOUNDED -> bounded.written();
@@ -237,7 +240,7 @@ final class ExprParser {
                 cursor.take();
                 yield new Expr.Euler();
             }
-            case VULGAR -> vulgar(cursor.take());
+            case VULGAR -> NumberParser.vulgar(cursor.take());
             case LETTER -> letter();
             case PI -> {
                 cursor.take();
@@ -249,12 +252,12 @@ final class ExprParser {
             }
             case OPEN -> bracket();
             case BAR -> bars();
-            case ROOT_SIGN -> rootSign();
+            case ROOT_SIGN -> roots.sign();
             case ABS -> {
                 cursor.take();
                 yield new Expr.Abs(bracket());
             }
-            case ROOT -> root();
+            case ROOT -> roots.root();
             case FRACTION -> fraction();
             default -> throw cursor.unexpected();
         };
@@ -264,14 +267,15 @@ final class ExprParser {
     private boolean isChoice(int ahead) {
         boolean isC = cursor.peek(ahead).is(Kind.LETTER, "C") && !letters.contains("C");
         return isC
-                && (ahead == 1 && isWhole(cursor.peek(0)) && isWhole(cursor.peek(2))
+                && (ahead == 1 && NumberParser.isWhole(cursor.peek(0)) && NumberParser.isWhole(cursor.peek(2))
                         || ahead == 0 && cursor.peek(1).is(Kind.OPEN, "("));
     }
 
     private Expr choice() {
-        Expr from = literal(cursor.take().text());
+        Expr from = NumberParser.literal(cursor.take().text());
         cursor.take();
-        return new Expr.Call(Fn.BINOMIAL, List.of(from, literal(cursor.take().text())));
+        return new Expr.Call(
+                Fn.BINOMIAL, List.of(from, NumberParser.literal(cursor.take().text())));
     }
 
     private Expr letter() {
@@ -304,75 +308,6 @@ final class ExprParser {
             length++;
         }
         return length > 2 && !cursor.peek(length).is(Kind.OPEN);
-    }
-
-    private Expr number() {
-        Token token = cursor.take();
-        if (token.text().endsWith(")")) {
-            return repeating(token.text());
-        }
-        int e = token.text().indexOf('e');
-        if (e >= 0) {
-            return scientific(token, e);
-        }
-        Expr.Num number = literal(token.text());
-        return number.places() == 0 && !token.text().endsWith(".") ? withFraction(number) : number;
-    }
-
-    /** {@code 2 1/3}, {@code 2⅓} and a number before a LaTeX fraction of whole numbers are mixed numbers. */
-    private Expr withFraction(Expr.Num whole) {
-        if (cursor.at(Kind.VULGAR)) {
-            Expr.Quotient part = vulgar(cursor.take());
-            return mixed(whole, part);
-        }
-        if (isWhole(cursor.peek()) && cursor.peek(1).is(Kind.DIVIDE) && isWhole(cursor.peek(2))) {
-            Expr.Num num = literal(cursor.take().text());
-            cursor.take();
-            return mixed(whole, new Expr.Quotient(num, literal(cursor.take().text())));
-        }
-        boolean latex = cursor.at(Kind.FRACTION)
-                && isWhole(cursor.peek(2))
-                && cursor.peek(3).is(Kind.CLOSE)
-                && isWhole(cursor.peek(5))
-                && cursor.peek(6).is(Kind.CLOSE);
-        return latex && fraction() instanceof Expr.Quotient q ? mixed(whole, q) : whole;
-    }
-
-    private Expr mixed(Expr.Num whole, Expr.Quotient part) {
-        if (part.num() instanceof Expr.Num n && part.den() instanceof Expr.Num d) {
-            return new Expr.Mixed(whole.digits(), n.digits(), d.digits());
-        }
-        throw cursor.unexpected();
-    }
-
-    private static boolean isWhole(Token t) {
-        return t.is(Kind.NUMBER) && t.text().chars().allMatch(c -> c >= '0' && c <= '9');
-    }
-
-    private static Expr.Num literal(String digits) {
-        int point = digits.indexOf('.');
-        return point < 0
-                ? new Expr.Num(new BigInteger(digits), 0)
-                : new Expr.Num(new BigInteger(digits.replace(".", "")), digits.length() - point - 1);
-    }
-
-    /** Written 0.3(18), with the digits that repeat in brackets. */
-    private static Expr repeating(String text) {
-        int open = text.indexOf('(');
-        int period = text.length() - open - 2;
-        Expr.Num digits = literal(text.substring(0, open) + text.substring(open + 1, text.length() - 1));
-        return new Expr.Repeating(digits.digits(), digits.places(), period);
-    }
-
-    private static Expr scientific(Token token, int e) {
-        BigInteger exponent = new BigInteger(token.text().substring(e + 1));
-        return new Expr.Product(List.of(
-                literal(token.text().substring(0, e)), new Expr.Power(Expr.Num.of(10), Expr.integer(exponent))));
-    }
-
-    private static Expr.Quotient vulgar(Token token) {
-        String[] parts = token.text().split("/");
-        return new Expr.Quotient(literal(parts[0]), literal(parts[1]));
     }
 
     Expr bracket() {
@@ -416,45 +351,7 @@ final class ExprParser {
         return new Expr.Abs(inner);
     }
 
-    private Expr rootSign() {
-        Token sign = cursor.take();
-        int index = sign.is(Kind.ROOT_SIGN, "∛") ? 3 : sign.is(Kind.ROOT_SIGN, "∜") ? 4 : 2;
-        if (sign.is(Kind.ROOT_SIGN, "\\sqrt") && cursor.at(Kind.OPEN, "[")) {
-            Token open = cursor.take();
-            index = index();
-            close(open);
-        }
-        cursor.enter();
-        Expr radicand = primary();
-        cursor.leave();
-        return new Expr.Root(index, radicand);
-    }
-
-    private Expr root() {
-        cursor.take();
-        Token open = cursor.peek();
-        if (!cursor.takeIf(Kind.OPEN, "(")) {
-            throw cursor.unexpected();
-        }
-        int index = index();
-        if (!cursor.at(Kind.COMMA)) {
-            throw cursor.unexpected();
-        }
-        cursor.take();
-        Expr radicand = sum();
-        close(open);
-        return new Expr.Root(index, radicand);
-    }
-
-    private int index() {
-        Token token = cursor.peek();
-        if (!isWhole(token) || token.text().length() > 2 || Integer.parseInt(token.text()) < 2) {
-            throw token.is(Kind.NUMBER) ? new Cursor.Stop(Problem.TOO_LARGE, token.at()) : cursor.unexpected();
-        }
-        return Integer.parseInt(cursor.take().text());
-    }
-
-    private Expr fraction() {
+    Expr fraction() {
         cursor.take();
         Expr num = argument();
         return new Expr.Quotient(num, argument());

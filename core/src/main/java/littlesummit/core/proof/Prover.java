@@ -22,7 +22,14 @@ public final class Prover {
     }
 
     private static List<Law> laws() {
-        return List.of(new KeyLaw(), new WordsLaw(), new HelpLaw(), new WorkedLaw(), new VarietyLaw(), new NaiveLaw());
+        return List.of(
+                new KeyLaw(),
+                new WordsLaw(),
+                new HelpLaw(),
+                new WorkedLaw(),
+                new VarietyLaw(),
+                new NaiveLaw(),
+                new LooksLaw());
     }
 
     /** What is seen on the way. */

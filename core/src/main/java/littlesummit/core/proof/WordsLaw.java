@@ -27,7 +27,12 @@ final class WordsLaw implements Law {
         for (int p = 0; p < item.parts().size(); p++) {
             Part part = item.parts().get(p);
             String place = ItemTexts.part(item, p);
-            part.hints().forEach(hint -> look(place + ".hints", hint, item));
+            part.hints().forEach(hint -> {
+                look(place + ".hints", hint, item);
+                if (hint.isBlank()) {
+                    findings.add(place + ".hints", "A hint says nothing here.", item);
+                }
+            });
             part.fields().forEach(field -> {
                 for (Mistake mistake : field.mistakes()) {
                     look(place + ".mistakes, " + mistake.slip(), mistake.message(), item);

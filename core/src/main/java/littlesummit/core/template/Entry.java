@@ -93,6 +93,8 @@ sealed interface Entry {
             line.append(
                     switch (piece) {
                         case TextPattern.Piece.Words(String words) -> words;
+                        case TextPattern.Piece.Written(Formula formula, Look.Clock clock) ->
+                            TextPattern.written(formula, clock, evaluator);
                         case TextPattern.Piece.Written(Formula formula, Look look) ->
                             plain(evaluator.value(formula), formula);
                         case TextPattern.Piece.Mathematics(Formula formula) ->

@@ -36,6 +36,9 @@ final class FieldReader {
         Keys keys = Keys.of(field, "A field");
         String kindName = keys.text("kind");
         if (kindName.equals("choice")) {
+            ofPart.stream().findFirst().ifPresent(mistake -> {
+                throw new Refused(mistake.at(), "In a choice each wrong option says itself what it stands for.");
+            });
             Made<Field> choice = new ChoiceReader(names).read(keys);
             keys.end();
             return choice;

@@ -1,6 +1,7 @@
 package littlesummit.core.template;
 
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import littlesummit.core.item.Figure;
@@ -24,6 +25,10 @@ final class FigureReader {
                 "angles", plane::angles,
                 "polygons", plane::polygons,
                 "segments", plane::segments));
+    }
+
+    static Set<String> kinds() {
+        return new FigureReader(new Formula.Names(Set.of(), Set.of())).kinds.keySet();
     }
 
     Made<Figure> read(Node node) {

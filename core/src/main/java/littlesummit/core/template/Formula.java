@@ -69,7 +69,7 @@ record Formula(String text, Statement statement, Place at) {
             case BLANK -> ": there is nothing.";
             case NOT_CLOSED -> ": a bracket is not closed.";
             case INCOMPLETE -> ": it ends too early.";
-            default -> " from “" + rest + "” on.";
+            default -> rest.isBlank() ? ": it ends too early." : " from “" + rest + "” on.";
         };
     }
 

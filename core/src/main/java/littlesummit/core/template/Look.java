@@ -8,7 +8,7 @@ import littlesummit.core.skill.Tex;
 
 /** How a value is written among words: {@code {total as money}}. */
 sealed interface Look {
-    String ALL = "money, percent, fraction, mixed, plain, 2 places, one, many, a, A, list";
+    String ALL = "money, percent, fraction, mixed, plain, 2 places, clock, one, many, a, A, list";
 
     /** As one would write it: a number with commas between groups, a word that agrees. */
     record Usual() implements Look {}
@@ -29,6 +29,9 @@ sealed interface Look {
 
     /** So many digits after the point. */
     record Places(int count) implements Look {}
+
+    /** Minutes since midnight as a time of day: 845 is 14:05. */
+    record Clock() implements Look {}
 
     /** One of a word, whatever number stands before it. */
     record One() implements Look {}
@@ -52,6 +55,7 @@ sealed interface Look {
                     case "fraction" -> new Fraction();
                     case "mixed" -> new Mixed();
                     case "plain" -> new Plain();
+                    case "clock" -> new Clock();
                     case "one" -> new One();
                     case "many" -> new Many();
                     case "a" -> new WithArticle(false);
@@ -70,9 +74,18 @@ sealed interface Look {
             case Fraction f -> inline(Expr.fraction(value));
             case Mixed m -> inline(mixed(value));
             case Plain p -> inline(number.expr()).replace("$", value.signum() < 0 ? "$" : "");
+            case Clock c -> clock(value);
             case Places(int count) -> Tex.plain(exact(value, count), count);
             default -> usual(number);
         };
+    }
+
+    private static String clock(Rational minutes) {
+        if (!minutes.isInteger() || minutes.signum() < 0 || minutes.compareTo(Rational.of(24 * 60)) >= 0) {
+            throw new Stuck("time of day " + minutes + " minutes after midnight");
+        }
+        int all = minutes.intValueExact();
+        return all / 60 + ":" + (all % 60 < 10 ? "0" : "") + all % 60;
     }
 
     private static String money(Rational value) {

@@ -33,7 +33,10 @@ public record Template(
 
     /** Where a variant stands in the document. */
     public Optional<Place> placeOf(String variantId) {
-        return variants.stream().filter(v -> v.id().equals(variantId)).map(Variant::at).findFirst();
+        return variants.stream()
+                .filter(v -> v.id().equals(variantId))
+                .map(Variant::at)
+                .findFirst();
     }
 
     List<Variant> of(int tier) {

@@ -108,6 +108,10 @@ record TextPattern(List<Piece> pieces, Place at) {
         return text.toString();
     }
 
+    static String written(Formula formula, Look look, Evaluator evaluator) {
+        return written(evaluator.value(formula), look, Optional.empty(), formula);
+    }
+
     static String latex(Formula formula, Evaluator evaluator) {
         return LatexPrinter.latex(evaluator.put(formula, AsWritten.Style.LATEX));
     }

@@ -26,6 +26,8 @@ class TextPatternTest {
                 "{p as money} | p=1234.5 | \\$1,234.50",
                 "{p} litres | p=16.50 | 16.50 litres",
                 "{p as 1 place} | p=2 | 2.0",
+                "at {t as clock} | t=845 | at 14:05",
+                "at {t as clock} | t=9 | at 0:09",
                 "{n * 2} steps | n=600 | 1,200 steps",
                 "Take $a*x + b$. | a=1; b=-4 | Take $x-4$.",
                 "It costs \\$5. | n=1 | It costs \\$5.",
@@ -80,12 +82,15 @@ class TextPatternTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"{a as money} | a=1/3", "{a as 2 places} | a=0.125"})
-    void nothingIsRoundedInSilence(String text, String given) {
+            value = {
+                "{a as money} | a=1/3 | round it first",
+                "{a as 2 places} | a=0.125 | round it first",
+                "{a as clock} | a=1440 | time of day",
+            })
+    void nothingIsRoundedInSilence(String text, String given, String why) {
         Formulas formulas = Formulas.with(given);
         Unmade unmade = assertThrows(Unmade.class, () -> formulas.text(text).write(formulas.evaluator()));
         assertTrue(
-                unmade.complaint().sentence().contains("round it first"),
-                unmade.complaint().sentence());
+                unmade.complaint().sentence().contains(why), unmade.complaint().sentence());
     }
 }
