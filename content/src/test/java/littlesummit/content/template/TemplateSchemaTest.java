@@ -16,7 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** The schema takes what the reader takes, and refuses what that refuses for its shape; a validator of another house. */
+/** The schema takes what the reader takes, and refuses what that refuses for its shape; checked by another house. */
 class TemplateSchemaTest {
     private static final JsonSchema SCHEMA = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
             .getSchema(Resources.text("template.schema.json"));
