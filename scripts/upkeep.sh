@@ -61,7 +61,8 @@ restore() {
   fi
   local fresh=$data/being-restored
   rm -rf "$fresh"; mkdir -p "$fresh"
-  said=$(maintain -Dspring.datasource.url=jdbc:h2:mem:restore -Dsummit.restore="${rest[0]}" -Dsummit.restore-to="$fresh") || fail "The copy could not be looked at."
+  said=$(maintain -Dspring.datasource.url=jdbc:h2:mem:restore -Dsummit.restore="${rest[0]}" -Dsummit.restore-to="$fresh" | grep -E '^(well|WRONG)') ||
+    fail "The copy could not be looked at."
   printf '%s\n' "$said"
   if grep -q '^WRONG' <<<"$said"; then rm -rf "$fresh"; exit 1; fi
   if [ -e "$data/summit.mv.db" ]; then

@@ -17,6 +17,8 @@ public final class Templates {
             "time-intervals",
             "unit-rate",
             "fraction-add-subtract",
+            "percent-find",
+            "expressions-evaluate",
             "expand-collect",
             "equations-two-step");
 
