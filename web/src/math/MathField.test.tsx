@@ -91,10 +91,32 @@ async function shown(value: string) {
     return found ?? new FakeField();
   });
   const read = (latex: string, which = 0) => act(async () => reads.answers[which]?.(latex));
-  return { field, typed, read, draw: (now: string) => page.rerender(drawn(now)) };
+  return { field, typed, read, draw: (now: string) => page.rerender(drawn(now)), leave: () => page.unmount() };
 }
 
 describe('a math field', () => {
+  it('hands out the last key when one leaves before it was spoken of', async () => {
+    const { field, typed, leave } = await shown('');
+    field.key('2');
+    field.press('3');
+    leave();
+    expect(typed).toEqual(['2', '23']);
+  });
+
+  it('hands it out once when the window is closed', async () => {
+    const { field, typed, leave } = await shown('');
+    field.press('3');
+    window.dispatchEvent(new Event('pagehide'));
+    leave();
+    expect(typed).toEqual(['3']);
+  });
+
+  it('says nothing when one leaves and nothing was typed', async () => {
+    const { typed, leave } = await shown('x^{2}');
+    leave();
+    expect(typed).toEqual([]);
+  });
+
   it('keeps what was typed when the page is drawn once more with the value of before', async () => {
     const { field, draw } = await shown('x+101');
     field.select();

@@ -1,7 +1,7 @@
 import { type MathfieldElement as Field } from 'mathlive';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Echo } from './echo';
-import { fill, heard, know } from './fill';
+import { fill, heard, isAheadOfItsEvent, know } from './fill';
 import { attachTyping, settle, type Typing } from './typing';
 
 type Props = {
@@ -70,6 +70,21 @@ export function MathField(props: Props) {
       field?.remove();
     };
   }, [echo]);
+  /** Whoever leaves with the last key takes it along: the field would speak of it only after it is gone. */
+  useLayoutEffect(() => {
+    const take = () => {
+      const field = made.current;
+      if (field !== null && isAheadOfItsEvent(field)) {
+        heard(field);
+        latest.current.onChange(braced(field.getValue('latex')));
+      }
+    };
+    window.addEventListener('pagehide', take, { capture: true });
+    return () => {
+      window.removeEventListener('pagehide', take, { capture: true });
+      take();
+    };
+  }, []);
   return (
     <div className="min-h-14 w-full max-w-md">
       {!ready && <span className="text-soft">Opening the field.</span>}

@@ -27,7 +27,7 @@ export function heard(field: Field) {
 }
 
 /** A field says only a moment after a key that it was pressed: until then, what it holds is nobody's but that key's. */
-const isAheadOfItsEvent = (field: Field) => (known.get(field) ?? '') !== field.getValue('latex');
+export const isAheadOfItsEvent = (field: Field) => (known.get(field) ?? '') !== field.getValue('latex');
 
 /**
  * Text that was typed elsewhere is shown at once, and as mathematics as soon as the server has read it. A key that was

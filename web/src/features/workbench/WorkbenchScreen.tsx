@@ -48,12 +48,12 @@ export default function WorkbenchScreen() {
 
 function Begin({ sources }: { sources: { id: string; name: string }[] }) {
   const navigate = useNavigate();
-  const begin = useBegin((draft) => void navigate(`/workbench/${draft.id}`));
+  const { sent, begin } = useBegin((draft) => void navigate(`/workbench/${draft.id}`));
   const [source, setSource] = useState(sources[0]?.id ?? '');
   return (
     <section aria-label="Begin a skill" className="grid gap-3 rounded-slip border border-rule bg-leaf p-4">
       <div className="flex flex-wrap items-end gap-4">
-        <Button look="main" disabled={begin.isPending} onClick={() => begin.mutate({})}>
+        <Button look="main" disabled={sent.isPending} onClick={() => begin({})}>
           Begin with an example
         </Button>
         <Labelled name="or with a copy of">
@@ -65,19 +65,19 @@ function Begin({ sources }: { sources: { id: string; name: string }[] }) {
             ))}
           </select>
         </Labelled>
-        <Button disabled={begin.isPending || source === ''} onClick={() => begin.mutate({ source })}>
+        <Button disabled={sent.isPending || source === ''} onClick={() => begin({ source })}>
           Copy it
         </Button>
         <FilePicker
           label="A skill as a file"
-          accept=".yaml,.yml,.json"
-          disabled={begin.isPending}
-          onFiles={([file]) => void file?.text().then((text) => begin.mutate({ text }))}
+          accept=".yaml,.yml,.json,.xml,.zip"
+          disabled={sent.isPending}
+          onFiles={([file]) => file !== undefined && begin(file)}
         >
-          Open a file
+          Open a file, or QTI items
         </FilePicker>
       </div>
-      <Refused by={[begin]} />
+      <Refused by={[sent]} />
     </section>
   );
 }

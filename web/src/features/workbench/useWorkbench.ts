@@ -13,18 +13,36 @@ export const draftKey = (id: string) => ['workbench', id];
 /** The skills of the class, and what one can begin with. */
 export const useBench = () => useQuery({ queryKey: ['workbench'], queryFn: () => taken(api.GET('/api/workbench')) });
 
-/** Begins a skill. One that is sent again begins none besides. */
+/** A file as the server takes it: a form with one part. */
+function form(file: File) {
+  const fields = new FormData();
+  fields.append('file', file);
+  return fields;
+}
+
+/** Begins a skill: with an example, with a copy, or with what is in a file. What is sent again begins none besides. */
 export function useBegin(onDone: (draft: Draft) => void) {
   const queries = useQueryClient();
-  return useMutation({
-    mutationFn: (beginning: Beginning) =>
-      taken(api.POST('/api/workbench', { params: { header: { 'Idempotency-Key': newKey() } }, body: beginning })),
+  const sent = useMutation({
+    mutationFn: ({ beginning, key }: { beginning: Beginning | File; key: string }) => {
+      const header = { 'Idempotency-Key': key };
+      return taken(
+        beginning instanceof File
+          ? api.POST('/api/workbench/from-file', {
+              params: { header },
+              body: { file: '' },
+              bodySerializer: () => form(beginning),
+            })
+          : api.POST('/api/workbench', { params: { header }, body: beginning }),
+      );
+    },
     onSuccess: (draft) => {
       queries.setQueryData(draftKey(draft.id), draft);
       void queries.invalidateQueries({ queryKey: ['workbench'], exact: true });
       onDone(draft);
     },
   });
+  return { sent, begin: (beginning: Beginning | File) => sent.mutate({ beginning, key: newKey() }) };
 }
 
 export const useDraft = (id: string) =>

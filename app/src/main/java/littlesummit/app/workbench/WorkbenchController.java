@@ -3,9 +3,12 @@ package littlesummit.app.workbench;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import littlesummit.app.exchange.qti.in.QtiImport;
 import littlesummit.app.own.Fault;
 import littlesummit.app.own.OwnDraft;
 import littlesummit.app.own.OwnSkills;
@@ -22,6 +25,7 @@ import littlesummit.core.practice.PartCheck;
 import littlesummit.core.template.TemplateSkill;
 import littlesummit.core.template.Unmade;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -32,8 +36,10 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 
 /** Where instructors write skills of their own. */
 @RestController
@@ -88,6 +94,25 @@ class WorkbenchController {
                 .or(() -> beginning.source().map(id -> Templates.document(id)
                         .orElseThrow(() -> Problem.notFound("This skill is not written as a template."))))
                 .orElseGet(Templates::starter);
+        return own.begin(person, RequestKey.idOf(person.id(), RequestKey.valid(key)), text);
+    }
+
+    /** Begins a skill with QTI items, or with the document of a skill, out of a file. */
+    @PostMapping(path = "/from-file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    OwnDraft beginWithFile(
+            @AuthenticationPrincipal Person person,
+            @RequestHeader(RequestKey.HEADER) String key,
+            @RequestPart MultipartFile file)
+            throws IOException {
+        Instructors.only(person);
+        byte[] bytes = file.getBytes();
+        String text = QtiImport.isOne(bytes) ? QtiImport.document(bytes) : new String(bytes, StandardCharsets.UTF_8);
+        if (text.chars().anyMatch(c -> c < ' ' && "\n\r\t".indexOf(c) < 0 || c == '\uFFFD')) {
+            throw Problem.badRequest("This file is no text. A skill is a document, or a QTI file or package.");
+        }
+        if (text.length() > LONGEST) {
+            throw Problem.badRequest("A skill may have at most 200,000 characters.");
+        }
         return own.begin(person, RequestKey.idOf(person.id(), RequestKey.valid(key)), text);
     }
 

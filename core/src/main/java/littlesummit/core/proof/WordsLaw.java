@@ -51,6 +51,9 @@ final class WordsLaw implements Law {
                 findings.add(place, "“" + one.group() + "”: one of many. Write {n of one|many}.", item);
             }
         }
+        if (text.contains("(to be written)")) {
+            findings.add(place, "Something is still to be written here.", item);
+        }
         if (text.contains("  ")) {
             findings.add(place, "Two spaces stand side by side.", item);
         }

@@ -1,16 +1,12 @@
 package littlesummit.app.exchange.oneroster;
 
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import littlesummit.app.classroom.Csv;
+import littlesummit.app.exchange.zip.Unpacked;
 import littlesummit.app.web.Problem;
 
 /** The tables of a zip that somebody brings, read with limits: nothing of it is written anywhere. */
@@ -43,40 +39,16 @@ final class RosterZip {
 
     private static Map<String, String> files(byte[] bytes) {
         Map<String, String> files = new LinkedHashMap<>();
-        int entries = 0;
-        int left = MOST_BYTES;
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes), StandardCharsets.UTF_8)) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                if (++entries > MOST_ENTRIES) {
-                    throw Problem.badRequest("There are more than " + MOST_ENTRIES + " files in this zip.");
-                }
-                byte[] content = read(zip, left);
-                left -= content.length;
-                String name = plain(entry.getName());
-                if (name.endsWith(".csv")) {
-                    files.put(name, new String(content, StandardCharsets.UTF_8));
-                }
+        int entries = Unpacked.each(bytes, MOST_ENTRIES, MOST_BYTES, (path, content) -> {
+            String name = plain(path);
+            if (name.endsWith(".csv")) {
+                files.put(name, new String(content, StandardCharsets.UTF_8));
             }
-        } catch (IOException | IllegalArgumentException broken) {
-            throw Problem.badRequest("This zip cannot be read. It may be damaged, or be no zip at all.");
-        }
+        });
         if (entries == 0) {
             throw Problem.badRequest("This is no zip. A OneRoster package is a zip with tables in it.");
         }
         return files;
-    }
-
-    /** What is packed small may be large: it is counted as it comes out. */
-    private static byte[] read(ZipInputStream zip, int most) throws IOException {
-        ByteArrayOutputStream content = new ByteArrayOutputStream();
-        byte[] piece = new byte[8192];
-        for (int n = zip.read(piece); n >= 0; n = zip.read(piece)) {
-            content.write(piece, 0, n);
-            if (content.size() > most) {
-                throw Problem.badRequest("Unpacked, this zip is larger than " + MOST_BYTES / 1024 / 1024 + " MB.");
-            }
-        }
-        return content.toByteArray();
     }
 
     /** Without folders: some programs put all tables into one. */

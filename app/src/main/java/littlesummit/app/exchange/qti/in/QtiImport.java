@@ -1,0 +1,159 @@
+package littlesummit.app.exchange.qti.in;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.dataformat.yaml.YAMLGenerator;
+import com.fasterxml.jackson.dataformat.yaml.YAMLMapper;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import littlesummit.app.exchange.zip.Unpacked;
+import littlesummit.app.web.Problem;
+import org.w3c.dom.Element;
+
+/** Makes the document of a skill out of QTI items: one file, or a package of them. */
+public final class QtiImport {
+    private static final int MOST_FILES = 500;
+    private static final int MOST_BYTES = 32 * 1024 * 1024;
+    private static final int MOST_ITEMS = 60;
+    private static final YAMLMapper YAML = YAMLMapper.builder()
+            .disable(YAMLGenerator.Feature.WRITE_DOC_START_MARKER)
+            .enable(YAMLGenerator.Feature.INDENT_ARRAYS_WITH_INDICATOR)
+            .build();
+
+    private QtiImport() {}
+
+    /** Whether a file looks like one of these: a zip, or XML. */
+    public static boolean isOne(byte[] file) {
+        String start = new String(file, 0, Math.min(file.length, 200), StandardCharsets.UTF_8).stripLeading();
+        return start.startsWith("PK") || start.startsWith("<") || start.startsWith("\uFEFF<");
+    }
+
+    /**
+     * The document, with remarks at its beginning on what was left out.
+     *
+     * @throws Problem with a sentence, for what has no item in it or is too much
+     */
+    public static String document(byte[] file) {
+        List<TakenItem> items = new ArrayList<>();
+        for (Element root : roots(file)) {
+            if (QtiItemReader.isItem(root)) {
+                items.add(QtiItemReader.read(root));
+            }
+        }
+        if (items.isEmpty()) {
+            throw Problem.badRequest("There is no QTI item in this file.");
+        }
+        if (items.size() > MOST_ITEMS) {
+            throw Problem.badRequest(
+                    "There are " + items.size() + " items in this file. A skill may have " + MOST_ITEMS + " at most.");
+        }
+        if (items.stream().allMatch(item -> item.fields().isEmpty())) {
+            throw Problem.badRequest("Of no item could anything be taken over. "
+                    + String.join(" ", items.getFirst().lost()));
+        }
+        return written(items);
+    }
+
+    private static List<Element> roots(byte[] file) {
+        if (!new String(file, 0, Math.min(2, file.length), StandardCharsets.ISO_8859_1).equals("PK")) {
+            return List.of(SafeXml.root(file)
+                    .orElseThrow(() ->
+                            Problem.badRequest("This file cannot be read: it is no XML, or it has a document type.")));
+        }
+        List<Element> roots = new ArrayList<>();
+        Unpacked.each(file, MOST_FILES, MOST_BYTES, (name, content) -> {
+            if (name.endsWith(".xml")) {
+                SafeXml.root(content).ifPresent(roots::add);
+            }
+        });
+        return roots;
+    }
+
+    private static String written(List<TakenItem> items) {
+        StringBuilder remarks = new StringBuilder("# Taken from a QTI file. What still has to be written says so.\n");
+        List<Map<String, Object>> variants = new ArrayList<>();
+        for (int i = 0; i < items.size(); i++) {
+            TakenItem item = items.get(i);
+            for (String lost : item.lost()) {
+                remarks.append("# Item ")
+                        .append(i + 1)
+                        .append(" (")
+                        .append(line(item.title()))
+                        .append("): ")
+                        .append(line(lost))
+                        .append('\n');
+            }
+            if (!item.fields().isEmpty()) {
+                variants.add(variant(item, i + 1));
+            }
+        }
+        Map<String, Object> document = new LinkedHashMap<>();
+        document.put("skill", "from-a-file");
+        document.put("name", "Items from a file");
+        document.put(
+                "asks",
+                Map.of(
+                        "tier 1",
+                        QtiItemReader.TO_WRITE,
+                        "tier 2",
+                        QtiItemReader.TO_WRITE,
+                        "tier 3",
+                        QtiItemReader.TO_WRITE));
+        document.put("variants", variants);
+        try {
+            return remarks + YAML.writeValueAsString(document);
+        } catch (JsonProcessingException bug) {
+            throw new IllegalStateException(bug);
+        }
+    }
+
+    private static String line(String text) {
+        return text.replaceAll("\\s+", " ");
+    }
+
+    private static Map<String, Object> variant(TakenItem item, int number) {
+        Map<String, Object> part = new LinkedHashMap<>();
+        part.put(
+                "ask",
+                item.stem().isEmpty() ? "What is the answer?" : item.stem().getLast());
+        if (item.fields().size() == 1) {
+            part.put("field", item.fields().getFirst());
+        } else {
+            part.put("fields", numbered(item.fields()));
+        }
+        part.put(
+                "hints",
+                List.of(
+                        QtiItemReader.TO_WRITE + " What is to be looked at?",
+                        QtiItemReader.TO_WRITE + " Why?",
+                        QtiItemReader.TO_WRITE + " What is a first step?"));
+        Map<String, Object> variant = new LinkedHashMap<>();
+        variant.put("id", "item-" + number);
+        variant.put("tiers", List.of(1, 2, 3));
+        List<String> before =
+                item.stem().size() > 1 ? item.stem().subList(0, item.stem().size() - 1) : List.of();
+        variant.put(
+                "stem",
+                before.isEmpty()
+                        ? List.of(Optional.of(item.title())
+                                .filter(t -> !t.isBlank())
+                                .orElse("Item " + number))
+                        : before);
+        variant.put("parts", List.of(part));
+        return variant;
+    }
+
+    /** Several fields are told apart by their labels. */
+    private static List<Map<String, Object>> numbered(List<Map<String, Object>> fields) {
+        List<Map<String, Object>> all = new ArrayList<>();
+        for (Map<String, Object> field : fields) {
+            Map<String, Object> one = new LinkedHashMap<>(field);
+            one.put("label", "Answer " + (all.size() + 1));
+            all.add(one);
+        }
+        return all;
+    }
+}

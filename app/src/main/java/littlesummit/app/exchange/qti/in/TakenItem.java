@@ -1,0 +1,20 @@
+package littlesummit.app.exchange.qti.in;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What was taken of one item.
+ *
+ * @param title as it stands in the file
+ * @param stem sentences in the language of templates
+ * @param fields as a template has them
+ * @param lost what could not be taken over, in sentences
+ */
+record TakenItem(String title, List<String> stem, List<Map<String, Object>> fields, List<String> lost) {
+    TakenItem {
+        stem = List.copyOf(stem);
+        fields = List.copyOf(fields);
+        lost = List.copyOf(lost);
+    }
+}

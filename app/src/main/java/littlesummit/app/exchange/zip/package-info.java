@@ -1,0 +1,2 @@
+/** Zips from somebody else, unpacked with bounds. */
+package littlesummit.app.exchange.zip;
