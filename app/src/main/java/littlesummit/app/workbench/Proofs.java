@@ -14,14 +14,18 @@ import java.util.stream.Stream;
 import littlesummit.app.own.OwnSkills;
 import littlesummit.app.practice.ItemViews;
 import littlesummit.app.web.Digest;
+import littlesummit.app.workbench.WorkbenchView.ProofPhase;
 import littlesummit.content.template.Templates;
 import littlesummit.core.proof.Finding;
 import littlesummit.core.proof.Proof;
 import littlesummit.core.proof.Prover;
 import littlesummit.core.template.Complaint;
+import littlesummit.core.template.Place;
 import littlesummit.core.template.Template;
 import littlesummit.core.template.TemplateReading;
 import littlesummit.core.template.TemplateSkill;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /**
@@ -32,6 +36,9 @@ import org.springframework.stereotype.Component;
 class Proofs {
     private static final Duration LONGEST = Duration.ofMinutes(2);
     private static final int MOST_COMPLAINTS = 30;
+    private static final Logger LOG = LoggerFactory.getLogger(Proofs.class);
+    private static final Complaint UNFINISHED =
+            new Complaint(Place.WHOLE, "Not all items could be looked at. Something in the document is too much.");
 
     private final OwnSkills own;
     private final Clock clock;
@@ -54,8 +61,7 @@ class Proofs {
      * @param digest of the text that is looked at
      * @param done what came of it; empty before the end
      */
-    private record Run(
-            String digest, WorkbenchView.ProofPhase phase, long seen, long of, boolean ended, Optional<Proof> done) {}
+    private record Run(String digest, ProofPhase phase, long seen, long of, boolean ended, Optional<Proof> done) {}
 
     @PreDestroy
     void stop() {
@@ -68,7 +74,7 @@ class Proofs {
         Run before = runs.get(id);
         if (before == null || !before.digest().equals(digest)) {
             if (Templates.read(text) instanceof TemplateReading.Understood(Template template)) {
-                runs.put(id, new Run(digest, WorkbenchView.ProofPhase.WAITING, 0, 0, false, Optional.empty()));
+                runs.put(id, new Run(digest, ProofPhase.WAITING, 0, 0, false, Optional.empty()));
                 worker.submit(() -> run(id, digest, new TemplateSkill(template)));
             }
         }
@@ -77,28 +83,41 @@ class Proofs {
 
     private void run(String id, String digest, TemplateSkill skill) {
         Instant start = clock.instant();
-        Proof proof = Prover.prove(skill, (seen, of) -> {
-            Run now = new Run(digest, WorkbenchView.ProofPhase.RUNNING, seen, of, false, Optional.empty());
-            boolean isWanted =
-                    runs.computeIfPresent(id, (key, run) -> run.digest().equals(digest) ? now : run) == now;
-            return isWanted
-                    && !Thread.currentThread().isInterrupted()
-                    && clock.instant().isBefore(start.plus(LONGEST));
-        });
-        boolean ended = !clock.instant().isBefore(start.plus(LONGEST));
-        Run done =
-                new Run(digest, WorkbenchView.ProofPhase.DONE, proof.seen(), proof.seen(), ended, Optional.of(proof));
-        boolean isWanted = runs.computeIfPresent(id, (key, run) -> run.digest().equals(digest) ? done : run) == done;
-        if (isWanted && proof.holds() && !ended) {
-            own.proved(id, digest);
+        try {
+            Proof proof = Prover.prove(skill, (seen, of) -> goesOn(id, digest, start, seen, of));
+            boolean ended = isLate(start);
+            if (proof.holds() && !ended) {
+                // Noted before anybody is told that it is done, or who is told might look too early.
+                own.proved(id, digest);
+            }
+            put(id, new Run(digest, ProofPhase.DONE, proof.seen(), proof.seen(), ended, Optional.of(proof)));
+        } catch (RuntimeException | StackOverflowError unforeseen) {
+            LOG.error("The proof of {} could not be finished", id, unforeseen);
+            Proof none = new Proof(0, 0, List.of(UNFINISHED), List.of());
+            put(id, new Run(digest, ProofPhase.DONE, 0, 0, false, Optional.of(none)));
         }
+    }
+
+    private boolean goesOn(String id, String digest, Instant start, long seen, long of) {
+        return put(id, new Run(digest, ProofPhase.RUNNING, seen, of, false, Optional.empty()))
+                && !Thread.currentThread().isInterrupted()
+                && !isLate(start);
+    }
+
+    private boolean isLate(Instant start) {
+        return !clock.instant().isBefore(start.plus(LONGEST));
+    }
+
+    /** Whether it is still wanted: the draft may be looked at anew meanwhile. */
+    private boolean put(String id, Run now) {
+        return runs.computeIfPresent(id, (key, run) -> run.digest().equals(now.digest()) ? now : run) == now;
     }
 
     /** @param text of the draft as it is now */
     WorkbenchView.ProofView of(String id, String text) {
         Run run = runs.get(id);
         if (run == null) {
-            return new WorkbenchView.ProofView(WorkbenchView.ProofPhase.NONE, false, false, 0, 0, "", List.of());
+            return new WorkbenchView.ProofView(ProofPhase.NONE, false, false, 0, 0, "", List.of());
         }
         boolean isCurrent = run.digest().equals(Digest.of(text));
         return new WorkbenchView.ProofView(

@@ -17,6 +17,8 @@ import littlesummit.core.item.Item;
 import littlesummit.core.item.Layout;
 import littlesummit.core.item.Option;
 import littlesummit.core.item.Response;
+import littlesummit.core.proof.Proof;
+import littlesummit.core.proof.Prover;
 import org.junit.jupiter.api.Test;
 
 /** What a template can say comes out in the items. */
@@ -219,6 +221,19 @@ class TemplateItemsTest {
                             Grader.grade(field.answer(), field.answer().key()),
                             asked.key());
                 });
+    }
+
+    /** One number of seven leads nowhere: students get another one, and the proof says it. */
+    @Test
+    void numbersThatLeadNowhereAreDrawnAnew() {
+        String text = Sample.with("form: integer, answer: all}", "form: any, answer: all / (n - 5)}");
+        for (long seed = 0; seed < 60; seed++) {
+            assertTrue(!field(Sample.skill(text).make(1, seed)).answer().key().isEmpty());
+        }
+        assertTrue(Prover.prove(Sample.skill(text), Proof.Progress.NONE)
+                .complaints()
+                .toString()
+                .contains("divisor is zero"));
     }
 
     @Test

@@ -43,6 +43,8 @@ record Variant(
     /** How often numbers may be drawn again until the conditions hold. */
     private static final int MOST_TRIES = 500;
 
+    private static final int MOST_FAILURES = 20;
+
     /** A value that is worked out: by the first case whose condition holds. */
     record Let(List<Case> cases, Place at) {
         record Case(Optional<Formula> when, Optional<Formula> is, Texts say) {}
@@ -66,10 +68,23 @@ record Variant(
      */
     record WithNaive(Item item, Map<String, Boolean> naive) {}
 
-    /** @throws Unmade where no numbers are found, or a formula has no value */
+    /**
+     * Numbers for which nobody has seen that a formula has no value are drawn anew, so that no student stands before
+     * nothing; the proof does not do so, and says them.
+     *
+     * @throws Unmade where again and again no numbers are found, or a formula has no value
+     */
     Item make(ItemRef ref, int frame, Draw draw) {
-        return built(ref, frame, drawn(ref.tier(), count -> draw.between(0, count - 1)), draw)
-                .item();
+        for (int i = 1; ; i++) {
+            try {
+                Evaluator evaluator = drawn(ref.tier(), count -> draw.between(0, count - 1));
+                return built(ref, frame, evaluator.again(), draw).item();
+            } catch (Unmade unmade) {
+                if (i == MOST_FAILURES) {
+                    throw unmade;
+                }
+            }
+        }
     }
 
     /** Draws until the conditions hold. */
