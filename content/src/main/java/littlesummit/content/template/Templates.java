@@ -24,9 +24,15 @@ public final class Templates {
 
     private Templates() {}
 
+    /** Read once, when somebody asks first. */
+    private static final class Shipped {
+        private static final List<TemplateSkill> ALL =
+                SHIPPED.stream().map(id -> shipped(id + ".yaml")).toList();
+    }
+
     /** The skills that ship as templates. */
     public static List<TemplateSkill> shipped() {
-        return SHIPPED.stream().map(id -> shipped(id + ".yaml")).toList();
+        return Shipped.ALL;
     }
 
     private static TemplateSkill shipped(String file) {
