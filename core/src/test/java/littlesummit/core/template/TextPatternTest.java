@@ -8,6 +8,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class TextPatternTest {
+    private static void writes(String text, String given, String written) {
+        Formulas formulas = Formulas.with(given);
+        assertEquals(written, formulas.text(text).write(formulas.evaluator()));
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -36,8 +41,7 @@ class TextPatternTest {
                 "{list as list} | list=[4 7 1] | 4, 7 and 1",
             })
     void valuesAreWrittenAsOneWouldWriteThem(String text, String given, String written) {
-        Formulas formulas = Formulas.with(given);
-        assertEquals(written, formulas.text(text).write(formulas.evaluator()));
+        writes(text, given, written);
     }
 
     @ParameterizedTest
@@ -58,8 +62,7 @@ class TextPatternTest {
                 "{w as A} falls. # w=word egg/eggs/an # An egg falls.",
             })
     void wordsAgreeWithTheirNumber(String text, String given, String written) {
-        Formulas formulas = Formulas.with(given);
-        assertEquals(written, formulas.text(text).write(formulas.evaluator()));
+        writes(text, given, written);
     }
 
     @ParameterizedTest
