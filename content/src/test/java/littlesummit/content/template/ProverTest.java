@@ -97,6 +97,26 @@ class ProverTest {
         assertTrue(proof.findings().toString().contains("always takes the longest option"), proof.toString());
     }
 
+    private static String withExpressions(String wrong) {
+        return Sample.with(
+                        "field: {id: all, label: Litres, kind: number, form: integer, answer: all}",
+                        "field: {id: c, label: Litres, kind: choice, options: [{text: \"$n * size$\", right: yes},"
+                                + " {text: \""
+                                + wrong + "\", slip: a, say: No.}, {text: \"$n + 1$\", slip: b, say: No.}]}")
+                .lines()
+                .filter(line -> !line.contains("slip: added") && !line.contains("naive: {adds"))
+                .reduce("", (all, line) -> all + line + "\n")
+                .replaceFirst("(?m)^ *mistakes:\n(?= *hints)", "");
+    }
+
+    /** Three times four is 3 + 4 + 5; factors in another order always agree, and there the form is asked for. */
+    @ParameterizedTest
+    @CsvSource({"$n + size + 5$, true", "$n + size$, false", "$size * n$, false"})
+    void aWrongOptionThatIsRightForSomeNumbersIsFound(String wrong, boolean found) {
+        Proof proof = prove(withExpressions(wrong));
+        assertEquals(found, proof.findings().toString().contains("as right as the right one"), proof.toString());
+    }
+
     /** Over every skill that ships as a template, as many at a time as there are cores. */
     @Test
     void whatShipsHolds() {

@@ -24,6 +24,7 @@ public final class Prover {
     private static List<Law> laws() {
         return List.of(
                 new KeyLaw(),
+                new OptionLaw(),
                 new WordsLaw(),
                 new HelpLaw(),
                 new WorkedLaw(),
