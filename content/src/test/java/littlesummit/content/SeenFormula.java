@@ -79,7 +79,7 @@ record SeenFormula(String text, int[] at, double x) {
             return inside;
         }
         int from = at[0];
-        while (Character.isDigit(next())) {
+        while (Character.isDigit(next()) || next() == '.') {
             at[0]++;
         }
         return Double.parseDouble(text.substring(from, at[0]));

@@ -20,6 +20,7 @@ final class SeenItems {
     static final int SEEDS = Integer.getInteger("seeds", 300);
 
     private static final Pattern NUMBER = Pattern.compile("-?\\d+(?:\\.\\d+)?");
+    static final Pattern FRACTION = Pattern.compile("(\\d*)\\\\frac\\{(\\d+)}\\{(\\d+)}");
     private static final double SELDOM = 0.15;
 
     private SeenItems() {}
@@ -60,6 +61,19 @@ final class SeenItems {
                 .toArray();
     }
 
+    /** The fractions of the sentence above, with the wholes before them, in the order in which they are read. */
+    static double[] fractions(Item item) {
+        return fractions(text(item));
+    }
+
+    static double[] fractions(String text) {
+        return FRACTION.matcher(text)
+                .results()
+                .mapToDouble(m -> (m.group(1).isEmpty() ? 0 : Double.parseDouble(m.group(1)))
+                        + Double.parseDouble(m.group(2)) / Double.parseDouble(m.group(3)))
+                .toArray();
+    }
+
     /** The cells of the table above; those that are no numbers are left as they are. */
     static List<List<String>> table(Item item) {
         return item.stem().stream()
@@ -89,10 +103,15 @@ final class SeenItems {
                 .toList();
     }
 
-    /** The right answer as a number: 3/4, 25%, 2.5*10^3. */
+    /** The right answer as a number: 3/4, 2 1/4, 25%, 2.5*10^3. */
     static double value(Field field) {
         String key = field.answer().key();
         String plain = key.replace("%", "");
+        int space = plain.indexOf(' ');
+        return space < 0 ? number(plain) : number(plain.substring(0, space)) + number(plain.substring(space + 1));
+    }
+
+    private static double number(String plain) {
         String[] power = plain.split("\\*10\\^");
         String[] parts = power[0].split("/");
         double front = Double.parseDouble(parts[0]) / (parts.length > 1 ? Double.parseDouble(parts[1]) : 1);

@@ -20,7 +20,18 @@ public final class Templates {
             "percent-find",
             "expressions-evaluate",
             "expand-collect",
-            "equations-two-step");
+            "equations-two-step",
+            "fraction-multiply",
+            "fraction-divide",
+            "mixed-numbers",
+            "decimal-add-subtract",
+            "decimal-multiply-divide",
+            "ratio-table",
+            "percent-change",
+            "inequalities-linear",
+            "linear-system",
+            "fraction-compare",
+            "round-estimate");
 
     private Templates() {}
 

@@ -84,25 +84,22 @@ class ProverTest {
 
     @Test
     void theLongestOptionIsNotAlwaysRight() {
-        String choice =
-                "field: {id: c, label: Litres, kind: choice, options: [{text: \"{n * size} litres in all the cans\","
-                        + " right: yes}, {text: \"{n + size}\", slip: a, say: No.}, {text: \"{n + 1}\", slip: b, say:"
-                        + " No.}]}";
-        String text = Sample.with("field: {id: all, label: Litres, kind: number, form: integer, answer: all}", choice)
-                .lines()
-                .filter(line -> !line.contains("slip: added") && !line.contains("naive: {adds"))
-                .reduce("", (all, line) -> all + line + "\n")
-                .replaceFirst("(?m)^ *mistakes:\n(?= *hints)", "");
+        String text = withChoice("[{text: \"{n * size} litres in all the cans\", right: yes},"
+                + " {text: \"{n + size}\", slip: a, say: No.}, {text: \"{n + 1}\", slip: b, say: No.}]");
         Proof proof = prove(text);
         assertTrue(proof.findings().toString().contains("always takes the longest option"), proof.toString());
     }
 
     private static String withExpressions(String wrong) {
+        return withChoice("[{text: \"$n * size$\", right: yes}, {text: \"" + wrong
+                + "\", slip: a, say: No.}, {text: \"$n + 1$\", slip: b, say: No.}]");
+    }
+
+    /** The first part asks for one of these options. */
+    private static String withChoice(String options) {
         return Sample.with(
                         "field: {id: all, label: Litres, kind: number, form: integer, answer: all}",
-                        "field: {id: c, label: Litres, kind: choice, options: [{text: \"$n * size$\", right: yes},"
-                                + " {text: \""
-                                + wrong + "\", slip: a, say: No.}, {text: \"$n + 1$\", slip: b, say: No.}]}")
+                        "field: {id: c, label: Litres, kind: choice, options: " + options + "}")
                 .lines()
                 .filter(line -> !line.contains("slip: added") && !line.contains("naive: {adds"))
                 .reduce("", (all, line) -> all + line + "\n")
@@ -115,6 +112,17 @@ class ProverTest {
     void aWrongOptionThatIsRightForSomeNumbersIsFound(String wrong, boolean found) {
         Proof proof = prove(withExpressions(wrong));
         assertEquals(found, proof.findings().toString().contains("as right as the right one"), proof.toString());
+    }
+
+    /** With the numbers blotted out the right option is the one that speaks of all; in the second it may be either. */
+    @ParameterizedTest
+    @CsvSource({"yes, , true", "n > 5, n <= 5, false"})
+    void optionsThatAreToldByTheirWordsAreFound(String first, String second, boolean found) {
+        Proof proof =
+                prove(withChoice("[{text: \"all {n * size}\", right: " + first + ", slip: a, say: No.}, {text: \"one"
+                        + " {size}\", " + (second == null ? "" : "right: " + second + ", ")
+                        + "slip: b, say: No.}, {text: \"two {2 * size}\", slip: c, say: No.}]"));
+        assertEquals(found, proof.toString().contains("always says the same: all #"), proof.toString());
     }
 
     /** Over every skill that ships as a template, as many at a time as there are cores. */

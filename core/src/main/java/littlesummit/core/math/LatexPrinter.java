@@ -2,11 +2,15 @@ package littlesummit.core.math;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import littlesummit.core.math.Statement.Joiner;
 import littlesummit.core.math.Statement.Relation;
 
 /** Trees as LaTeX that {@link Parser} reads back to the same tree. */
 public final class LatexPrinter {
+    private static final String POINT = "\\cdot ";
+    private static final String CROSS = "\\times ";
+
     private LatexPrinter() {}
 
     public static String latex(Statement statement) {
@@ -151,14 +155,19 @@ public final class LatexPrinter {
 
     private static String product(List<Expr> factors) {
         StringBuilder text = new StringBuilder(factor(factors.getFirst()));
+        List<String> signs = IntStream.range(1, factors.size())
+                .mapToObj(i -> sign(factors.get(i - 1), factors.get(i)))
+                .toList();
         for (int i = 1; i < factors.size(); i++) {
-            text.append(sign(factors.get(i - 1), factors.get(i))).append(factor(factors.get(i)));
+            boolean isCross = signs.get(i - 1).equals(POINT) && signs.contains(CROSS);
+            text.append(isCross ? CROSS : signs.get(i - 1)).append(factor(factors.get(i)));
         }
         return text.toString();
     }
 
     /**
      * Nothing where the factors may stand side by side, else a sign: × before a power of ten or a number, · otherwise.
+     * A product that has both is written with × throughout.
      */
     private static String sign(Expr left, Expr right) {
         boolean digitsFollow = right instanceof Expr.Num
@@ -169,7 +178,7 @@ public final class LatexPrinter {
                 || right instanceof Expr.Degrees
                 || right instanceof Expr.Money;
         if (digitsFollow) {
-            return "\\times ";
+            return CROSS;
         }
         boolean plainLeft = left instanceof Expr.Num
                 || left instanceof Expr.Letter
@@ -185,7 +194,7 @@ public final class LatexPrinter {
                 || right instanceof Expr.Sum
                 || right instanceof Expr.Root
                 || right instanceof Expr.Power;
-        return plainLeft && plainRight ? "" : "\\cdot ";
+        return plainLeft && plainRight ? "" : POINT;
     }
 
     private static String factor(Expr expr) {

@@ -30,7 +30,8 @@ public final class Prover {
                 new WorkedLaw(),
                 new VarietyLaw(),
                 new NaiveLaw(),
-                new LooksLaw());
+                new LooksLaw(),
+                new WordsOfOptionsLaw());
     }
 
     /** What is seen on the way. */

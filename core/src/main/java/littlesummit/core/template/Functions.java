@@ -54,6 +54,7 @@ final class Functions {
             of("digit", 2, 2, a -> digit(a.number(0), a.whole(1).intValueExact())),
             of("num", 1, 1, a -> number(Rational.of(a.number(0).num()))),
             of("den", 1, 1, a -> number(Rational.of(a.number(0).den()))),
+            of("mixed", 1, 1, a -> written(Look.mixed(a.number(0)))),
             of("sign", 1, 1, a -> number(Rational.of(a.number(0).signum()))),
             of("primes", 1, 1, a -> primes(a.whole(0))),
             of("divisors", 1, 1, a -> divisors(a.whole(0))),

@@ -118,7 +118,8 @@ sealed interface Look {
         return inline(number.expr());
     }
 
-    private static Expr mixed(Rational value) {
+    /** With its wholes before it; a whole number, or less than a whole, as it is. */
+    static Expr mixed(Rational value) {
         Rational size = value.abs();
         if (size.isInteger() || size.compareTo(Rational.ONE) < 0) {
             return Expr.fraction(value);

@@ -54,6 +54,24 @@ class PrinterTest {
                 read, Parser.require(LatexPrinter.latex(read), Syntax.domain(Set.of("x"))), LatexPrinter.latex(read));
     }
 
+    /** One sign in a product, whatever stands beside it. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "3*(-4)*4; 3\\times \\left(-4\\right)\\times 4",
+                "-2*4*(-6); -2\\times 4\\times \\left(-6\\right)",
+                "3*(-4); 3\\cdot \\left(-4\\right)",
+                "3*4*x; 3\\times 4x",
+                "3*x; 3x"
+            })
+    void oneSignOfMultiplicationInAProduct(String typed, String latex) {
+        if (!(Parser.read(typed, LETTERS) instanceof Reading.Understood(Statement read))) {
+            throw new AssertionError(typed);
+        }
+        assertEquals(latex, LatexPrinter.latex(read));
+    }
+
     /** What is said aloud: pairs, so that a change is seen. */
     @ParameterizedTest
     @CsvSource(

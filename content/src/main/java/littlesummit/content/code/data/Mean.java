@@ -9,7 +9,7 @@ public final class Mean extends KindSkill {
         super(
                 "mean",
                 "The mean",
-                3,
+                4,
                 Tier.of(
                         "The mean of a few values, and the mean when only their sum is known.",
                         ItemKind.of(

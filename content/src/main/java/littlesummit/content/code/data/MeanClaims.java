@@ -63,7 +63,7 @@ final class MeanClaims {
                 new False(
                         "Half of the values lie below the mean.",
                         "mean-as-median",
-                        "Count how many of these values lie below it. The one in the middle is another number."),
+                        "Count how many of these values lie below it, and how many above."),
                 new False("The mean is one of the values.", "mean-as-value", "Look for it among the values."),
                 new False(
                         "If one more value of 0 came, the mean would stay as it is.",

@@ -1,5 +1,6 @@
 package littlesummit.content.code.data;
 
+import littlesummit.content.code.Divisors;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.item.Field;
@@ -86,6 +87,7 @@ final class TwoWayParts {
         Cell cell = Cell.drawn(draw, 2, 30);
         Whole whole = draw.oneOf(Whole.ALL, Whole.ROW);
         Rational share = Rational.of(cell.part(), cell.whole(whole));
+        boolean isLowest = Divisors.gcd(cell.part(), cell.whole(whole)) == 1;
         AnswerSpec answer = AnswerSpec.number(Form.Shape.FRACTION, Linear.fraction(share));
         Mistakes mistakes = Mistakes.of(answer);
         for (Whole other : Whole.values()) {
@@ -94,7 +96,9 @@ final class TwoWayParts {
         Field field = Field.typed(
                 "answer", "Fraction", "a fraction; it need not be in lowest terms", answer, mistakes.list());
         return start(ref, frame, cell, whole.question(cell.t(), cell.r(), cell.c()), whole, field)
-                .step("It may be left so or reduced.", Linear.fractionLatex(share))
+                .step(
+                        isLowest ? "It is in lowest terms." : "It may be left so or reduced.",
+                        Linear.fractionLatex(share))
                 .build();
     }
 
@@ -102,6 +106,7 @@ final class TwoWayParts {
         Cell cell = Cell.drawn(draw, draw.between(2, 3), 60);
         Whole whole = draw.oneOf(Whole.values());
         Rational share = Rational.of(cell.part(), cell.whole(whole));
+        boolean isLowest = Divisors.gcd(cell.part(), cell.whole(whole)) == 1;
         AnswerSpec answer = AnswerSpec.number(new Form.Rounded(0, true), cell.part() + "/" + cell.whole(whole))
                 .withSuffix("%");
         Mistakes mistakes = Mistakes.of(answer);

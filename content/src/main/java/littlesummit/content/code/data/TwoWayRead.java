@@ -9,7 +9,7 @@ public final class TwoWayRead extends KindSkill {
         super(
                 "two-way-read",
                 "Reading two-way tables",
-                2,
+                3,
                 Tier.of(
                         "A count or a total, and the part that a count is of all or of its row.",
                         ItemKind.of(

@@ -88,40 +88,52 @@ final class CountItem {
         return sum.equals("0") ? "" : sum.startsWith("-") ? " - " + sum.substring(1) : " + " + sum;
     }
 
-    /** ax + b = cx + b: x is 0, which is a number like any other. */
+    /** ax + b = cx + b: x is 0, which is a number like any other; or c is a, and every x fits. */
     static Item zero(ItemRef ref, String frame, Draw draw) {
         int a = draw.between(2, 9);
         int b = draw.between(-9, 12, n -> n != 0);
-        int c = draw.between(1, 12, n -> n != a);
+        boolean isSame = draw.coin();
+        int c = isSame ? a : draw.between(1, 12, n -> n != a);
         Sides s = new Sides(a, b, c, b);
-        Field field = Choices.right("one, because the coefficients of $x$ differ")
-                .wrong(
-                        "none, because nothing is left when the constants cancel",
-                        "zero-read-as-none",
-                        "When the constants cancel, an equation with $x$ is left. Which number makes it true?")
-                .wrong(
-                        "infinitely many, because the constants agree",
-                        "constants-only",
-                        "The constants alone do not decide. Compare the coefficients of $x$, too.")
-                .wrong(
-                        "none, because the coefficients of $x$ differ",
-                        "coefficients-misread",
-                        "With different coefficients, the terms with $x$ grow apart. Is there a number where they"
-                                + " meet?")
-                .shuffled("count", "Number of solutions", draw);
         Items item = Items.of(ref)
                 .text(frame)
                 .formula(s.latex())
                 .part(Part.of(
                         "Choose the answer with its reason.",
-                        field,
+                        zeroCount(isSame, draw),
                         "Take the constant away on both sides. What is left?",
                         "Zero is a number like any other: it counts as a solution when it makes the equation true.",
-                        "Is $" + Linear.latex("x", a, 0) + " = " + Linear.latex("x", c, 0) + "$ true for any $x$?"));
+                        "For which $x$ is $" + Linear.latex("x", a, 0) + " = " + Linear.latex("x", c, 0) + "$ true?"));
+        if (isSame) {
+            return item.step("Both sides are the same.", s.latex())
+                    .step("So every $x$ fits: there are infinitely many solutions.", "")
+                    .given(s.plain())
+                    .build();
+        }
         return s.steps(item)
                 .step("Zero makes both sides equal, and no other number does.", "")
                 .given(s.plain())
                 .build();
+    }
+
+    private static Field zeroCount(boolean isSame, Draw draw) {
+        String one = "one, because the coefficients of $x$ differ";
+        String all = "infinitely many, because both sides are the same";
+        return Choices.right(isSame ? all : one)
+                .wrong(
+                        isSame ? one : all,
+                        "coefficients-misread",
+                        "Compare the two coefficients of $x$ once more: are they the same?")
+                .wrong(
+                        "none, because nothing is left when the constants cancel",
+                        "zero-read-as-none",
+                        "When the constants cancel, terms with $x$ are left on both sides. Which numbers make them"
+                                + " equal?")
+                .wrong(
+                        "infinitely many, because the constants agree",
+                        "constants-only",
+                        "The constants alone do not decide. Compare the coefficients of $x$, too.")
+                .shuffled("count", "Number of solutions", draw);
     }
 
     static Item which(ItemRef ref, String frame, Draw draw) {

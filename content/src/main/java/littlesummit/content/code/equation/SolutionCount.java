@@ -9,7 +9,7 @@ public final class SolutionCount extends KindSkill {
         super(
                 "solution-count",
                 "How many solutions",
-                5,
+                6,
                 Tier.of(
                         "Coefficients and constants compared, in one equation or among four.",
                         ItemKind.of(

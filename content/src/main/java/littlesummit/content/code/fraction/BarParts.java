@@ -74,7 +74,7 @@ final class BarParts {
                 List.of(
                         "Which number belongs to the whole bar?",
                         "The whole bar is 100%. What you look for gets the question mark.",
-                        "The " + p + "% belong to " + (offKnown ? w.off() : w.left()) + "."));
+                        "The " + p + "% belongs to " + (offKnown ? w.off() : w.left()) + "."));
     }
 
     /** To scale for the eye, and no number of it is the one that is asked for next. */

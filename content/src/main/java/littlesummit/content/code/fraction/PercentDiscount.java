@@ -9,7 +9,7 @@ public final class PercentDiscount extends KindSkill {
         super(
                 "percent-discount",
                 "Reduced prices",
-                3,
+                4,
                 Tier.of(
                         "From the full price to what is paid or saved.",
                         ItemKind.of(

@@ -83,7 +83,7 @@ final class TwoChanges {
                         "Of which price is the first percent a part, and of which the second?",
                         "The second percent is a part of the price after the first change.",
                         "Take a price of \\$100: after the first change it is \\$" + (100 - down) + "."))
-                .step("First " + (100 - down) + "% are left, then " + (100 + up) + "% of that are paid.", work)
+                .step("First " + (100 - down) + "% is left, then " + (100 + up) + "% of that is paid.", work)
                 .step("Multiply: that many times the price at the start.", Tex.plain(after))
                 .step(
                         right == 0

@@ -91,7 +91,7 @@ final class MassOfOne {
                         Field.typed("mass", "Mass of one", "a number with its unit, g or kg", answer, mistakes.list()),
                         "What does the scale show, and what of it is the basket?",
                         "First take off the basket, then share what is left equally.",
-                        "The scale shows " + all + " g, and " + basket + " g of it are the basket."))
+                        "The scale shows " + all + " g, and " + basket + " g of it is the basket."))
                 .step("Take off the basket.", all + " - " + basket + " = " + count * each)
                 .step("Share what is left equally.", "\\frac{" + count * each + "}{" + count + "} = " + each)
                 .build();

@@ -59,17 +59,26 @@ final class MassOrder {
         return other;
     }
 
-    /** The largest number has the smallest unit. */
+    /** Each of the three units is the heaviest in a third of the items, whatever the numbers before it look like. */
     static Item heaviest(ItemRef ref, String frame, Draw draw) {
-        int kilos = draw.between(2, 9);
-        String right = kilos + "." + draw.between(3, 9) + " kg";
-        String grams = Words.tex(kilos * 1000L + draw.between(1, 2) * 100).replace("{,}", ",") + " g";
+        MassUnit unit = draw.oneOf(MassUnit.GRAM, MassUnit.KILOGRAM, MassUnit.TONNE);
+        int kilos = draw.between(3, 8);
+        // What is heaviest lies more than half a kilogram above the full kilograms, the others below; tonnes have none.
+        int whole = unit == MassUnit.TONNE ? kilos - 1 : kilos;
+        String inKilograms =
+                whole + "." + (unit == MassUnit.KILOGRAM ? draw.between(6, 9) : draw.between(1, 4)) + " kg";
+        int hundreds = unit == MassUnit.GRAM ? draw.between(6, 9) : draw.between(1, 4);
+        String inGrams = Words.tex(whole * 1000L + hundreds * 100 + 50).replace("{,}", ",") + " g";
+        String inTonnes = "0.00" + kilos + " t";
         String few = draw.between(1, 9) * 10 + 900 + " g";
-        String small = "0.00" + draw.between(1, 9) + " t";
-        boolean tonne = Integer.parseInt(small.substring(4, 5)) > kilos;
-        String heaviest = tonne ? small : right;
+        String heaviest =
+                switch (unit) {
+                    case GRAM -> inGrams;
+                    case TONNE -> inTonnes;
+                    default -> inKilograms;
+                };
         Choices choices = Choices.right(heaviest);
-        for (String other : List.of(right, grams, few, small)) {
+        for (String other : List.of(inKilograms, inGrams, few, inTonnes)) {
             if (!other.equals(heaviest)) {
                 choices.wrong(other, "number-alone", "Say all of them in the same unit, and compare then.");
             }

@@ -9,7 +9,7 @@ public final class MassProblems extends KindSkill {
         super(
                 "mass-problems",
                 "Equal masses",
-                4,
+                5,
                 Tier.of(
                         "Equal masses in one unit: all of them, or one of them read from a scale.",
                         ItemKind.of(

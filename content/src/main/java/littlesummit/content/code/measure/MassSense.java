@@ -9,7 +9,7 @@ public final class MassSense extends KindSkill {
         super(
                 "mass-sense",
                 "A feeling for mass",
-                3,
+                4,
                 Tier.of(
                         "One thing: its unit, or its mass.",
                         ItemKind.of(

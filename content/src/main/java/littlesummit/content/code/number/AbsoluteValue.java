@@ -9,7 +9,7 @@ public final class AbsoluteValue extends KindSkill {
         super(
                 "absolute-value",
                 "Absolute value",
-                4,
+                5,
                 Tier.of(
                         "The distance of a number from zero, and of two places from one another.",
                         ItemKind.of(
@@ -19,8 +19,8 @@ public final class AbsoluteValue extends KindSkill {
                                 PlacesApart::make,
                                 "Heights are measured from the valley floor. A cave lies at $%s$ metres, a spring at"
                                         + " $%s$ metres. How many metres of height lie between the two?",
-                                "On the pass it was $%s$ °C at night and $%s$ °C at noon. How many degrees lie between"
-                                        + " the two?",
+                                "On the pass it was $%s$ °C on Monday and $%s$ °C on Tuesday. How many degrees lie"
+                                        + " between the two?",
                                 "Two lamps hang from the bridge at $%s$ and $%s$ decimetres; the deck is at 0. How many"
                                         + " decimetres lie between them?")),
                 Tier.of(

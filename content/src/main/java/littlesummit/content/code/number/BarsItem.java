@@ -126,7 +126,9 @@ final class BarsItem {
                 .add(
                         String.valueOf(-sum.value()),
                         "sign",
-                        "The size is right. Is what you ended with on this side of zero?");
+                        isInWords
+                                ? "The size is right. Can a distance be negative?"
+                                : "The size is right. On which side of zero does it end?");
         Field field = isInWords
                 ? Field.typed("answer", "Distance", "a whole number", answer, mistakes.list())
                 : Field.typed("answer", "Value", "a whole number, with its sign", answer, mistakes.list());

@@ -9,7 +9,7 @@ public final class CompareWhole extends KindSkill {
         super(
                 "compare-whole",
                 "Comparing whole numbers",
-                6,
+                7,
                 Tier.of(
                         "Two numbers, also of unequal length, in words and with a sign; a row in order.",
                         ItemKind.of(

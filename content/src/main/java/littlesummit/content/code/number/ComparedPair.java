@@ -133,7 +133,7 @@ final class ComparedPair {
             return "Name the first place of " + Words.n(a) + " and that of " + Words.n(b) + ".";
         }
         char one = String.valueOf(a).charAt(0);
-        return "The highest places both hold a " + one + ". They agree, so go on to the next place.";
+        return "The digit in the highest place is " + one + " in both. They agree, so go on to the next place.";
     }
 
     private Part sign() {

@@ -9,7 +9,7 @@ public final class IntegerAddSubtract extends KindSkill {
         super(
                 "integer-add-subtract",
                 "Adding and subtracting signed numbers",
-                5,
+                6,
                 Tier.of(
                         "One step up or down from a number on either side of zero.",
                         ItemKind.of(
@@ -38,7 +38,7 @@ public final class IntegerAddSubtract extends KindSkill {
                         ItemKind.of(
                                 "difference",
                                 SignedDifference::make,
-                                "At night it was $%s$ °C, at noon $%s$ °C. By how many degrees did the temperature"
+                                "On Monday it was $%s$ °C, on Tuesday $%s$ °C. By how many degrees did the temperature"
                                         + " change? A fall is negative.",
                                 "The bucket in the well hung at $%s$ metres and hangs at $%s$ metres now. By how many"
                                         + " metres did its height change? A move down is negative.",

@@ -9,7 +9,7 @@ public final class ExponentRules extends KindSkill {
         super(
                 "exponent-rules",
                 "Rules for exponents",
-                3,
+                4,
                 Tier.of(
                         "One base and exponents above zero: products, quotients, powers of powers, and an exponent that"
                                 + " is missing.",

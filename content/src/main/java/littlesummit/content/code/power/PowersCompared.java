@@ -26,12 +26,14 @@ final class PowersCompared {
     private PowersCompared() {}
 
     static Item make(ItemRef ref, String frame, Draw draw) {
+        boolean isLargest = draw.coin();
+        // In a third of the items alone: else whoever always takes the negative base would be right most of the time.
+        boolean negativeBaseDecides = draw.between(1, 3) == 1;
         List<Power> powers = List.of(
                 new Power(draw.between(2, 5), -draw.between(1, 3)),
                 new Power(draw.between(6, 9), -draw.between(1, 2)),
                 new Power(draw.between(2, 9), 0),
-                new Power(-draw.between(2, 4), draw.between(2, 3)));
-        boolean isLargest = draw.coin();
+                new Power(-draw.between(2, 4), isLargest == negativeBaseDecides ? 2 : 3));
         List<Power> sorted =
                 powers.stream().sorted(Comparator.comparing(Power::value)).toList();
         if (powers.stream().map(Power::value).distinct().count() < powers.size()) {

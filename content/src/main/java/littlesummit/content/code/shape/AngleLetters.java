@@ -48,15 +48,41 @@ final class AngleLetters {
         } else {
             item.step("Beside each other they make 180 degrees.", first + " + " + second + " = 180");
         }
-        int left = opposite ? Math.abs(m - k) : m + k;
-        int right = opposite ? Math.abs(q - p) : 180 - p - q;
-        item.step("Bring the letters to one side and the numbers to the other.", term(left) + " = " + right);
-        if (left != 1) {
-            item.step("Divide.", "x = " + x);
-        }
+        solve(item, opposite ? new Sides(m, p, k, q) : new Sides(m + k, p + q, 0, 180), opposite, x);
         return item.step("Put it into angle A.", m + "\\cdot " + x + signed(p) + " = " + size)
                 .given(opposite ? first + "=" + second : first + "+" + second + "=180")
                 .build();
+    }
+
+    /** ax + b = cx + d. */
+    private record Sides(int a, int b, int c, int d) {
+        Sides withMoreOnTheLeft() {
+            return a > c ? this : new Sides(c, d, a, b);
+        }
+    }
+
+    private static void solve(Items item, Sides given, boolean opposite, int x) {
+        Sides s = given.withMoreOnTheLeft();
+        int left = s.a() - s.c();
+        if (opposite) {
+            item.step(
+                    "Take " + "$" + term(s.c()) + "$ away on both sides.",
+                    given.equals(s)
+                            ? term(left) + signed(s.b()) + " = " + s.d()
+                            : s.d() + " = " + term(left) + signed(s.b()));
+        } else if (s.b() != 0) {
+            item.step("Put like terms together.", term(left) + signed(s.b()) + " = 180");
+        } else {
+            item.step("Put like terms together.", term(left) + " = 180");
+        }
+        if (s.b() != 0) {
+            item.step(
+                    (s.b() > 0 ? "Take " + s.b() + " away" : "Add " + -s.b()) + " on both sides.",
+                    term(left) + " = " + (s.d() - s.b()));
+        }
+        if (left != 1) {
+            item.step("Divide by " + left + ".", "x = " + x);
+        }
     }
 
     private static int size(Draw draw, int letters) {

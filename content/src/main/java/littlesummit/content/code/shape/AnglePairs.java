@@ -9,7 +9,7 @@ public final class AnglePairs extends KindSkill {
         super(
                 "angle-pairs",
                 "Angles that belong together",
-                4,
+                5,
                 Tier.of(
                         "One angle at a crossing, by one relation.",
                         ItemKind.of(
