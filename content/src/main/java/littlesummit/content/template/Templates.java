@@ -31,7 +31,8 @@ public final class Templates {
             "inequalities-linear",
             "linear-system",
             "fraction-compare",
-            "round-estimate");
+            "round-estimate",
+            "quadratic-factor-solve");
 
     private Templates() {}
 
