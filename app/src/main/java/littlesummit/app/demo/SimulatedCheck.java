@@ -48,8 +48,11 @@ class SimulatedCheck {
         }
     }
 
-    /** A short check of what is due, in which some skills have become strange. */
+    /** A short check of what is due, if anything is, in which some skills have become strange. */
     void shortOne(Person person, List<String> strange) {
+        if (placement.view(person).due().isEmpty()) {
+            return;
+        }
         Optional<CheckView.RunningCheck> running =
                 placement.start(person, false).running();
         while (running.isPresent()) {

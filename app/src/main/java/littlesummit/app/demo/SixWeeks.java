@@ -38,7 +38,7 @@ class SixWeeks {
             work(person, villager, set.weeks().get(week), place);
             if (week == 0 && villager == Villager.NELA) {
                 clock.setBack(Duration.ofDays(30).minusHours(place));
-                checks.shortOne(person, List.of("line-kinds"));
+                checks.shortOne(person, List.of("tile-length"));
             }
         }
         if (villager.weeks() >= 5) {

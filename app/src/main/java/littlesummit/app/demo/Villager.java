@@ -13,7 +13,11 @@ import java.util.Locale;
  */
 record Villager(String name, int skillfulness, int weeks, boolean punctual, List<String> knew) {
     static final Villager NELA = new Villager(
-            "Nela Brisk", 85, 6, true, List.of("place-value", "compare-whole", "line-kinds", "congruent-segments"));
+            "Nela Brisk",
+            85,
+            6,
+            true,
+            List.of("place-value", "compare-whole", "tile-length", "line-kinds", "congruent-segments"));
     static final List<Villager> OTHERS = List.of(
             new Villager(
                     "Ansa Holm",

@@ -185,8 +185,8 @@ class CheckApiTest extends ClockedApiTest {
 
     @Test
     void aLaterCheckOverTheCoursePutsBackWhatIsClearlyGone() {
-        wholeCheck(Set.of("place-value", "compare-whole", "integer-add-subtract"));
-        assertTrue(with(client.get("/api/map").body(), "KNOWN").contains("integer-add-subtract"));
+        wholeCheck(Set.of("place-value", "compare-whole", "tile-length"));
+        assertTrue(with(client.get("/api/map").body(), "KNOWN").contains("tile-length"));
         String practice = assigned(new Target.Score(100), Policy.DEFAULT, "scientific-notation");
         for (int i = 0; i < 36; i++) {
             answerRight(practice);
@@ -197,10 +197,10 @@ class CheckApiTest extends ClockedApiTest {
         assertEquals("", client.get("/api/check").body().at("/refusal").textValue());
         JsonNode again = wholeCheck(Set.of("place-value", "compare-whole"));
         List<String> fell = texts(again.at("/history/0/fell"));
-        assertTrue(fell.contains(new Catalogue().require("integer-add-subtract").name()), fell.toString());
-        assertFalse(with(client.get("/api/map").body(), "KNOWN").contains("integer-add-subtract"));
+        assertTrue(fell.contains(new Catalogue().require("tile-length").name()), fell.toString());
+        assertFalse(with(client.get("/api/map").body(), "KNOWN").contains("tile-length"));
         assertTrue(with(client.get("/api/map").body(), "KNOWN").contains("place-value"));
-        assertFalse(onMap("integer-add-subtract").at("/fallenAt").isMissingNode());
+        assertFalse(onMap("tile-length").at("/fallenAt").isMissingNode());
         assertTrue(again.at("/refusal").textValue().contains("5 hours"));
     }
 
