@@ -15,6 +15,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** The proof holds for what is sound, and finds each fault that is planted. */
 class ProverTest {
+    /** Of each skill; the full run looks at ten thousand, as ./summit prove does. */
+    private static final int ITEMS = Math.max(3000, Integer.getInteger("seeds", 300));
+
     private static Proof prove(String text) {
         return Prover.prove(Sample.skill(text), Proof.Progress.NONE);
     }
@@ -59,6 +62,16 @@ class ProverTest {
         Proof proof = prove(Sample.with(old.strip(), changed.strip()));
         String all = proof.findings() + " " + proof.complaints();
         assertTrue(!proof.holds() && all.contains(sentence.strip()) || all.contains("quotient"), all);
+    }
+
+    @Test
+    void fewerItemsAreLookedAtWhereFewerAreAskedFor() {
+        Proof proof = Prover.prove(Sample.skill(Sample.TEXT), 60, Proof.Progress.NONE);
+        assertTrue(proof.seen() <= 60 && proof.seen() > 40, proof.extent());
+        assertEquals(
+                prove(Sample.TEXT).seen(),
+                Prover.prove(Sample.skill(Sample.TEXT), 150, Proof.Progress.NONE)
+                        .seen());
     }
 
     @Test
@@ -130,7 +143,7 @@ class ProverTest {
     void whatShipsHolds() {
         List<String> wrong = ShippedTemplatesTest.shipped()
                 .parallel()
-                .map(id -> Prover.prove(new Catalogue().require(id), Proof.Progress.NONE))
+                .map(id -> Prover.prove(new Catalogue().require(id), ITEMS, Proof.Progress.NONE))
                 .filter(proof -> !proof.holds())
                 .map(Proof::toString)
                 .toList();

@@ -9,6 +9,8 @@ import littlesummit.core.item.Item;
 /** No wrong way that students are known to use leads to the right answer more often than chance allows. */
 final class NaiveLaw implements Law {
     private static final double MOST = 0.15;
+    /** So many standard deviations above it are put down to the numbers that happened to be drawn. */
+    private static final double SPREAD = 2;
 
     private static final class Way {
         private long seen;
@@ -39,7 +41,8 @@ final class NaiveLaw implements Law {
     public List<Finding> findings() {
         List<Finding> all = new ArrayList<>();
         ways.forEach((place, way) -> {
-            if (way.right > Math.max(MOST, way.chance) * way.seen) {
+            double most = Math.max(MOST, way.chance);
+            if (way.right > most * way.seen + SPREAD * Math.sqrt(most * (1 - most) * way.seen)) {
                 all.add(new Finding(
                         place,
                         "This wrong way leads to the right answer too often.",

@@ -12,13 +12,26 @@ import littlesummit.core.template.TemplateSpace;
 /** Looks at the items of a skill: at all of them where there are at most 50,000, else at 10,000. */
 public final class Prover {
     private static final int SAMPLE = 10_000;
+    /** All items are looked at where there are at most so many times as many as would be drawn. */
+    private static final int WHOLE = 5;
+
     private static final int MOST_COMPLAINTS = 20;
 
     private Prover() {}
 
     /** @param progress is told now and then, and may end it */
     public static Proof prove(Skill skill, Proof.Progress progress) {
-        return skill instanceof TemplateSkill written ? proveTemplate(written, progress) : proveCode(skill, progress);
+        return prove(skill, SAMPLE, progress);
+    }
+
+    /**
+     * @param sample items to look at where there are too many for all
+     * @param progress is told now and then, and may end it
+     */
+    public static Proof prove(Skill skill, int sample, Proof.Progress progress) {
+        return skill instanceof TemplateSkill written
+                ? proveTemplate(written, sample, progress)
+                : proveCode(skill, sample, progress);
     }
 
     private static List<Law> laws() {
@@ -70,22 +83,23 @@ public final class Prover {
         }
     }
 
-    private static Proof proveTemplate(TemplateSkill skill, Proof.Progress progress) {
+    private static Proof proveTemplate(TemplateSkill skill, int sample, Proof.Progress progress) {
         TemplateSpace space = new TemplateSpace(skill.template());
         TemplateSpace.Size size = space.size();
-        Watch watch = new Watch(progress, size.whole() ? Math.round(size.possible()) : SAMPLE);
-        if (size.whole()) {
+        boolean isWhole = size.whole() && size.possible() <= (double) WHOLE * sample;
+        Watch watch = new Watch(progress, isWhole ? Math.round(size.possible()) : sample);
+        if (isWhole) {
             space.all(watch);
             return watch.proof(watch.seen);
         }
-        space.sample(SAMPLE, watch);
+        space.sample(sample, watch);
         return watch.proof(size.possible());
     }
 
-    private static Proof proveCode(Skill skill, Proof.Progress progress) {
-        Watch watch = new Watch(progress, SAMPLE);
+    private static Proof proveCode(Skill skill, int sample, Proof.Progress progress) {
+        Watch watch = new Watch(progress, sample);
         for (int tier = 1; tier <= 3; tier++) {
-            for (long seed = 0; seed < SAMPLE / 3; seed++) {
+            for (long seed = 0; seed < sample / 3; seed++) {
                 if (!watch.item(new TemplateSpace.One(skill.make(tier, seed), Map.of()))) {
                     return watch.proof(Double.POSITIVE_INFINITY);
                 }

@@ -16,6 +16,8 @@ import littlesummit.core.item.Response;
  */
 public final class WordsOfOptionsLaw implements Law {
     private static final double ABOVE_CHANCE = 0.35;
+    /** So many standard deviations above it are put down to the numbers that happened to be drawn. */
+    private static final double SPREAD = 2;
     /** Below this many items of a kind a share says little. */
     private static final int ENOUGH = 40;
 
@@ -24,6 +26,11 @@ public final class WordsOfOptionsLaw implements Law {
         private double chance;
         private final Map<String, Integer> right = new HashMap<>();
         private final Map<String, Item> examples = new HashMap<>();
+
+        private double most() {
+            double share = Math.min(1, chance / items + ABOVE_CHANCE);
+            return items * share + SPREAD * Math.sqrt(items * share * (1 - share));
+        }
 
         private String mostOften() {
             return right.entrySet().stream()
@@ -66,7 +73,7 @@ public final class WordsOfOptionsLaw implements Law {
         tallies.forEach((place, tally) -> {
             String words = tally.mostOften();
             int right = tally.right.getOrDefault(words, 0);
-            if (tally.items >= ENOUGH && right > tally.chance + ABOVE_CHANCE * tally.items) {
+            if (tally.items >= ENOUGH && right > tally.most()) {
                 all.add(new Finding(
                         place,
                         "The right option nearly always says the same: " + words,
