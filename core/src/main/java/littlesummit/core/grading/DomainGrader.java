@@ -1,5 +1,6 @@
 package littlesummit.core.grading;
 
+import littlesummit.core.math.Expr;
 import littlesummit.core.math.RealSet;
 import littlesummit.core.math.Statement;
 
@@ -22,7 +23,22 @@ final class DomainGrader {
         if (spec.form() == Form.Shape.INEQUALITY && !isInequality(entry)) {
             return Verdict.form(Reason.INEQUALITY_WANTED);
         }
+        if (spec.form() instanceof Form.Solved(String letter) && !isSolved(entry, letter)) {
+            return Verdict.form(Reason.SOLVED_WANTED);
+        }
         return Verdict.CORRECT;
+    }
+
+    /** Each side of an inequality is the letter alone or does not have it: what was asked is not just said again. */
+    private static boolean isSolved(Statement entry, String letter) {
+        Expr alone = new Expr.Letter(letter);
+        return switch (entry) {
+            case Statement.Relations(var sides, var signs) ->
+                sides.stream().allMatch(side -> side.equals(alone) || !side.has(alone));
+            case Statement.Sequence(var joiner, var items) -> items.stream().allMatch(i -> isSolved(i, letter));
+            case Statement.SetBuilder(String own, Statement condition) -> isSolved(condition, own);
+            default -> true;
+        };
     }
 
     private static boolean isInterval(Statement entry) {
