@@ -1,6 +1,7 @@
 package littlesummit.content;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
@@ -11,6 +12,9 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import littlesummit.core.grading.Grader;
+import littlesummit.core.grading.Reason;
+import littlesummit.core.grading.Verdict;
 import littlesummit.core.item.Block;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Figure;
@@ -278,6 +282,31 @@ class RationalFunctionsTest {
                 .toList();
         double share = answers.stream().filter(text::equals).count() / (double) answers.size();
         assertTrue(share > low && share < high, id + " is " + text + ": " + share);
+    }
+
+    /** "Bottom is not 0" says the question again: it is true, but nothing was solved, and no try is lost. */
+    @Test
+    void theBottomThatIsNotZeroIsNoDomain() {
+        List<Seen> wholeWays = LongStream.range(0, SEEDS)
+                .mapToObj(seed -> TestItems.made(TestItems.skill("rational-analyse"), 1, seed))
+                .filter(item -> item.ref().variant().startsWith("whole-way"))
+                .map(Seen::of)
+                .toList();
+        assertFalse(wholeWays.isEmpty());
+        for (Seen s : wholeWays) {
+            Field domain = s.item().parts().stream()
+                    .flatMap(part -> part.fields().stream())
+                    .filter(field -> field.id().equals("domain"))
+                    .findFirst()
+                    .orElseThrow();
+            String bottom = s.formula().replaceAll("^\\\\frac\\{.*}\\{(.*)}$", "$1");
+            Verdict verdict = Grader.grade(domain.answer(), bottom + " \\ne 0");
+            assertEquals(Verdict.form(Reason.SOLVED_WANTED), verdict, s.at());
+            assertEquals(
+                    Verdict.CORRECT,
+                    Grader.grade(domain.answer(), domain.answer().expected()),
+                    s.at());
+        }
     }
 
     /** The function that is wanted has what was asked for, and nothing else. */

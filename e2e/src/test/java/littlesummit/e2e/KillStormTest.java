@@ -20,7 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
  * run.
  */
 class KillStormTest {
-    private static final int KILLS = Integer.getInteger("kills", 4);
+    private static final int KILLS = Integer.getInteger("kills", 2);
     private static final List<String> NAMES =
             List.of("nela", "ansa", "bero", "cilla", "dario", "edda", "falko", "hanno", "isa", "jory");
 

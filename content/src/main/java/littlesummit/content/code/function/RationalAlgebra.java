@@ -57,7 +57,7 @@ final class RationalAlgebra {
     static Part domain(RationalShape s) {
         List<Integer> out =
                 Stream.concat(s.polesOnce().stream(), s.holes().stream()).toList();
-        AnswerSpec answer = AnswerSpec.of(Kind.DOMAIN, Form.Shape.ANY, out.isEmpty() ? EVERYWHERE : without(out));
+        AnswerSpec answer = AnswerSpec.of(Kind.DOMAIN, new Form.Solved("x"), out.isEmpty() ? EVERYWHERE : without(out));
         Mistakes mistakes = Mistakes.of(answer)
                 .addIf(
                         s.hasHole(),

@@ -14,7 +14,7 @@ public final class RationalAnalyse extends KindSkill {
         super(
                 "rational-analyse",
                 "Rational functions",
-                5,
+                6,
                 Tier.of(
                         "Factors of first degree: domain, hole, zero, pole and both its sides, and the line far out.",
                         ItemKind.of(
