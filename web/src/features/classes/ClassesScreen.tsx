@@ -6,6 +6,7 @@ import { Notice } from '../../ui/Notice';
 import { Refused } from '../../ui/Refused';
 import { TopBar } from '../../ui/TopBar';
 import { Colleagues } from './Colleagues';
+import { CourseForm } from './CourseForm';
 import { GoalForm } from './GoalForm';
 import { type ClassesHand, type SchoolClass, useClasses } from './useClasses';
 
@@ -27,6 +28,7 @@ export default function ClassesScreen() {
         </ul>
         <NewClass hand={hand} />
         {open !== undefined && <GoalForm key={`${open.id}${open.goal?.date}`} of={open} hand={hand} />}
+        {open !== undefined && <CourseForm key={`course of ${open.id}`} className={open.name} />}
         {open !== undefined && <Colleagues className={open.name} />}
       </main>
     </div>

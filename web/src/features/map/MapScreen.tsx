@@ -37,6 +37,7 @@ export default function MapScreen() {
           <h1 className="font-serif text-2xl font-bold">
             {studentId === undefined ? 'Map of skills' : `Map of skills: ${map.data?.student ?? ''}`}
           </h1>
+          {map.data !== undefined && map.data.course !== '' && <p className="text-soft">{map.data.course}</p>}
           <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm">
             {ORDER.map((status) => (
               <li key={status} className="flex items-center gap-1.5">

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import littlesummit.content.Catalogue;
 import littlesummit.content.Curricula;
+import littlesummit.core.curriculum.Curriculum;
 import littlesummit.core.placement.Evidence;
 import littlesummit.core.placement.SkillOrder;
 import littlesummit.core.practice.Learner;
@@ -46,7 +47,7 @@ final class SimulateCommand {
             return 0;
         } catch (IllegalArgumentException bad) {
             System.err.println("simulate: " + bad.getMessage());
-            System.err.println("usage: simulate --check [--students N] [--seed S], or");
+            System.err.println("usage: simulate --check [--students N] [--seed S] [--course ID], or");
             System.err.println(
                     "       simulate [--students N] [--initial P] [--learn P] [--slip P] [--guess P] [--seed S]");
             return 2;
@@ -62,7 +63,10 @@ final class SimulateCommand {
                         + " |%n|---|---|---|%n",
                 students,
                 Evidence.SLIP));
-        SkillOrder order = SkillOrder.of(Curricula.shipped(new Catalogue()).first());
+        Curriculum courses = Curricula.shipped(new Catalogue());
+        String course = named.getOrDefault("course", courses.first().id());
+        SkillOrder order = SkillOrder.of(courses.find(course)
+                .orElseThrow(() -> new IllegalArgumentException("There is no course called " + course + ".")));
         for (var way : littlesummit.core.placement.Simulation.Way.values()) {
             var report = littlesummit.core.placement.Simulation.run(
                     order, way, students, Long.parseLong(named.getOrDefault("seed", "1")));

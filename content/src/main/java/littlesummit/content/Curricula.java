@@ -9,6 +9,8 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 import littlesummit.core.curriculum.Course;
 import littlesummit.core.curriculum.CourseSkill;
 import littlesummit.core.curriculum.Curriculum;
@@ -18,7 +20,7 @@ import littlesummit.core.skill.ItemSource;
 /** Reads courses, which are written as YAML and described by {@code curriculum/curriculum.schema.json}. */
 public final class Curricula {
     private static final YAMLMapper YAML = new YAMLMapper();
-    private static final List<String> SHIPPED = List.of("valley");
+    private static final String WHOLE = "valley";
 
     private Curricula() {}
 
@@ -27,14 +29,32 @@ public final class Curricula {
     /** @param skills prerequisites by id of the skill, in the order of the map */
     private record StrandDocument(String id, String title, LinkedHashMap<String, List<String>> skills) {}
 
+    private record PartsDocument(List<PartDocument> parts) {}
+
+    private record PartDocument(String id, String title, List<String> skills) {}
+
     /**
-     * The courses that ship.
+     * The courses that ship: the whole one first, then its parts.
      *
      * @param items where the skills come from
      */
     public static Curriculum shipped(ItemSource items) {
-        return new Curriculum(
-                SHIPPED.stream().map(id -> course(text(id), items)).toList());
+        Course whole = course(text(WHOLE), items);
+        return new Curriculum(Stream.concat(Stream.of(whole), parts(text("parts"), whole).stream())
+                .toList());
+    }
+
+    /**
+     * Reads courses that are parts of another one.
+     *
+     * @param yaml the document
+     * @param whole what they are parts of
+     * @throws IllegalArgumentException with a sentence that says what is wrong
+     */
+    static List<Course> parts(String yaml, Course whole) {
+        return read(yaml, PartsDocument.class).parts().stream()
+                .map(part -> whole.only(part.id(), part.title(), Set.copyOf(part.skills())))
+                .toList();
     }
 
     /**
@@ -45,7 +65,7 @@ public final class Curricula {
      * @throws IllegalArgumentException with a sentence that says what is wrong, and where
      */
     public static Course course(String yaml, ItemSource items) {
-        CourseDocument document = read(yaml);
+        CourseDocument document = whole(yaml);
         List<CourseSkill> skills = document.strands().stream()
                 .flatMap(strand -> strand.skills().entrySet().stream()
                         .map(entry -> skill(
@@ -54,18 +74,22 @@ public final class Curricula {
         return new Course(document.id(), document.title(), skills);
     }
 
-    private static CourseDocument read(String yaml) {
+    private static CourseDocument whole(String yaml) {
+        CourseDocument document = read(yaml, CourseDocument.class);
+        if (document.id() == null || document.title() == null || document.strands() == null) {
+            throw new IllegalArgumentException("A course needs an id, a title and strands.");
+        }
+        for (StrandDocument strand : document.strands()) {
+            if (strand.id() == null || strand.title() == null || strand.skills() == null) {
+                throw new IllegalArgumentException("Each strand needs an id, a title and skills.");
+            }
+        }
+        return document;
+    }
+
+    private static <T> T read(String yaml, Class<T> type) {
         try {
-            CourseDocument document = YAML.readValue(yaml, CourseDocument.class);
-            if (document.id() == null || document.title() == null || document.strands() == null) {
-                throw new IllegalArgumentException("A course needs an id, a title and strands.");
-            }
-            for (StrandDocument strand : document.strands()) {
-                if (strand.id() == null || strand.title() == null || strand.skills() == null) {
-                    throw new IllegalArgumentException("Each strand needs an id, a title and skills.");
-                }
-            }
-            return document;
+            return YAML.readValue(yaml, type);
         } catch (UnrecognizedPropertyException fault) {
             throw new IllegalArgumentException("“" + fault.getPropertyName() + "” means nothing here.", fault);
         } catch (JsonProcessingException fault) {

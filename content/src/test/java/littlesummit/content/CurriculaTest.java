@@ -99,4 +99,51 @@ class CurriculaTest {
     void theSchemaRefusesWhatIsNoCourse(String old, String fault) throws IOException {
         assertFalse(obeysTheSchema(SMALL.replace(old, fault)));
     }
+
+    @Test
+    void thePartsThatShipObeyTheirSchemaAndHaveNamesOfTheirOwn() throws IOException {
+        JsonNode schema =
+                new ObjectMapper().readTree(Curricula.class.getResourceAsStream("curriculum/parts.schema.json"));
+        JsonNode document = new YAMLMapper().readTree(Curricula.class.getResourceAsStream("curriculum/parts.yaml"));
+        assertEquals(
+                List.of(),
+                List.copyOf(JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                        .getSchema(schema)
+                        .validate(document)));
+        List<Course> all = Curricula.shipped(ITEMS).courses();
+        assertEquals(7, all.size());
+        assertEquals(7, all.stream().map(Course::id).distinct().count());
+        assertEquals(7, all.stream().map(Course::title).distinct().count());
+    }
+
+    /** Small enough that the check settles them, and each skill of the whole course is in one of them. */
+    @Test
+    void everySkillIsInAPartOfFourteenToTwenty() {
+        List<Course> all = Curricula.shipped(ITEMS).courses();
+        List<Course> parts = all.subList(1, all.size());
+        parts.forEach(part -> assertTrue(
+                part.skills().size() >= 14 && part.skills().size() <= 20,
+                part.id() + " " + part.skills().size()));
+        assertEquals(
+                List.of(),
+                all.getFirst().skills().stream()
+                        .map(CourseSkill::id)
+                        .filter(id ->
+                                parts.stream().allMatch(part -> part.find(id).isEmpty()))
+                        .toList());
+    }
+
+    @Test
+    void aPartTakesItsOrderAndItsPrerequisitesFromTheWhole() {
+        Course whole = Curricula.course(SMALL, ITEMS);
+        Course part = Curricula.parts("parts: [{id: one, title: One, skills: [mean]}]", whole)
+                .getFirst();
+        assertEquals("One", part.title());
+        assertEquals(List.of(), part.require("mean").prerequisites());
+        String says = assertThrows(
+                        IllegalArgumentException.class,
+                        () -> Curricula.parts("parts: [{id: one, title: One, skills: [nothing]}]", whole))
+                .getMessage();
+        assertEquals("no skill nothing in the course small", says);
+    }
 }

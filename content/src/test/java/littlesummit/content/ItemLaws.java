@@ -23,8 +23,8 @@ import littlesummit.core.proof.OptionLaw;
 
 /** What holds for any item that a generator makes, whatever its skill. */
 final class ItemLaws {
-    private static final Syntax LINE =
-            Syntax.line(Set.of("a", "b", "c", "h", "k", "m", "n", "p", "t", "u", "x", "y", "z"));
+    private static final Syntax LINE = Syntax.line(Set.of(
+            "a", "b", "c", "g", "h", "k", "l", "m", "n", "p", "r", "s", "t", "u", "v", "w", "x", "y", "z", "A", "P"));
 
     private ItemLaws() {}
 

@@ -2,7 +2,10 @@ package littlesummit.content;
 
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-/** A term in x as LaTeX has it, computed in floating point: sums, products, quotients, powers; nothing of core. */
+/**
+ * A term in x as LaTeX has it, or as one types it, computed in floating point: sums, products, quotients, powers, roots
+ * and bars. Nothing of core is used.
+ */
 record SeenFormula(String text, int[] at, double x) {
     /** The only x that makes an equation of the first degree true. */
     static double solution(String equation) {
@@ -45,10 +48,19 @@ record SeenFormula(String text, int[] at, double x) {
 
     private double product() {
         double product = power();
-        while (takes("*") || next() == '(' || next() == 'x' || next() == '\\' || Character.isDigit(next())) {
-            product *= power();
+        while (takes("*") || opensFactor()) {
+            product *= takes("/") ? 1 / power() : power();
         }
         return product;
+    }
+
+    private boolean opensFactor() {
+        return "(x\\/√".indexOf(next()) >= 0 || Character.isDigit(next()) || isBarBehindNumber();
+    }
+
+    /** A bar opens behind a digit; behind anything else it closes. */
+    private boolean isBarBehindNumber() {
+        return next() == '|' && at[0] > 0 && Character.isDigit(text.charAt(at[0] - 1)) && text.indexOf('|') == at[0];
     }
 
     private double power() {
@@ -66,6 +78,12 @@ record SeenFormula(String text, int[] at, double x) {
         return inside;
     }
 
+    private double closed(char by) {
+        double inside = sum();
+        assertTrue(takes("" + by), () -> text + " at " + at[0]);
+        return inside;
+    }
+
     private double atom() {
         if (takes("x")) {
             return x;
@@ -73,10 +91,18 @@ record SeenFormula(String text, int[] at, double x) {
         if (takes("\\frac")) {
             return group() / group();
         }
+        if (takes("\\sqrt")) {
+            double index = takes("[") ? closed(']') : 2;
+            return Math.pow(group(), 1 / index);
+        }
+        if (takes("√(")) {
+            return Math.sqrt(closed(')'));
+        }
         if (takes("(")) {
-            double inside = sum();
-            assertTrue(takes(")"), () -> text + " at " + at[0]);
-            return inside;
+            return closed(')');
+        }
+        if (takes("|")) {
+            return Math.abs(closed('|'));
         }
         int from = at[0];
         while (Character.isDigit(next()) || next() == '.') {

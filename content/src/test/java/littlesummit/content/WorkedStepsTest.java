@@ -30,7 +30,11 @@ import org.junit.jupiter.params.provider.MethodSource;
  */
 class WorkedStepsTest {
     private static final int SEEDS = Integer.getInteger("seeds", 300);
-    private static final Syntax LINE = Syntax.line(Set.of("x", "y", "a"));
+    /** All that stand in formulas of items. */
+    private static final Set<String> LETTERS =
+            Set.of("x", "y", "a", "b", "c", "k", "l", "m", "n", "r", "s", "t", "v", "w", "A", "P");
+
+    private static final Syntax LINE = Syntax.line(LETTERS);
 
     static Stream<Skill> skills() {
         return TestItems.chosen();
@@ -49,7 +53,7 @@ class WorkedStepsTest {
                         .map(w -> w.math())
                         .filter(m -> !m.isEmpty())
                         .toList();
-                List<CheckedLine> checked = WorkCheck.check(item.given(), Set.of("x", "y", "a"), lines);
+                List<CheckedLine> checked = WorkCheck.check(item.given(), LETTERS, lines);
                 for (int i = 0; i < lines.size(); i++) {
                     assertStands(checked.get(i), at + ": " + item.given() + " ... " + lines.get(i));
                 }

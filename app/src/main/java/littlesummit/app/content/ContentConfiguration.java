@@ -2,7 +2,6 @@ package littlesummit.app.content;
 
 import littlesummit.content.Catalogue;
 import littlesummit.content.Curricula;
-import littlesummit.core.curriculum.Course;
 import littlesummit.core.curriculum.Curriculum;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -13,11 +12,5 @@ class ContentConfiguration {
     @Bean
     Curriculum curriculum() {
         return Curricula.shipped(new Catalogue());
-    }
-
-    /** The course that ships; what a class adds to it is in {@code own}. */
-    @Bean
-    Course course(Curriculum curriculum) {
-        return curriculum.first();
     }
 }

@@ -2,38 +2,66 @@ package littlesummit.app.own;
 
 import java.util.List;
 import java.util.stream.Stream;
+import littlesummit.app.people.ClassesService;
 import littlesummit.core.curriculum.Course;
 import littlesummit.core.curriculum.CourseSkill;
+import littlesummit.core.curriculum.Curriculum;
 import littlesummit.core.curriculum.Strand;
 import littlesummit.core.template.TemplateSkill;
 import org.springframework.stereotype.Service;
 
-/** The course of a class: the one that ships, with the skills that the class has of its own. */
+/** The courses of a class: the one that it works through and all that ships, with skills of its own. */
 @Service
 public class ClassCourses {
     private static final Strand OWN = new Strand("own", "Skills of your class");
 
-    private final Course shipped;
+    private final Curriculum curriculum;
+    private final ClassesService classes;
     private final OwnShelf shelf;
 
-    ClassCourses(Course shipped, OwnShelf shelf) {
-        this.shipped = shipped;
+    ClassCourses(Curriculum curriculum, ClassesService classes, OwnShelf shelf) {
+        this.curriculum = curriculum;
+        this.classes = classes;
         this.shelf = shelf;
     }
 
+    /** All that can be practised in a class, whatever course it works through. */
     public Course of(String classId) {
+        return withOwn(curriculum.first(), classId);
+    }
+
+    /** What is on the map of a class: the course that it works through. */
+    public Course mapOf(String classId) {
+        return withOwn(chosen(classId), classId);
+    }
+
+    /** The course that a class works through, without skills of its own. */
+    public Course chosen(String classId) {
+        return byId(classes.courseOf(classId));
+    }
+
+    /** The whole course where there is none with this id. */
+    public Course byId(String courseId) {
+        return curriculum.find(courseId).orElseGet(curriculum::first);
+    }
+
+    public List<Course> all() {
+        return curriculum.courses();
+    }
+
+    private Course withOwn(Course course, String classId) {
         List<TemplateSkill> own = shelf.of(classId);
         return own.isEmpty()
-                ? shipped
+                ? course
                 : new Course(
-                        shipped.id(),
-                        shipped.title(),
-                        Stream.concat(shipped.skills().stream(), own.stream().map(this::placed))
+                        course.id(),
+                        course.title(),
+                        Stream.concat(course.skills().stream(), own.stream().map(skill -> placed(skill, course)))
                                 .toList());
     }
 
-    /** What comes before it may have gone since it was written: then nothing comes before it. */
-    private CourseSkill placed(TemplateSkill skill) {
+    /** What comes before it may have gone since it was written, or be in another course: then nothing does. */
+    private static CourseSkill placed(TemplateSkill skill, Course shipped) {
         Strand strand = shipped.skills().stream()
                 .map(CourseSkill::strand)
                 .filter(s -> s.id().equals(skill.template().strand()))

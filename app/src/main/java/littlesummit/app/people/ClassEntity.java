@@ -20,6 +20,7 @@ class ClassEntity {
     private LocalDate goalStart;
     private LocalDate goalDate;
     private Instant overSince;
+    private String courseId = "";
 
     protected ClassEntity() {}
 
@@ -48,6 +49,15 @@ class ClassEntity {
         this.goalSkills = goal.map(Goal::skills).orElse(null);
         this.goalStart = goal.map(Goal::start).orElse(null);
         this.goalDate = goal.map(Goal::date).orElse(null);
+    }
+
+    /** Empty for the whole course. */
+    String courseId() {
+        return courseId;
+    }
+
+    void take(String course) {
+        this.courseId = course;
     }
 
     boolean isOver() {

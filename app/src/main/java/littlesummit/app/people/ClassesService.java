@@ -118,6 +118,18 @@ public class ClassesService {
         return classes.findById(classId).flatMap(ClassEntity::goal);
     }
 
+    /** Id of the course that a class works through; empty for the whole one, and for a class that there is not. */
+    @Transactional(readOnly = true)
+    public String courseOf(String classId) {
+        return classes.findById(classId).map(ClassEntity::courseId).orElse("");
+    }
+
+    /** @param courseId of a course that there is, empty for the whole one */
+    @Transactional
+    public void take(Person instructor, String courseId) {
+        own(instructor, instructor.classId()).take(courseId);
+    }
+
     private ClassEntity own(Person instructor, String classId) {
         return classes.findById(classId)
                 .filter(c -> accounts.teaches(instructor, classId))

@@ -6,12 +6,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.knowledge.KnowledgeService;
 import littlesummit.app.knowledge.KnowledgeService.Said;
+import littlesummit.app.own.ClassCourses;
 import littlesummit.app.people.Person;
 import littlesummit.app.placement.CheckView.CheckedItem;
 import littlesummit.app.placement.CheckView.DoneCheck;
@@ -25,7 +27,6 @@ import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Json;
 import littlesummit.app.web.Problem;
-import littlesummit.core.curriculum.Course;
 import littlesummit.core.grading.Verdict;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
@@ -50,7 +51,8 @@ public class PlacementService {
     private static final int TIER = 2;
     private static final int MOST_IN_A_SHORT_ONE = 6;
     private final ItemSource catalogue;
-    private final SkillOrder order;
+    private final ClassCourses courses;
+    private final Map<String, SkillOrder> orders = new ConcurrentHashMap<>();
     private final SkillCheckRepository checks;
     private final ServedItems items;
     private final PracticeRecord practice;
@@ -68,9 +70,9 @@ public class PlacementService {
             Json json,
             Clock clock,
             ItemSource catalogue,
-            Course course) {
+            ClassCourses courses) {
         this.catalogue = catalogue;
-        this.order = SkillOrder.of(course);
+        this.courses = courses;
         this.assignments = assignments;
         this.checks = checks;
         this.items = items;
@@ -85,16 +87,16 @@ public class PlacementService {
         List<SkillCheckEntity> all = checks.findByPersonIdOrderByStartedAt(person.id());
         List<SkillCheckEntity> done =
                 all.stream().filter(c -> c.finishedAt().isPresent()).toList();
-        List<SkillCheckEntity> courses =
+        List<SkillCheckEntity> wide =
                 done.stream().filter(c -> !state(c).isShort()).toList();
         List<SkillCheckEntity> counted =
-                courses.stream().filter(c -> !c.isExcused()).toList();
+                wide.stream().filter(c -> !c.isExcused()).toList();
         return new CheckView(
-                running(all).map(c -> running(person, state(c))),
+                running(all).map(c -> running(person, state(c), order(c))),
                 refusal(person, counted).orElse(""),
                 RetakeRules.MOST_CHECKS - counted.size(),
                 due(person),
-                courses.isEmpty() ? List.of() : shown(verdicts(courses.getLast()), practice.map(person)),
+                wide.isEmpty() ? List.of() : shown(verdicts(wide.getLast()), practice.courseMap(person)),
                 done.reversed().stream().map(this::done).toList());
     }
 
@@ -102,7 +104,11 @@ public class PlacementService {
         return all.stream().filter(c -> c.finishedAt().isEmpty()).findFirst();
     }
 
-    private RunningCheck running(Person person, CheckState state) {
+    private SkillOrder order(SkillCheckEntity check) {
+        return orders.computeIfAbsent(check.courseId(), id -> SkillOrder.of(courses.byId(id)));
+    }
+
+    private RunningCheck running(Person person, CheckState state, SkillOrder order) {
         CheckState.Asked waiting = state.waiting().orElseThrow();
         ServedItem served = items.require(person, waiting.itemId());
         Item item = served.item();
@@ -133,14 +139,14 @@ public class PlacementService {
         return assignments.of(person).stream().anyMatch(a -> a.isCheck() && !a.isDoneBy(last));
     }
 
-    private Optional<String> refusal(Person person, List<SkillCheckEntity> courses) {
+    private Optional<String> refusal(Person person, List<SkillCheckEntity> wide) {
         if (isSet(person)) {
             return Optional.empty();
         }
         Optional<Instant> last =
-                courses.isEmpty() ? Optional.empty() : courses.getLast().finishedAt();
+                wide.isEmpty() ? Optional.empty() : wide.getLast().finishedAt();
         return RetakeRules.refusal(
-                courses.size(), last, practice.timeWorked(person, last.orElse(Instant.EPOCH)), clock.instant());
+                wide.size(), last, practice.timeWorked(person, last.orElse(Instant.EPOCH)), clock.instant());
     }
 
     private List<RefreshSkill> due(Person person) {
@@ -194,7 +200,7 @@ public class PlacementService {
                 .map(kept -> Stream.of(json.read(kept, CheckStateDto.VerdictDto[].class))
                         .map(CheckStateDto.VerdictDto::toCore)
                         .toList())
-                .orElseGet(() -> state(check).verdicts(order));
+                .orElseGet(() -> state(check).verdicts(order(check)));
     }
 
     private DoneCheck done(SkillCheckEntity check) {
@@ -236,7 +242,8 @@ public class PlacementService {
         List<SkillCheckEntity> all = checks.findByPersonIdOrderByStartedAt(person.id());
         if (running(all).isEmpty()) {
             CheckState fresh = wholeCourse ? course(person, all) : shortOne(person);
-            SkillCheckEntity entity = checks.save(new SkillCheckEntity(person.id(), "", clock.instant()));
+            SkillCheckEntity entity = checks.save(new SkillCheckEntity(
+                    person.id(), "", courses.chosen(person.classId()).id(), clock.instant()));
             goOn(person, entity, fresh);
         }
         return view(person);
@@ -267,6 +274,7 @@ public class PlacementService {
 
     /** Asks the next item, or closes the check. */
     private void goOn(Person person, SkillCheckEntity entity, CheckState state) {
+        SkillOrder order = order(entity);
         CheckState next = state.next(order)
                 .map(skill -> {
                     ServedItem served = items.serveOpen(person.id(), OwnChoice.CHECK, skill, TIER);

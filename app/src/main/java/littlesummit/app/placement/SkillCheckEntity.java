@@ -28,17 +28,24 @@ class SkillCheckEntity {
     private String verdicts;
     private boolean excused;
     private String lastKey;
+    private String courseId = "";
 
     @Version
     private long version;
 
     protected SkillCheckEntity() {}
 
-    SkillCheckEntity(String personId, String state, Instant at) {
+    /** @param courseId what it is over; it stays with that when the class takes another course meanwhile */
+    SkillCheckEntity(String personId, String state, String courseId, Instant at) {
         this.id = UUID.randomUUID().toString();
         this.personId = personId;
         this.state = state;
+        this.courseId = courseId;
         this.startedAt = at;
+    }
+
+    String courseId() {
+        return courseId;
     }
 
     String state() {

@@ -38,8 +38,11 @@ class MapController {
         this.knowledge = knowledge;
     }
 
-    /** @param student whose map it is */
-    record SkillMapView(String student, List<MapSkill> skills) {}
+    /**
+     * @param student whose map it is
+     * @param course what the class works through; empty for all that there is
+     */
+    record SkillMapView(String student, String course, List<MapSkill> skills) {}
 
     /**
      * @param missing ids of prerequisites that are not known yet
@@ -80,7 +83,8 @@ class MapController {
         Function<String, String> open = places.open(person);
         return new SkillMapView(
                 person.name(),
-                places.map(person).stream()
+                places.course(person),
+                places.courseMap(person).stream()
                         .map(node -> skill(
                                 node,
                                 open,

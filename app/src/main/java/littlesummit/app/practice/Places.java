@@ -107,6 +107,17 @@ class Places {
         return SkillMap.of(courses.of(person.classId()), records(person), clock.instant());
     }
 
+    /** Title of the course that a class works through; empty for all that there is. */
+    String course(Person person) {
+        Course chosen = courses.chosen(person.classId());
+        return chosen.id().equals(courses.byId("").id()) ? "" : chosen.title();
+    }
+
+    /** The same for the course alone that the class works through. */
+    List<SkillMap.Node> courseMap(Person person) {
+        return SkillMap.of(courses.mapOf(person.classId()), records(person), clock.instant());
+    }
+
     /**
      * Of students of one class.
      *

@@ -203,6 +203,12 @@ public class PracticeRecord {
         return places.map(person);
     }
 
+    /** The map of the course that the class works through. */
+    @Transactional(readOnly = true)
+    public List<SkillMap.Node> courseMap(Person person) {
+        return places.courseMap(person);
+    }
+
     /**
      * Skills known by each of several students of a class.
      *

@@ -53,7 +53,10 @@ class Surroundings {
                     Optional.empty(),
                     Optional.empty());
         }
-        CourseSkill skill = course.find(place.skillId()).orElseGet(() -> outside(place.skillId()));
+        CourseSkill skill = courses.mapOf(place.person().classId())
+                .find(place.skillId())
+                .or(() -> course.find(place.skillId()))
+                .orElseGet(() -> outside(place.skillId()));
         return new Around(
                 state.history().isEmpty() ? missing(place.person(), skill, course) : List.of(),
                 catalogue.lessonOn(skill.id()).map(l -> new SkillLink(OwnChoice.LESSONS, l.id(), l.name())),

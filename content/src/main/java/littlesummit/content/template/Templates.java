@@ -32,7 +32,30 @@ public final class Templates {
             "linear-system",
             "fraction-compare",
             "round-estimate",
-            "quadratic-factor-solve");
+            "quadratic-factor-solve",
+            "radicals-simplify",
+            "absolute-value-equation",
+            "literal-equation",
+            "quadratic-formula",
+            "complete-square",
+            "quadratic-inequality",
+            "exponents-rational",
+            "rational-expressions",
+            "rational-equations",
+            "polynomial-divide",
+            "polynomial-zeros",
+            "add-subtract-written",
+            "multiply-written",
+            "multi-step-problems",
+            "patterns-rules",
+            "money-change",
+            "decimal-place",
+            "fraction-line",
+            "fraction-decimal-percent",
+            "repeating-decimals",
+            "proportional-scale",
+            "simple-compound-interest",
+            "story-to-equation");
 
     private Templates() {}
 

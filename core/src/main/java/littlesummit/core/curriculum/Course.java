@@ -83,6 +83,33 @@ public final class Course {
                 .orElseThrow(() -> new IllegalArgumentException("no skill " + skillId + " in the course " + id));
     }
 
+    /**
+     * A part of the course. What is left out is bridged: a skill comes after the nearest ones before it that are there.
+     *
+     * @param ids of its skills
+     * @throws IllegalArgumentException for an id that is not in this course, or none at all
+     */
+    public Course only(String partId, String partTitle, Set<String> ids) {
+        ids.forEach(this::require);
+        if (ids.isEmpty()) {
+            throw new IllegalArgumentException("The course “" + partId + "” has no skills.");
+        }
+        List<CourseSkill> left = skills.values().stream()
+                .filter(skill -> ids.contains(skill.id()))
+                .map(skill ->
+                        new CourseSkill(skill.id(), skill.name(), skill.strand(), List.copyOf(nearest(skill, ids))))
+                .toList();
+        return new Course(partId, partTitle, left);
+    }
+
+    private Set<String> nearest(CourseSkill skill, Set<String> ids) {
+        Set<String> before = new LinkedHashSet<>();
+        for (String prerequisite : skill.prerequisites()) {
+            before.addAll(ids.contains(prerequisite) ? Set.of(prerequisite) : nearest(require(prerequisite), ids));
+        }
+        return before;
+    }
+
     /** Length of the longest chain of prerequisites below a skill, from 0. */
     public int depth(String skillId) {
         return depths.get(require(skillId).id());

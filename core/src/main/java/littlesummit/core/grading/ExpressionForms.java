@@ -34,6 +34,7 @@ final class ExpressionForms {
                     NUMERAL,
                     PRIME_FACTORS,
                     POWER,
+                    SIMPLEST_ROOTS,
                     INTERVAL,
                     INEQUALITY,
                     CARTESIAN -> Optional.empty();

@@ -28,6 +28,8 @@ public sealed interface Form {
         SINGLE_FRACTION,
         LOWEST_TERMS,
         POSITIVE_EXPONENTS,
+        /** A number with roots, as simple as it can be. */
+        SIMPLEST_ROOTS,
         INTERVAL,
         INEQUALITY,
         /** A complex number as a + bi. */

@@ -30,6 +30,7 @@ final class NumberForms {
             case SCIENTIFIC -> scientific(entry);
             case NUMERAL -> unless(Numbers.literal(entry).isPresent(), Reason.NOT_NUMERAL);
             case PRIME_FACTORS -> primeFactors(entry);
+            case SIMPLEST_ROOTS -> RootForms.check(entry);
             case POWER -> unless(isPower(entry), Reason.POWER_WANTED);
             case ANY,
                     PERCENT,

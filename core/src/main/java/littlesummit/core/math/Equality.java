@@ -20,9 +20,24 @@ public final class Equality {
 
     /**
      * Where bound atoms are tried: distinct values a letter, so that no accident makes two functions agree at all of
-     * them.
+     * them. The last lie far out, since functions with roots may be defined only there.
      */
-    private static final int[][] SAMPLES = {{3, 1}, {7, 2}, {1, 3}, {-2, 1}, {-5, 3}, {11, 1}, {-13, 2}, {2, 7}};
+    private static final int[][] SAMPLES = {
+        {3, 1},
+        {7, 2},
+        {1, 3},
+        {-2, 1},
+        {-5, 3},
+        {11, 1},
+        {-13, 2},
+        {2, 7},
+        {101, 3},
+        {-97, 2},
+        {1009, 1},
+        {-1013, 1},
+        {100_003, 1},
+        {-100_019, 1}
+    };
 
     private Equality() {}
 

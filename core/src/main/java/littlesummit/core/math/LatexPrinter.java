@@ -94,12 +94,25 @@ public final class LatexPrinter {
             case Expr.Power(Expr base, Expr exponent) -> base(base) + "^{" + latex(exponent) + "}";
             case Expr.Root(int index, Expr radicand) ->
                 "\\sqrt" + (index == 2 ? "" : "[" + index + "]") + "{" + latex(radicand) + "}";
-            case Expr.Abs(Expr inner) -> "\\left|" + latex(inner) + "\\right|";
+            case Expr.Abs(Expr inner) ->
+                "\\left|" + (inner.any(LatexPrinter::hasBarsBehindNumber) ? bracketed(inner) : latex(inner))
+                        + "\\right|";
             case Expr.Percent(Expr inner) -> postfixed(inner) + "\\%";
             case Expr.Money(Expr inner) ->
                 "\\$" + (inner instanceof Expr.Neg(Expr positive) ? "-" + factor(positive) : factor(inner));
             case Expr.Degrees(Expr inner) -> postfixed(inner) + "^{\\circ}";
         };
+    }
+
+    /** Within bars, a bar behind a number would be read as the end of the outer ones. */
+    private static boolean hasBarsBehindNumber(Expr expr) {
+        return expr instanceof Expr.Product(List<Expr> factors)
+                && IntStream.range(1, factors.size())
+                        .anyMatch(i -> isNumberBeforeBars(factors.get(i - 1), factors.get(i)));
+    }
+
+    private static boolean isNumberBeforeBars(Expr left, Expr right) {
+        return left instanceof Expr.Num && right instanceof Expr.Abs;
     }
 
     private static String call(Fn fn, List<Expr> args) {
@@ -194,7 +207,7 @@ public final class LatexPrinter {
                 || right instanceof Expr.Sum
                 || right instanceof Expr.Root
                 || right instanceof Expr.Power;
-        return plainLeft && plainRight ? "" : POINT;
+        return plainLeft && plainRight || isNumberBeforeBars(left, right) ? "" : POINT;
     }
 
     private static String factor(Expr expr) {

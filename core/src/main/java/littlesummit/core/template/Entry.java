@@ -17,19 +17,19 @@ import littlesummit.core.skill.Tex;
 sealed interface Entry {
     record Computed(Formula formula) implements Entry {}
 
-    record Line(TextPattern pattern) implements Entry {}
+    record Line(Texts texts) implements Entry {}
 
-    /** From {@code key: formula}, or {@code entry: line}. */
+    /** From {@code key: formula}, or {@code entry: line}, where several lines may have conditions. */
     static Entry read(Keys keys, String key, Formula.Names names) {
         return keys.find("entry")
-                .<Entry>map(node -> new Line(TextPattern.read(Keys.scalar(node), names)))
+                .<Entry>map(node -> new Line(Texts.read(node, names)))
                 .orElseGet(() -> new Computed(Formula.read(keys.scalar(key), names)));
     }
 
     default String write(Kind kind, Form form, Evaluator evaluator) {
         return switch (this) {
             case Computed(Formula formula) -> computed(formula, kind, form, evaluator);
-            case Line(TextPattern pattern) -> line(pattern, evaluator);
+            case Line(Texts texts) -> line(chosen(texts, evaluator), evaluator);
         };
     }
 
@@ -85,6 +85,11 @@ sealed interface Entry {
         powers.forEach(
                 (p, power) -> factors.add(PlainPrinter.plain(Evaluator.expr(p)) + (power == 1 ? "" : "^" + power)));
         return String.join(" * ", factors);
+    }
+
+    private static TextPattern chosen(Texts texts, Evaluator evaluator) {
+        return texts.chosenPattern(evaluator)
+                .orElseThrow(() -> new Unmade(texts.at(), "No condition of this entry holds for these numbers."));
     }
 
     private static String line(TextPattern pattern, Evaluator evaluator) {

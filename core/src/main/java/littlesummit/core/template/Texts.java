@@ -34,10 +34,15 @@ record Texts(List<Case> cases, Place at) {
 
     /** Empty where no condition holds. */
     Optional<String> chosen(Evaluator evaluator) {
+        return chosenPattern(evaluator).map(text -> text.write(evaluator));
+    }
+
+    /** The first text whose condition holds, with its values still to be put in. */
+    Optional<TextPattern> chosenPattern(Evaluator evaluator) {
         return cases.stream()
                 .filter(c -> c.when().map(evaluator::holds).orElse(true))
                 .findFirst()
-                .map(c -> c.text().write(evaluator));
+                .map(Case::text);
     }
 
     String write(Evaluator evaluator) {

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -86,5 +87,25 @@ class CourseTest {
         assertEquals(Optional.of(SampleCourse.COURSE), curriculum.find("sample"));
         assertEquals(Optional.empty(), curriculum.find("other"));
         assertThrows(IllegalArgumentException.class, () -> new Curriculum(List.of()));
+    }
+
+    @Test
+    void aPartBridgesWhatIsLeftOut() {
+        Course whole = SampleCourse.course(
+                "a: first\na: second after first\na: third after second\na: fourth after third, second");
+        Course part = whole.only("part", "A part", Set.of("first", "fourth"));
+        assertEquals(List.of("first"), part.require("fourth").prerequisites());
+        assertEquals(1, part.depth("fourth"));
+        assertEquals(Optional.empty(), part.find("second"));
+        assertEquals(
+                List.of(),
+                whole.only("p", "P", Set.of("third")).require("third").prerequisites());
+    }
+
+    @Test
+    void aPartHasOnlySkillsOfTheWholeAndAtLeastOne() {
+        Course whole = SampleCourse.course("a: first");
+        assertThrows(IllegalArgumentException.class, () -> whole.only("p", "P", Set.of("other")));
+        assertThrows(IllegalArgumentException.class, () -> whole.only("p", "P", Set.of()));
     }
 }

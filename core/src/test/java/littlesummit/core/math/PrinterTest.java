@@ -63,7 +63,10 @@ class PrinterTest {
                 "-2*4*(-6); -2\\times 4\\times \\left(-6\\right)",
                 "3*(-4); 3\\cdot \\left(-4\\right)",
                 "3*4*x; 3\\times 4x",
-                "3*x; 3x"
+                "3*x; 3x",
+                "3*abs(x-1); 3\\left|x-1\\right|",
+                "abs(3*abs(x)-1); \\left|\\left(3\\left|x\\right|-1\\right)\\right|",
+                "x*abs(x); x\\cdot \\left|x\\right|"
             })
     void oneSignOfMultiplicationInAProduct(String typed, String latex) {
         if (!(Parser.read(typed, LETTERS) instanceof Reading.Understood(Statement read))) {

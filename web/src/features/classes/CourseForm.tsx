@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import { Button } from '../../ui/Button';
+import { Refused } from '../../ui/Refused';
+import { type CourseView, useCourses } from './useCourses';
+
+/** What the open class works through: it sets what is on the map, and what the starting check asks. */
+export function CourseForm({ className }: { className: string }) {
+  const { all, take } = useCourses();
+  const [picked, setPicked] = useState<string | null>(null);
+  const rows = all.data ?? [];
+  const chosen = rows.find((c) => c.isChosen);
+  if (chosen === undefined) {
+    return <Refused by={[all]} />;
+  }
+  return (
+    <form
+      aria-label="Course"
+      className="grid gap-3 rounded-slip border border-rule bg-leaf p-5"
+      onSubmit={(e) => {
+        e.preventDefault();
+        take.mutate(picked ?? chosen.id, { onSuccess: () => setPicked(null) });
+      }}
+    >
+      <h2 className="font-serif text-xl font-semibold">Course of {className}</h2>
+      <p className="text-soft">
+        The map of your students shows the skills of the course, and the starting check asks about them. You can still
+        set any other skill, and nothing that was practised is lost.
+      </p>
+      <fieldset className="grid gap-1">
+        <legend className="sr-only">Courses</legend>
+        {rows.map((course) => (
+          <CourseChoice
+            key={course.id}
+            course={course}
+            isPicked={course.id === (picked ?? chosen.id)}
+            onPick={() => setPicked(course.id)}
+          />
+        ))}
+      </fieldset>
+      <div className="flex flex-wrap items-center gap-4">
+        <Button type="submit" disabled={take.isPending || (picked ?? chosen.id) === chosen.id}>
+          Take this course
+        </Button>
+        <span role="status" className="text-soft">
+          {take.isSuccess && picked === null ? `The class works through “${chosen.title}” now.` : ''}
+        </span>
+      </div>
+      <Refused by={[take]} />
+    </form>
+  );
+}
+
+interface ChoiceProps {
+  course: CourseView;
+  isPicked: boolean;
+  onPick: () => void;
+}
+
+function CourseChoice({ course, isPicked, onPick }: ChoiceProps) {
+  return (
+    <div>
+      <label className="flex items-baseline gap-3 py-0.5">
+        <input type="radio" name="course" checked={isPicked} onChange={onPick} />
+        <span>
+          {course.title} <span className="text-soft">({course.skills.length} skills)</span>
+        </span>
+      </label>
+      {isPicked && <p className="ml-7 max-w-[46rem] text-sm text-soft">{course.skills.join(' · ')}</p>}
+    </div>
+  );
+}
