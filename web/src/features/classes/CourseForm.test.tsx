@@ -40,6 +40,14 @@ describe('the course of a class', () => {
     expect(take().getAttribute('aria-disabled')).toBe('true');
   });
 
+  it('lists no more skills than one can take in', () => {
+    cleanup();
+    const skills = Array.from({ length: 74 }, (_, i) => `Skill ${i}`);
+    shown(<CourseForm className="Upper hut" />, { courses: [{ ...COURSES[0], skills }] });
+    expect(screen.getByText('(74 skills)')).toBeDefined();
+    expect(screen.queryByText(/Skill 3/)).toBeNull();
+  });
+
   it('takes another one, and says so', async () => {
     answers({ data: TAKEN, response: new Response() });
     await userEvent.click(screen.getByLabelText(/^Numbers, for a start/));

@@ -50,6 +50,9 @@ export function CourseForm({ className }: { className: string }) {
   );
 }
 
+/** So many names can be taken in at a glance; the map shows longer courses better. */
+const LISTED = 24;
+
 interface ChoiceProps {
   course: CourseView;
   isPicked: boolean;
@@ -65,7 +68,9 @@ function CourseChoice({ course, isPicked, onPick }: ChoiceProps) {
           {course.title} <span className="text-soft">({course.skills.length} skills)</span>
         </span>
       </label>
-      {isPicked && <p className="ml-7 max-w-[46rem] text-sm text-soft">{course.skills.join(' · ')}</p>}
+      {isPicked && course.skills.length <= LISTED && (
+        <p className="ml-7 max-w-[46rem] text-sm text-soft">{course.skills.join(' · ')}</p>
+      )}
     </div>
   );
 }

@@ -51,7 +51,7 @@ function Overview({ view, check, hasRun }: { view: Check; check: CheckHand; hasR
       )}
       <section className="grid gap-3 md:grid-cols-2">
         <Begin
-          title="Over the whole course"
+          title="Over your course"
           text="At most 30 items, and fewer than there are skills. Nothing counts, and you are not told what was right until the end. “This is new to me” is an honest answer, and better than a guess. You can stop and go on later."
         >
           {view.refusal === '' ? (
@@ -124,7 +124,7 @@ function History({ view }: { view: Check }) {
         {view.history.map((done) => (
           <li key={done.at}>
             {new Date(done.at).toLocaleDateString('en', { day: 'numeric', month: 'long' })}:{' '}
-            {done.wholeCourse ? 'whole course' : 'short check'}, {done.items} items. Showed{' '}
+            {done.wholeCourse ? 'over the course' : 'short check'}, {done.items} items. Showed{' '}
             {done.known.length === 1 ? 'one skill' : `${done.known.length} skills`}
             {done.fell.length > 0 && `; back into practice: ${done.fell.join(', ')}`}.
           </li>

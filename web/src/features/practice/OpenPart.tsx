@@ -61,7 +61,6 @@ export function OpenPart({
             onEnter={() => onCheck(conflict !== undefined)}
             takesFocus
           />
-          <Wanted part={part} />
         </div>
         <div
           ref={told}
@@ -104,13 +103,6 @@ function isTall(part: Schemas['PartView']): boolean {
       response.kind === 'PlotLine' ||
       ('options' in response && response.options.some((o) => o.scene !== undefined)),
   );
-}
-
-/** The form wanted, once for all small boxes of a part. */
-function Wanted({ part }: { part: Schemas['PartView'] }) {
-  const small = part.layout.kind === 'InFormula' || part.layout.kind === 'InTable';
-  const wanted = part.fields[0]?.wanted ?? '';
-  return small && wanted !== '' ? <p className="max-w-2xl text-[0.95rem]">Wanted in each: {wanted}</p> : null;
 }
 
 function labelOf(part: Schemas['PartView'], fieldId: string): string {

@@ -49,7 +49,7 @@ function Checks({ progress }: { progress: Progress }) {
       <ul className="mt-1 grid gap-1">
         {progress.checks.map((c) => (
           <li key={c.at}>
-            {day(c.at)}, {c.wholeCourse ? 'whole course' : 'short check'}:{' '}
+            {day(c.at)}, {c.wholeCourse ? 'over the course' : 'short check'}:{' '}
             {c.known.length === 0 ? 'no skill' : c.known.join(', ')} shown
             {c.fell.length > 0 && `; back into practice: ${c.fell.join(', ')}`}.
             <ItemMarks

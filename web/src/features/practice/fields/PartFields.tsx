@@ -7,6 +7,7 @@ import { RichText } from '../../../ui/RichText';
 import { Tex } from '../../../ui/Tex';
 import { FieldInput } from './FieldInput';
 import { SmallTyped } from './SmallTyped';
+import { Wanted } from './Wanted';
 import type { FieldProps } from './types';
 
 type Props = {
@@ -36,8 +37,17 @@ export function enterChecks(event: KeyboardEvent, onEnter: () => void) {
   }
 }
 
-/** The fields of a part where its layout puts them. */
+/** The fields of a part where its layout puts them, with the form that is wanted. */
 export function PartFields(props: Props) {
+  return (
+    <>
+      <Placed {...props} />
+      {props.closed !== true && <Wanted part={props.part} />}
+    </>
+  );
+}
+
+function Placed(props: Props) {
   const { layout } = props.part;
   switch (layout.kind) {
     case 'Stacked':
@@ -48,7 +58,7 @@ export function PartFields(props: Props) {
           <Template
             text={layout.template}
             render={(text) => <RichText text={text} />}
-            place={(id) => place(props, id, (p) => <FieldInput {...p} />)}
+            place={(id) => place(props, id, inCell)}
           />
         </p>
       );
@@ -144,6 +154,7 @@ function CellTable({ layout, ...props }: Props & { layout: Schemas['ShownLayoutI
   );
 }
 
+/** What is typed into a sentence or a table has a small box. */
 const inCell = (props: FieldProps) =>
   props.field.response.kind === 'Typed' ? <SmallTyped {...props} /> : <FieldInput {...props} />;
 

@@ -14,9 +14,9 @@ export function SmallTyped({
   const reading = useReading(field.answerKind, field.letters, value);
   const read = value.trim() === '' ? undefined : reading.data;
   return (
-    <span className="inline-grid">
+    <span className={field.suffix === '' ? 'mx-1 inline-grid' : 'mx-1 inline-flex items-baseline gap-1'}>
       <input
-        aria-label={`${field.label}, wanted: ${field.wanted}`}
+        aria-label={`${field.label}${field.suffix === '' ? '' : `, in ${field.suffix}`}, wanted: ${field.wanted}`}
         data-answer={disabled ? undefined : ''}
         value={value}
         disabled={disabled}
@@ -31,6 +31,7 @@ export function SmallTyped({
           }
         }}
       />
+      {field.suffix !== '' && <span aria-hidden="true">{field.suffix}</span>}
       {wide && (
         <span className="min-h-6 text-base text-soft">
           {read !== undefined && (read.at < 0 ? <Tex latex={read.latex} /> : 'not read yet')}

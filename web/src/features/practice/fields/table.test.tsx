@@ -20,22 +20,29 @@ const fieldOf = (id: string, label: string): Schemas['FieldView'] => ({
   spoken: {},
 });
 
-function shown(head: string[], rows: string[][], sums = false) {
+const partOf = (
+  head: string[],
+  rows: string[][],
+  sums: boolean,
+  fields: Schemas['FieldView'][],
+): Schemas['PartView'] => ({
+  prompt: 'Fill in.',
+  layout: { kind: 'InTable', head, rows, sums },
+  fields,
+  triesAllowed: 3,
+  triesLeft: 3,
+  hints: [],
+  hintsInAll: 0,
+  status: 'OPEN',
+  entries: {},
+  feedback: [],
+  answers: [],
+});
+
+function shown(head: string[], rows: string[][], sums = false, change: Partial<Schemas['FieldView']> = {}) {
   const told = vi.fn();
   const fault = vi.spyOn(console, 'error').mockImplementation(() => undefined);
-  const part: Schemas['PartView'] = {
-    prompt: 'Fill in.',
-    layout: { kind: 'InTable', head, rows, sums },
-    fields: [fieldOf('c', 'the cell'), fieldOf('d', 'another cell')],
-    triesAllowed: 3,
-    triesLeft: 3,
-    hints: [],
-    hintsInAll: 0,
-    status: 'OPEN',
-    entries: {},
-    feedback: [],
-    answers: [],
-  };
+  const part = partOf(head, rows, sums, [fieldOf('c', 'the cell'), { ...fieldOf('d', 'another cell'), ...change }]);
   render(
     <QueryClientProvider client={new QueryClient()}>
       <PartFields part={part} entries={{ c: '0.25' }} onChange={told} onEnter={() => told('enter')} />
@@ -66,5 +73,36 @@ describe('a table to fill in', () => {
   it('adds up a row as it is typed', () => {
     shown(['a', 'b'], [['{{c}}', '{{d}}']], true);
     expect(screen.getAllByRole('cell').at(-1)?.textContent).toBe('0.25');
+  });
+
+  it('says once what is wanted in all boxes', () => {
+    shown(['a', 'b'], [['{{c}}', '{{d}}']]);
+    expect(screen.getByText('Wanted in each: a whole number')).toBeDefined();
+  });
+
+  it('says box by box what is wanted where it differs, and shows a sign that belongs to the box', () => {
+    shown(['a', 'b'], [['{{c}}', '{{d}}']], false, { wanted: 'a fraction', suffix: '%' });
+    expect(screen.getByText('Wanted: the cell: a whole number · another cell: a fraction')).toBeDefined();
+    expect(screen.getByLabelText('another cell, in %, wanted: a fraction')).toBeDefined();
+    expect(screen.getByText('%')).toBeDefined();
+  });
+
+  it('has a small box within a sentence, and says below what is wanted', () => {
+    const told = vi.fn();
+    const part = {
+      ...partOf([], [], false, [fieldOf('c', 'the smaller'), fieldOf('d', 'the larger')]),
+      layout: { kind: 'InSentence' as const, template: 'between {{c}} and {{d}}' },
+    };
+    render(
+      <QueryClientProvider client={new QueryClient()}>
+        <PartFields part={part} entries={{}} onChange={told} onEnter={told} />
+      </QueryClientProvider>,
+    );
+    expect(screen.getAllByRole('textbox').map((box) => box.closest('p')?.textContent)).toEqual([
+      'between  and ',
+      'between  and ',
+    ]);
+    expect(screen.getByText('Wanted in each: a whole number')).toBeDefined();
+    expect(screen.queryByText(/Read as/)).toBeNull();
   });
 });

@@ -23,7 +23,8 @@ final class SimulateCommand {
             new Target.Score(100),
             new Target.Run(3, 5),
             new Target.Percent(75, 10));
-    private static final List<String> OPTIONS = List.of("students", "initial", "learn", "slip", "guess", "seed");
+    private static final List<String> OPTIONS =
+            List.of("students", "initial", "learn", "slip", "guess", "seed", "course");
 
     private SimulateCommand() {}
 

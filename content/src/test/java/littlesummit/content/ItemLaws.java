@@ -44,6 +44,7 @@ final class ItemLaws {
         assertTrue(
                 !(field.response() instanceof Response.Typed) || !field.wanted().isBlank(),
                 () -> at + " does not say its form");
+        assertFalse(field.label().contains("$"), () -> at + " is labelled " + field.label());
         field.mistakes().forEach(m -> mistakeIsReadAndNotCorrect(field, m, at));
         optionsDifferAndOneIsRight(field, at);
         assertEquals(Optional.empty(), OptionLaw.asRight(field), at);

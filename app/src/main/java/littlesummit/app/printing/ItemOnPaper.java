@@ -114,11 +114,22 @@ final class ItemOnPaper {
                 choices(part);
             }
         }
-        part.fields().stream()
+        wanted(part.fields()).forEach(wanted -> line("Wanted: " + wanted, SMALL, false));
+    }
+
+    /** Once where it is the same for all places, else place by place. */
+    static List<String> wanted(List<Field> fields) {
+        List<String> all = fields.stream()
                 .map(Field::wanted)
                 .filter(w -> !w.isEmpty())
                 .distinct()
-                .forEach(wanted -> line("Wanted: " + wanted, SMALL, false));
+                .toList();
+        return all.size() <= 1
+                ? all
+                : fields.stream()
+                        .filter(field -> !field.wanted().isEmpty())
+                        .map(field -> field.label() + ": " + field.wanted())
+                        .toList();
     }
 
     /** The lists that places of a part are filled from, each once. */

@@ -57,6 +57,7 @@ class ProverTest {
                 "All of them are full. #All  are full. #Two spaces stand side by side",
                 "answer: all - n * size #answer: all / 0 #has no value",
                 "label: Litres left #label: ' ' #The field has no label",
+                "label: Litres left #label: $n$ litres #leave the dollar signs out",
             })
     void aPlantedFaultIsFound(String old, String changed, String sentence) {
         Proof proof = prove(Sample.with(old.strip(), changed.strip()));

@@ -41,6 +41,9 @@ final class KeyLaw implements Law {
         if (field.label().isBlank()) {
             findings.add(place, "The field has no label.", item);
         }
+        if (field.label().contains("$")) {
+            findings.add(place, "A label is read aloud as it stands: leave the dollar signs out.", item);
+        }
         mistakes(field, place, item);
         Set<String> options = new HashSet<>();
         for (Option option : field.response().options()) {
