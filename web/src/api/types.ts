@@ -2567,6 +2567,7 @@ export interface components {
             /** @enum {string} */
             status: "KNOWN" | "REFRESH" | "IN_PROGRESS" | "READY" | "LOCKED";
             strand: string;
+            way: string[];
         };
         MarkCell: {
             begun: boolean;

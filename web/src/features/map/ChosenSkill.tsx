@@ -31,6 +31,7 @@ export function Chosen({ skill, skills, own }: { skill: MapSkill; skills: MapSki
               .
             </p>
           )}
+          {skill.way.length > skill.missing.length && <Way names={named(skill.way).map((s) => s.name)} />}
           <Standing skill={skill} />
           {opens.length > 0 && (
             <p className="text-soft">It leads to {opens.map((s) => s.name.toLowerCase()).join(', ')}.</p>
@@ -43,6 +44,20 @@ export function Chosen({ skill, skills, own }: { skill: MapSkill; skills: MapSki
         </span>
       )}
     </aside>
+  );
+}
+
+/** How far it is: all that comes before it and is not known yet, in the order in which it can be learned. */
+function Way({ names }: { names: string[] }) {
+  return (
+    <details>
+      <summary className="cursor-pointer text-glacier underline">The way there: {names.length} skills</summary>
+      <ol className="ml-6 list-decimal">
+        {names.map((name) => (
+          <li key={name}>{name}</li>
+        ))}
+      </ol>
+    </details>
   );
 }
 

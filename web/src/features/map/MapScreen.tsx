@@ -24,11 +24,14 @@ export default function MapScreen() {
         : taken(api.GET('/api/map/{studentId}', { params: { path: { studentId } } })),
   });
   const [chosen, setChosen] = useState<string | null>(null);
+  const [only, setOnly] = useState<Status | null>(null);
   const skills = map.data?.skills ?? [];
+  const shown = only === null ? skills : skills.filter((s) => s.status === only);
   const here =
-    skills.find((s) => s.id === chosen) ??
-    skills.find((s) => s.status === 'IN_PROGRESS') ??
-    skills.find((s) => s.status === 'READY');
+    shown.find((s) => s.id === chosen) ??
+    shown.find((s) => s.status === 'IN_PROGRESS') ??
+    shown.find((s) => s.status === 'READY') ??
+    shown[0];
   return (
     <div className="flex min-h-screen flex-col">
       <TopBar />
@@ -40,9 +43,13 @@ export default function MapScreen() {
           {map.data !== undefined && map.data.course !== '' && <p className="text-soft">{map.data.course}</p>}
           <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm">
             {ORDER.map((status) => (
-              <li key={status} className="flex items-center gap-1.5">
-                <StatusMark status={status} />
-                {skills.filter((s) => s.status === status).length} {WORDS[status]}
+              <li key={status}>
+                <StatusFilter
+                  status={status}
+                  count={skills.filter((s) => s.status === status).length}
+                  isOn={only === status}
+                  onToggle={() => setOnly(only === status ? null : status)}
+                />
               </li>
             ))}
             <li>
@@ -63,11 +70,35 @@ export default function MapScreen() {
         {map.isError && <Notice title="The map could not be loaded.">{map.error.message}</Notice>}
         {here !== undefined && (
           <>
-            <SkillGraph skills={skills} chosen={here.id} onChoose={setChosen} />
+            <SkillGraph skills={shown} chosen={here.id} onChoose={setChosen} />
             <Chosen skill={here} skills={skills} own={studentId === undefined} />
           </>
         )}
       </main>
     </div>
+  );
+}
+
+interface FilterProps {
+  status: Status;
+  count: number;
+  isOn: boolean;
+  onToggle: () => void;
+}
+
+/** How many skills are in a state; pressed, the map shows these alone. */
+function StatusFilter({ status, count, isOn, onToggle }: FilterProps) {
+  return (
+    <button
+      type="button"
+      aria-pressed={isOn}
+      disabled={count === 0 && !isOn}
+      title={isOn ? 'Show all skills again' : 'Show only these'}
+      className={`flex cursor-pointer items-center gap-1.5 rounded-slip border px-2 py-0.5 disabled:cursor-default ${isOn ? 'border-2 border-ink bg-larch-wash' : 'border-transparent hover:border-edge'}`}
+      onClick={onToggle}
+    >
+      <StatusMark status={status} />
+      {count} {WORDS[status]}
+    </button>
   );
 }

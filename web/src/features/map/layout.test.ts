@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { layout, type MapSkill, neighbour, NODE } from './layout';
 
 function skill(id: string, strand: string, depth: number, prerequisites: string[] = []): MapSkill {
-  return { id, name: id, strand, depth, prerequisites, missing: [], status: 'READY', assignmentId: 'own' };
+  return { id, name: id, strand, depth, prerequisites, missing: [], way: [], status: 'READY', assignmentId: 'own' };
 }
 
 const SKILLS = [

@@ -9,6 +9,7 @@ const skill = (id: string, strand: string, depth: number, prerequisites: string[
   depth,
   prerequisites,
   missing: [],
+  way: [],
   status: 'READY',
   assignmentId: 'own',
 });

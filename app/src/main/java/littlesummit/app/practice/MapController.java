@@ -46,6 +46,7 @@ class MapController {
 
     /**
      * @param missing ids of prerequisites that are not known yet
+     * @param way ids of all that is not known yet and comes before it, in the order in which it can be learned
      * @param depth column of the map, from 0
      * @param assignmentId where it is practised
      * @param lesson id of a lesson that leads to it
@@ -62,6 +63,7 @@ class MapController {
             StatusDto status,
             List<String> prerequisites,
             List<String> missing,
+            List<String> way,
             int depth,
             String assignmentId,
             Optional<String> lesson,
@@ -112,6 +114,7 @@ class MapController {
                 StatusDto.of(node.status()),
                 skill.prerequisites(),
                 node.missing(),
+                node.way(),
                 node.depth(),
                 known ? OwnChoice.SKILLS : open.apply(skill.id()),
                 catalogue.lessonOn(skill.id()).map(Skill::id),

@@ -26,10 +26,18 @@ final class UsualWords {
 
     static String taken(AnswerSpec field, String entry) {
         return switch (field.kind()) {
-            case SET, DOMAIN -> NOTHING.matcher(entry).matches() ? "none" : entry;
+            case SET -> NOTHING.matcher(entry).matches() ? "none" : entry;
+            case DOMAIN -> NOTHING.matcher(entry).matches() ? "none" : set(field, entry);
             case NUMBER -> number(field, entry);
             default -> entry;
         };
+    }
+
+    /** With one letter it is plain what a condition in words is said of; R may be a letter of the field itself. */
+    private static String set(AnswerSpec field, String entry) {
+        boolean plain = field.letters().size() == 1
+                && field.letters().stream().noneMatch(letter -> letter.equalsIgnoreCase("r"));
+        return plain ? SetWords.taken(entry, field.letters().iterator().next()) : entry;
     }
 
     private static String number(AnswerSpec field, String entry) {

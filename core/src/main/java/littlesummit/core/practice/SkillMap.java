@@ -3,9 +3,12 @@ package littlesummit.core.practice;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import littlesummit.core.curriculum.Course;
 import littlesummit.core.curriculum.CourseSkill;
 
@@ -43,9 +46,11 @@ public final class SkillMap {
      * A skill of the course, as it stands for a student.
      *
      * @param missing prerequisites that are not known yet
+     * @param way all before it that is not known yet, directly or not, in an order in which it can be learned
      * @param depth longest chain of prerequisites below it, from 0
      */
-    public record Node(CourseSkill skill, Status status, List<String> missing, int depth, Record record) {
+    public record Node(
+            CourseSkill skill, Status status, List<String> missing, List<String> way, int depth, Record record) {
         public boolean isKnown() {
             return record.knownSince().isPresent();
         }
@@ -58,12 +63,39 @@ public final class SkillMap {
      */
     public static List<Node> of(Course course, Map<String, Record> records, Instant now) {
         List<Node> nodes = new ArrayList<>();
+        Map<String, Set<String>> ways = new HashMap<>();
         for (CourseSkill skill : course.skills()) {
             List<String> missing = missing(skill, records);
             Record record = records.getOrDefault(skill.id(), Record.NONE);
-            nodes.add(new Node(skill, status(record, missing, now), missing, course.depth(skill.id()), record));
+            nodes.add(new Node(
+                    skill,
+                    status(record, missing, now),
+                    missing,
+                    List.copyOf(way(skill, course, records, ways)),
+                    course.depth(skill.id()),
+                    record));
         }
         return nodes;
+    }
+
+    /**
+     * What is known is not gone into: whoever knows a skill need not learn what comes before it.
+     *
+     * @param found ways of other skills, so that each is gone once
+     */
+    private static Set<String> way(
+            CourseSkill skill, Course course, Map<String, Record> records, Map<String, Set<String>> found) {
+        Set<String> known = found.get(skill.id());
+        if (known != null) {
+            return known;
+        }
+        Set<String> before = new LinkedHashSet<>();
+        for (String id : missing(skill, records)) {
+            before.addAll(way(course.require(id), course, records, found));
+            before.add(id);
+        }
+        found.put(skill.id(), before);
+        return before;
     }
 
     /** Prerequisites that are not known. */

@@ -41,6 +41,7 @@ final class Wanted {
             case Form.Shape.PERCENT -> "a number with a percent sign";
             case Form.Shape.SCIENTIFIC -> "a number in scientific notation";
             case Form.Shape.PRIME_FACTORS -> "a product of primes";
+            case Form.Shape.SIMPLEST_ROOTS -> "with roots as simple as possible";
             case Form.Rounded(int places, boolean percent) ->
                 places == 0
                         ? "rounded to a whole number"

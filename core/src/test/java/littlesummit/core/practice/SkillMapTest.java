@@ -80,4 +80,37 @@ class SkillMapTest {
                 .forEach(p ->
                         assertTrue(nodes.get(p).depth() < n.depth(), n.skill().id())));
     }
+
+    @Test
+    void theWayToASkillIsAllThatComesBeforeItInAnOrderInWhichItCanBeLearned() {
+        assertEquals(
+                List.of("fraction-picture", "place-value", "prime-factors", "fraction-lowest", "percent-parts"),
+                node("percent-discount", Map.of()).way());
+        assertEquals(List.of(), node("place-value", Map.of()).way());
+    }
+
+    @Test
+    void theWayLeavesOutWhatIsKnownAndAllBelowIt() {
+        assertEquals(
+                List.of("percent-parts"),
+                node("percent-discount", Map.of("fraction-lowest", known(1, 0))).way());
+        assertEquals(
+                List.of(),
+                node("percent-discount", Map.of("percent-parts", known(1, 0))).way());
+    }
+
+    /** Whatever is known, each skill of a way comes after those of its prerequisites that are not known. */
+    @Test
+    void everyWayCanBeLearnedInItsOrder() {
+        Map<String, Record> records = Map.of("place-value", known(1, 0), "line-kinds", known(2, 0));
+        for (SkillMap.Node node : SkillMap.of(SampleCourse.COURSE, records, NOW)) {
+            for (String id : node.way()) {
+                assertTrue(
+                        node.way()
+                                .subList(0, node.way().indexOf(id))
+                                .containsAll(SkillMap.missing(SampleCourse.COURSE.require(id), records)),
+                        node.skill().id() + " " + node.way());
+            }
+        }
+    }
 }
