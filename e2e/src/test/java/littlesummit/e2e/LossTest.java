@@ -256,6 +256,7 @@ class LossTest extends BrowserTest {
     void aHintThatWaitsIsSaidAndCanBeTakenBack() {
         signIn("jory", "/practice/own/mean");
         assertThat(field()).isVisible();
+        allIsSent();
         offline();
         press("Hint");
         assertThat(page.getByText("The hint waits on this device")).isVisible();
