@@ -48,7 +48,7 @@ class AssigningController {
             @Size(max = 100, message = "A title may have at most 100 characters.")
             String title,
 
-            @NotNull(message = "The skills are missing.") @Size(max = 40, message = "These are too many skills.")
+            @NotNull(message = "The skills are missing.") @Size(max = 300, message = "These are too many skills.")
             List<@NotNull String> skills,
 
             @NotNull(message = "The target is missing.") String target,

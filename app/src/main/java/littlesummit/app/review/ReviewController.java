@@ -25,7 +25,7 @@ class ReviewController {
 
     /** @param skills ids; empty for those that are due */
     record NewSet(
-            @NotNull(message = "The skills are missing.") @Size(max = 40, message = "These are too many skills.")
+            @NotNull(message = "The skills are missing.") @Size(max = 300, message = "These are too many skills.")
             List<@NotNull String> skills) {}
 
     /** @param itemId the item that is closed now */

@@ -5,7 +5,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
+import java.util.stream.Collectors;
 import littlesummit.app.ApiTest;
+import littlesummit.app.Client;
+import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.Test;
 
 /** What happens to an assignment after it was set. */
@@ -37,6 +40,20 @@ class AssigningApiTest extends ApiTest {
 
     private JsonNode put(String id, String what, String body) {
         return instructor.put("/api/class/assignments/" + id + "/" + what, body).body();
+    }
+
+    @Test
+    void theWholeCourseCanBeSetAtOnce() {
+        String skills = new Catalogue()
+                .skills().stream().map(skill -> "\"" + skill.id() + "\"").collect(Collectors.joining(","));
+        Client.Answer answer = instructor.post(
+                "/api/class/assignments",
+                "{\"title\":\"Everything\",\"skills\":[" + skills + "],\"target\":\"score:80\","
+                        + "\"due\":\"2031-02-01T00:00:00Z\",\"students\":[],\"policy\":{\"openTries\":3,"
+                        + "\"choiceTries\":1,\"allTries\":2,\"freeForms\":1,\"hints\":true,\"example\":true,"
+                        + "\"similar\":true,\"lineCheck\":\"ALWAYS\",\"calculator\":\"AS_ITEM\",\"work\":\"NONE\"}}");
+        assertEquals(200, answer.status(), answer.text());
+        assertEquals(1, assigned());
     }
 
     @Test

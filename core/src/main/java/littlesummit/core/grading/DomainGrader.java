@@ -15,7 +15,7 @@ final class DomainGrader {
         RealSet right = Domains.of(expected);
         RealSet typed = Domains.of(entry);
         if (!right.sameAs(typed)) {
-            return Verdict.incorrect();
+            return slip(right, typed);
         }
         if (spec.form() == Form.Shape.INTERVAL && !isInterval(entry)) {
             return Verdict.form(Reason.INTERVAL_WANTED);
@@ -27,6 +27,18 @@ final class DomainGrader {
             return Verdict.form(Reason.SOLVED_WANTED);
         }
         return Verdict.CORRECT;
+    }
+
+    private static Verdict slip(RealSet right, RealSet typed) {
+        if (right.intervals().isEmpty() || typed.intervals().isEmpty()) {
+            return Verdict.incorrect();
+        }
+        if (right.hasBoundsOf(typed)) {
+            return Verdict.slip(Reason.BOUNDARY);
+        }
+        boolean turned = typed.intervals().stream().noneMatch(RealSet.Interval::isPoint)
+                && right.complement().hasBoundsOf(typed);
+        return turned ? Verdict.slip(Reason.DIRECTION) : Verdict.incorrect();
     }
 
     /** Each side of an inequality is the letter alone or does not have it: what was asked is not just said again. */

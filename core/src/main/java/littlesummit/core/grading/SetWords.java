@@ -23,8 +23,8 @@ final class SetWords {
             "\\s*(?:\\\\left)?([\\[(\\]])([^,;\\[\\](){}]+)" + "[,;]([^,;\\[\\](){}]+?)(?:\\\\right)?([])\\[])\\s*");
     private static final Pattern BRACES = Pattern.compile("\\s*(?:\\\\left)?\\\\?\\{[^{}]*\\\\?}\\s*");
     private static final Pattern COMPARED = whole("(?:([a-z])\\s+(?:is\\s+)?)?"
-            + "(at\\s+least|no\\s+less\\s+than|not\\s+less\\s+than|at\\s+most|no\\s+more\\s+than|not\\s+more\\s+than"
-            + "|greater\\s+than|more\\s+than|larger\\s+than|less\\s+than|smaller\\s+than)\\s+(\\S+)");
+            + "((?:greater|larger|less|smaller|more)\\s+than(?:\\s+or\\s+equal\\s+to)?|at\\s+(?:least|most)"
+            + "|(?:no|not)\\s+(?:less|more)\\s+than)\\s+(\\S+)");
     private static final Pattern OR_MORE =
             whole("(?:([a-z])\\s+is\\s+)?(\\S+)\\s+or\\s+(more|greater|larger|less|smaller|fewer)");
     private static final Pattern NAMED = whole(
@@ -118,8 +118,14 @@ final class SetWords {
     private static String sign(String words) {
         String plain = words.toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
         return switch (plain) {
-            case "at least", "no less than", "not less than" -> " >= ";
-            case "at most", "no more than", "not more than" -> " <= ";
+            case "at least",
+                    "no less than",
+                    "not less than",
+                    "greater than or equal to",
+                    "larger than or equal to",
+                    "more than or equal to" -> " >= ";
+            case "at most", "no more than", "not more than", "less than or equal to", "smaller than or equal to" ->
+                " <= ";
             case "greater than", "more than", "larger than" -> " > ";
             default -> " < ";
         };

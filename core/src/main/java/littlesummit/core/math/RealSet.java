@@ -3,6 +3,7 @@ package littlesummit.core.math;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * A union of finitely many intervals of the real line, in its one normal form: ascending, apart from one another. Equal
@@ -22,6 +23,15 @@ public record RealSet(List<Interval> intervals) {
             boolean lowIncluded,
             Optional<RationalFunction> high,
             boolean highIncluded) {
+        /** Whether it is a single number. */
+        public boolean isPoint() {
+            return low.isPresent() && high.isPresent() && Equality.compare(low.get(), high.get()) == 0;
+        }
+
+        private boolean includesAs(Interval other) {
+            return lowIncluded == other.lowIncluded && highIncluded == other.highIncluded;
+        }
+
         private boolean isEmpty() {
             if (low.isEmpty() || high.isEmpty()) {
                 return false;
@@ -116,21 +126,21 @@ public record RealSet(List<Interval> intervals) {
     }
 
     public boolean sameAs(RealSet other) {
-        if (intervals.size() != other.intervals.size()) {
-            return false;
-        }
-        for (int i = 0; i < intervals.size(); i++) {
-            Interval a = intervals.get(i);
-            Interval b = other.intervals.get(i);
-            boolean same = a.lowIncluded() == b.lowIncluded()
-                    && a.highIncluded() == b.highIncluded()
-                    && sameBound(a.low(), b.low())
-                    && sameBound(a.high(), b.high());
-            if (!same) {
-                return false;
-            }
-        }
-        return true;
+        return hasBoundsOf(other)
+                && IntStream.range(0, intervals.size())
+                        .allMatch(i -> intervals.get(i).includesAs(other.intervals.get(i)));
+    }
+
+    /** Whether the intervals end at the same places, whichever of these belong to them. */
+    public boolean hasBoundsOf(RealSet other) {
+        return intervals.size() == other.intervals.size()
+                && IntStream.range(0, intervals.size())
+                        .allMatch(i -> sameBound(
+                                        intervals.get(i).low(),
+                                        other.intervals.get(i).low())
+                                && sameBound(
+                                        intervals.get(i).high(),
+                                        other.intervals.get(i).high()));
     }
 
     private static boolean sameBound(Optional<RationalFunction> a, Optional<RationalFunction> b) {

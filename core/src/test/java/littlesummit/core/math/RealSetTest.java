@@ -1,6 +1,7 @@
 package littlesummit.core.math;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Random;
@@ -44,6 +45,27 @@ class RealSetTest {
         assertTrue(a.intersection(a.complement()).sameAs(RealSet.EMPTY), () -> "seed " + seed);
         assertTrue(a.union(b).complement().sameAs(a.complement().intersection(b.complement())), () -> "seed " + seed);
         assertEquals(a.sameAs(b), b.sameAs(a), () -> "seed " + seed);
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void boundsAreTheSameWhicheverOfThemBelongToTheSet(long seed) {
+        RealSet a = random(new Random(seed));
+        RealSet b = random(new Random(seed + 1000));
+        assertTrue(a.hasBoundsOf(a) && (!a.sameAs(b) || a.hasBoundsOf(b)), () -> "seed " + seed);
+        assertEquals(a.hasBoundsOf(b), b.hasBoundsOf(a), () -> "seed " + seed);
+        RationalFunction at = RationalFunction.of(Rational.of(seed));
+        assertTrue(RealSet.below(at, true).hasBoundsOf(RealSet.below(at, false)));
+        assertFalse(RealSet.below(at, true).sameAs(RealSet.below(at, false)));
+        assertFalse(RealSet.below(at, true).hasBoundsOf(RealSet.above(at, true)));
+        assertFalse(RealSet.below(at, true).hasBoundsOf(RealSet.below(at.plus(RationalFunction.ONE), true)));
+    }
+
+    @Test
+    void aSingleNumberIsAPoint() {
+        RationalFunction three = RationalFunction.of(Rational.of(3));
+        assertTrue(RealSet.point(three).intervals().getFirst().isPoint());
+        assertFalse(RealSet.above(three, true).intervals().getFirst().isPoint());
     }
 
     @Test

@@ -20,8 +20,11 @@ import org.springframework.web.bind.annotation.RestController;
 /** Items for other programs. They hold the answers: for instructors alone. */
 @RestController
 class QtiController {
-    private static final int MOST_SKILLS = 60;
+    private static final int MOST_SKILLS = 300;
     private static final int MOST_ITEMS = 50;
+    /** In one package: what a program that reads it can still take in. */
+    private static final int MOST_IN_ALL = 2000;
+
     private final ItemSource source;
     private final ItemFile file;
 
@@ -49,6 +52,9 @@ class QtiController {
         if (count < 1 || count > MOST_ITEMS || tier < 0 || tier > 3) {
             throw Problem.badRequest(
                     "From 1 to " + MOST_ITEMS + " items of each skill, at level 1, 2 or 3, or 0 for all.");
+        }
+        if (skills.size() * count > MOST_IN_ALL) {
+            throw Problem.badRequest("A package has at most 2,000 items: take fewer skills, or fewer items of each.");
         }
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         QtiPackage.write(

@@ -7,7 +7,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import littlesummit.app.ApiTest;
+import littlesummit.app.Client;
 import littlesummit.app.Unzipped;
 import littlesummit.app.content.ItemFile;
 import littlesummit.core.item.Item;
@@ -61,6 +63,28 @@ class QtiApiTest extends ApiTest {
                 files.keySet().stream()
                         .filter(name -> name.startsWith("items/"))
                         .count());
+    }
+
+    private String everySkill() {
+        return source.skills().stream().map(Skill::id).collect(Collectors.joining(","));
+    }
+
+    @Test
+    void theWholeCourseFitsIntoOnePackage() {
+        assertEquals(
+                source.skills().size(),
+                unpacked("count=1&skill=" + everySkill()).keySet().stream()
+                        .filter(name -> name.startsWith("items/"))
+                        .count());
+    }
+
+    @Test
+    void aPackageWithTooManyItemsIsRefusedWithASentence() {
+        Client.Answer refused = instructor.get("/api/exchange/items.zip?count=50&skill=" + everySkill());
+        assertEquals(400, refused.status());
+        assertEquals(
+                "A package has at most 2,000 items: take fewer skills, or fewer items of each.",
+                refused.body().at("/detail").textValue());
     }
 
     @Test
