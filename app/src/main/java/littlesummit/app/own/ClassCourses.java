@@ -45,6 +45,11 @@ public class ClassCourses {
         return curriculum.find(courseId).orElseGet(curriculum::first);
     }
 
+    /** Whether it is all that ships, and no part of it. */
+    public boolean isWhole(Course course) {
+        return course.equals(curriculum.first());
+    }
+
     public List<Course> all() {
         return curriculum.courses();
     }
@@ -61,14 +66,14 @@ public class ClassCourses {
     }
 
     /** What comes before it may have gone since it was written, or be in another course: then nothing does. */
-    private static CourseSkill placed(TemplateSkill skill, Course shipped) {
-        Strand strand = shipped.skills().stream()
+    private static CourseSkill placed(TemplateSkill skill, Course course) {
+        Strand strand = course.skills().stream()
                 .map(CourseSkill::strand)
                 .filter(s -> s.id().equals(skill.template().strand()))
                 .findFirst()
                 .orElse(OWN);
         List<String> before = skill.template().prerequisites().stream()
-                .filter(id -> shipped.find(id).isPresent())
+                .filter(id -> course.find(id).isPresent())
                 .toList();
         return new CourseSkill(skill.id(), skill.name(), strand, before);
     }

@@ -110,7 +110,7 @@ class Places {
     /** Title of the course that a class works through; empty for all that there is. */
     String course(Person person) {
         Course chosen = courses.chosen(person.classId());
-        return chosen.id().equals(courses.byId("").id()) ? "" : chosen.title();
+        return courses.isWhole(chosen) ? "" : chosen.title();
     }
 
     /** The same for the course alone that the class works through. */

@@ -32,25 +32,24 @@ final class RootForms {
 
     static Optional<Reason> check(Expr entry) {
         try {
-            terms(entry);
+            look(entry);
             return Optional.empty();
         } catch (NotSimple found) {
             return Optional.of(found.reason);
         }
     }
 
-    private static List<Term> terms(Expr entry) {
+    private static void look(Expr entry) {
         Expr size = Numbers.unsigned(entry);
-        if (size instanceof Expr.Quotient(Expr num, Expr den)) {
-            BigInteger bottom = bottom(den);
-            List<Term> above = sum(num);
-            Rational common = above.stream().map(Term::coefficient).reduce(Rational.of(bottom), RootForms::common);
-            if (!common.equals(Rational.ONE) || bottom.equals(BigInteger.ONE)) {
-                throw new NotSimple(Reason.COMMON_FACTOR);
-            }
-            return above;
+        if (!(size instanceof Expr.Quotient(Expr num, Expr den))) {
+            sum(size);
+            return;
         }
-        return sum(size);
+        BigInteger bottom = bottom(den);
+        Rational common = sum(num).stream().map(Term::coefficient).reduce(Rational.of(bottom), RootForms::common);
+        if (!common.equals(Rational.ONE) || bottom.equals(BigInteger.ONE)) {
+            throw new NotSimple(Reason.COMMON_FACTOR);
+        }
     }
 
     private static Rational common(Rational a, Rational b) {

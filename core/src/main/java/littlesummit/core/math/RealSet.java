@@ -3,6 +3,7 @@ package littlesummit.core.math;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiPredicate;
 import java.util.stream.IntStream;
 
 /**
@@ -126,21 +127,18 @@ public record RealSet(List<Interval> intervals) {
     }
 
     public boolean sameAs(RealSet other) {
-        return hasBoundsOf(other)
-                && IntStream.range(0, intervals.size())
-                        .allMatch(i -> intervals.get(i).includesAs(other.intervals.get(i)));
+        return inPairs(other, Interval::includesAs) && hasBoundsOf(other);
     }
 
     /** Whether the intervals end at the same places, whichever of these belong to them. */
     public boolean hasBoundsOf(RealSet other) {
+        return inPairs(other, (a, b) -> sameBound(a.low(), b.low()) && sameBound(a.high(), b.high()));
+    }
+
+    private boolean inPairs(RealSet other, BiPredicate<Interval, Interval> agree) {
         return intervals.size() == other.intervals.size()
                 && IntStream.range(0, intervals.size())
-                        .allMatch(i -> sameBound(
-                                        intervals.get(i).low(),
-                                        other.intervals.get(i).low())
-                                && sameBound(
-                                        intervals.get(i).high(),
-                                        other.intervals.get(i).high()));
+                        .allMatch(i -> agree.test(intervals.get(i), other.intervals.get(i)));
     }
 
     private static boolean sameBound(Optional<RationalFunction> a, Optional<RationalFunction> b) {
