@@ -8,7 +8,6 @@ import java.util.stream.Collectors;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.OwnChoice;
 import littlesummit.app.own.ClassCourses;
-import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService.Place;
 import littlesummit.app.practice.PracticeView.Around;
 import littlesummit.app.practice.PracticeView.Offer;
@@ -42,10 +41,10 @@ class Surroundings {
     }
 
     Around of(Place place, Assignment assignment, SkillState state) {
-        Course course = courses.of(place.person().classId());
         Optional<Lesson> lesson = catalogue.lesson(place.skillId());
         if (lesson.isPresent()) {
             String taught = lesson.get().teaches();
+            Course course = courses.of(place.person().classId());
             return new Around(
                     List.of(),
                     Optional.empty(),
@@ -53,25 +52,32 @@ class Surroundings {
                     Optional.empty(),
                     Optional.empty());
         }
-        CourseSkill skill = courses.mapOf(place.person().classId())
-                .find(place.skillId())
-                .or(() -> course.find(place.skillId()))
-                .orElseGet(() -> outside(place.skillId()));
         return new Around(
-                state.history().isEmpty() ? missing(place.person(), skill, course) : List.of(),
-                catalogue.lessonOn(skill.id()).map(l -> new SkillLink(OwnChoice.LESSONS, l.id(), l.name())),
+                state.history().isEmpty() ? missing(place) : List.of(),
+                catalogue.lessonOn(place.skillId()).map(l -> new SkillLink(OwnChoice.LESSONS, l.id(), l.name())),
                 Optional.empty(),
                 state.reached() || state.reachedWaiting() ? next(place, assignment) : Optional.empty(),
-                state.offersPause() ? Optional.of(offer(place.person(), skill, state, course)) : Optional.empty());
+                state.offersPause() ? Optional.of(offer(place, state)) : Optional.empty());
     }
 
-    /** A skill that the class has taken out of use, and that somebody still has. */
-    private CourseSkill outside(String skillId) {
-        return new CourseSkill(skillId, catalogue.require(skillId).name(), new Strand("", ""), List.of());
+    /** As it stands in the course of the class, else in the whole one, else alone: the class has taken it out of use. */
+    private CourseSkill skill(Place place) {
+        String classId = place.person().classId();
+        return courses.mapOf(classId)
+                .find(place.skillId())
+                .or(() -> courses.of(classId).find(place.skillId()))
+                .orElseGet(() -> new CourseSkill(
+                        place.skillId(), catalogue.require(place.skillId()).name(), new Strand("", ""), List.of()));
     }
 
-    private List<SkillLink> missing(Person person, CourseSkill skill, Course course) {
-        return SkillMap.missing(skill, places.records(person, skill.prerequisites())).stream()
+    private List<SkillLink> missing(Place place) {
+        CourseSkill skill = skill(place);
+        return links(place, SkillMap.missing(skill, places.records(place.person(), skill.prerequisites())));
+    }
+
+    private List<SkillLink> links(Place place, List<String> ids) {
+        Course course = courses.of(place.person().classId());
+        return ids.stream()
                 .map(id -> link(OwnChoice.SKILLS, course.require(id)))
                 .toList();
     }
@@ -97,18 +103,18 @@ class Surroundings {
                         new SkillLink(assignment.id(), id, catalogue.require(id).name()));
     }
 
-    private Offer offer(Person person, CourseSkill skill, SkillState state, Course course) {
-        List<SkillLink> before = skill.prerequisites().stream()
-                .map(id -> link(OwnChoice.SKILLS, course.require(id)))
-                .toList();
-        Optional<SkillLink> other = places.map(person).stream()
+    private Offer offer(Place place, SkillState state) {
+        Optional<SkillLink> other = places.courseMap(place.person()).stream()
                 .filter(n -> n.status() == SkillMap.Status.READY || n.status() == SkillMap.Status.IN_PROGRESS)
                 .map(SkillMap.Node::skill)
-                .filter(s -> !s.equals(skill) && !s.prerequisites().contains(skill.id()))
+                .filter(s ->
+                        !s.id().equals(place.skillId()) && !s.prerequisites().contains(place.skillId()))
                 .findFirst()
-                .map(s -> link(places.of(person, s.id()), s));
+                .map(s -> link(places.of(place.person(), s.id()), s));
         return new Offer(
-                before, other, state.current().filter(i -> i.ref().tier() > 1).isPresent());
+                links(place, skill(place).prerequisites()),
+                other,
+                state.current().filter(i -> i.ref().tier() > 1).isPresent());
     }
 
     private static SkillLink link(String assignmentId, CourseSkill skill) {

@@ -96,6 +96,19 @@ class CourseApiTest extends ClockedApiTest {
         assertEquals(200, client.get("/api/progress").status());
     }
 
+    /** Whoever is stuck is offered something of the course, and not the same once more. */
+    @Test
+    void whatIsOfferedInsteadIsOfTheCourse() {
+        take("powers-and-polynomials");
+        String path = "/api/practice/own/prime-factors";
+        miss(path);
+        onward(path, "LIKE");
+        miss(path);
+        onward(path, "LIKE");
+        String other = miss(path).at("/around/offer/other/skillId").textValue();
+        assertTrue(skills(map()).contains(other) && !other.equals("prime-factors"), other);
+    }
+
     @Test
     void everyCourseIsShownWithItsSkills() {
         take("first-equations");

@@ -92,12 +92,19 @@ public record AnswerSpec(
         Matcher named = NAMED.matcher(entry);
         boolean isNamed = kind == Kind.EXPRESSION
                 && named.find()
-                && (named.group(1) == null || named.group(1).length() > 1 || !letters.contains(named.group(1)));
+                && (named.group(1) == null || named.group(1).length() > 1 || !isOfTheAnswer(named.group(1)));
         int start = isNamed ? named.end() : 0;
         Reading reading = understood(UsualWords.taken(this, withoutSuffix(entry.substring(start))));
         return reading instanceof Reading.Stopped(var problem, int at)
                 ? new Reading.Stopped(problem, at + start)
                 : reading;
+    }
+
+    /** Whether a letter stands for a number here: one that the answer does not have may still name it. */
+    private boolean isOfTheAnswer(String letter) {
+        return letters.contains(letter)
+                && (!(Parser.read(expected, syntax()) instanceof Reading.Understood(Statement.Value(Expr answer)))
+                        || answer.any(new Expr.Letter(letter)::equals));
     }
 
     /** What has a way of writing of its own, around the common grammar. */

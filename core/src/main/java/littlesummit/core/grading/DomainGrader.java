@@ -1,6 +1,7 @@
 package littlesummit.core.grading;
 
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.RealSet;
 import littlesummit.core.math.Statement;
 
@@ -33,12 +34,16 @@ final class DomainGrader {
         if (right.intervals().isEmpty() || typed.intervals().isEmpty()) {
             return Verdict.incorrect();
         }
-        if (right.hasBoundsOf(typed)) {
-            return Verdict.slip(Reason.BOUNDARY);
+        try {
+            if (right.hasBoundsOf(typed)) {
+                return Verdict.slip(Reason.BOUNDARY);
+            }
+            boolean turned = typed.intervals().stream().noneMatch(RealSet.Interval::isPoint)
+                    && right.complement().hasBoundsOf(typed);
+            return turned ? Verdict.slip(Reason.DIRECTION) : Verdict.incorrect();
+        } catch (MathProblem noSlipToSee) {
+            return Verdict.incorrect();
         }
-        boolean turned = typed.intervals().stream().noneMatch(RealSet.Interval::isPoint)
-                && right.complement().hasBoundsOf(typed);
-        return turned ? Verdict.slip(Reason.DIRECTION) : Verdict.incorrect();
     }
 
     /** Each side of an inequality is the letter alone or does not have it: what was asked is not just said again. */

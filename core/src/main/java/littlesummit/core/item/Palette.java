@@ -27,6 +27,7 @@ final class Palette {
         return switch (form) {
             case Form.Shape.FRACTION, Form.Shape.FRACTION_LOWEST, Form.Shape.MIXED -> List.of("/", "−");
             case Form.Shape.SCIENTIFIC, Form.Shape.PRIME_FACTORS, Form.Shape.POWER -> List.of("×", "^", "−");
+            case Form.Shape.SIMPLEST_ROOTS -> List.of("√", "/", "−");
             default -> List.of();
         };
     }
