@@ -60,7 +60,7 @@ class Surroundings {
                 state.offersPause() ? Optional.of(offer(place, state)) : Optional.empty());
     }
 
-    /** As it stands in the course of the class, else in the whole one, else alone: the class has taken it out of use. */
+    /** As it stands in the course of the class, else in the whole one, else alone: then it was taken out of use. */
     private CourseSkill skill(Place place) {
         String classId = place.person().classId();
         return courses.mapOf(classId)
