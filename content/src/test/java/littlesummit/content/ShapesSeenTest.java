@@ -112,7 +112,8 @@ class ShapesSeenTest {
         });
     }
 
-    private static final Pattern WITH = Pattern.compile("with ((?:at|all|three|four) [a-z ]+?)(?:,|\\.)");
+    private static final Pattern WITH =
+            Pattern.compile("with ((?:at|all|three|four) [a-z ]+?)(?:,|\\.| belong| in the right)");
 
     @Test
     void hoopsAreTwoQuestions() {

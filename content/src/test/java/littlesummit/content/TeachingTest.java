@@ -171,7 +171,7 @@ class TeachingTest {
                 .filter(i -> i.ref().variant().startsWith("corner"))
                 .forEach(item -> {
                     String stem = ((Block.Text) item.stem().getFirst()).text();
-                    assertTrue(stem.contains("out of the corner"), stem);
+                    assertTrue(stem.contains("from the corner"), stem);
                     assertFalse(stem.contains("ladder"), "a ladder that leans does not start in the corner");
                 });
     }

@@ -7,8 +7,10 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.Collections;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.core.item.Block;
 import littlesummit.core.item.Field;
@@ -109,15 +111,48 @@ class TensSeenTest {
                 : scientific(written).getFirst();
     }
 
+    private static boolean asksForLargest(Item item) {
+        return item.parts().getFirst().prompt().contains("largest");
+    }
+
+    private static BigDecimal outermost(Item item, List<BigDecimal> numbers) {
+        return asksForLargest(item) ? Collections.max(numbers) : Collections.min(numbers);
+    }
+
+    private static List<String> four(Item item) {
+        return Stream.of(SeenItems.formula(item).split("\\\\qquad"))
+                .map(String::strip)
+                .toList();
+    }
+
     @Test
-    void noneOfTheFourIsLarger() {
+    void noneOfTheFourGoesFurther() {
         items("largest").forEach(item -> {
-            List<BigDecimal> four = Stream.of(SeenItems.formula(item).split("\\\\qquad"))
-                    .map(TensSeenTest::value)
-                    .toList();
+            List<BigDecimal> four = four(item).stream().map(TensSeenTest::value).toList();
             assertEquals(4, four.size());
-            comesTo(Collections.max(four), item);
+            comesTo(outermost(item, four), item);
             isInForm(item);
         });
+    }
+
+    @Test
+    void theNumberThatIsWantedMayBeWrittenInAnyWay() {
+        Set<String> ways = items("largest").stream()
+                .map(item -> {
+                    List<String> four = four(item);
+                    BigDecimal wanted = outermost(
+                            item, four.stream().map(TensSeenTest::value).toList());
+                    String written = four.stream()
+                            .filter(w -> value(w).compareTo(wanted) == 0)
+                            .findFirst()
+                            .orElseThrow();
+                    String front = written.contains("times") ? written.replaceAll("[\\\\ ].*", "") : "all digits";
+                    return (asksForLargest(item) ? "largest " : "smallest ") + front.replaceAll("(?!^)\\d|[1-9]", "d");
+                })
+                .collect(Collectors.toSet());
+        Set<String> all = Stream.of("0.ddd", "dd", "ddd", "all digits")
+                .flatMap(way -> Stream.of("largest " + way, "smallest " + way))
+                .collect(Collectors.toSet());
+        assertEquals(all, ways);
     }
 }

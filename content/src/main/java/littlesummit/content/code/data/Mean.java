@@ -9,7 +9,7 @@ public final class Mean extends KindSkill {
         super(
                 "mean",
                 "The mean",
-                4,
+                5,
                 Tier.of(
                         "The mean of a few values, and the mean when only their sum is known.",
                         ItemKind.of(
@@ -64,6 +64,6 @@ public final class Mean extends KindSkill {
                                 "claims",
                                 MeanClaims::make,
                                 "These values were measured at the station: %s. Their mean is %s.",
-                                "In the log stand these values: %s. Their mean is %s.")));
+                                "The log has these values: %s. Their mean is %s.")));
     }
 }

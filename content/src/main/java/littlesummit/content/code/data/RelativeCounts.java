@@ -52,7 +52,7 @@ final class RelativeCounts {
                         new Layout.InTable(
                                 List.of("", t.columns().get(0), t.columns().get(1)), cells, false),
                         List.of(
-                                "A relative frequency is a count divided by a total. How does one get back?",
+                                "A relative frequency is a count divided by a total. How do you get back?",
                                 "Multiply each share by the total of its own row.",
                                 "The first count is $" + first + "$.")))
                 .step("Take the first cell: its share of the total of the row.", first)

@@ -9,7 +9,7 @@ public final class TwoWayRead extends KindSkill {
         super(
                 "two-way-read",
                 "Reading two-way tables",
-                3,
+                4,
                 Tier.of(
                         "A count or a total, and the part that a count is of all or of its row.",
                         ItemKind.of(
@@ -47,7 +47,7 @@ public final class TwoWayRead extends KindSkill {
                                 "question",
                                 TwoWayQuestions::question,
                                 "%s has worked out the fraction %s from this table.",
-                                "On a slip of paper of %s stands only the fraction %s."),
+                                "%s has noted only a fraction, %s, on a slip of paper."),
                         ItemKind.of(
                                 "either",
                                 TwoWayQuestions::either,

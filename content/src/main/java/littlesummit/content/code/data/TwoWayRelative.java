@@ -9,7 +9,7 @@ public final class TwoWayRelative extends KindSkill {
         super(
                 "two-way-relative",
                 "Relative frequencies",
-                4,
+                5,
                 Tier.of(
                         "Relative frequencies of the rows or of the columns, cell by cell.",
                         ItemKind.of(
@@ -31,7 +31,7 @@ public final class TwoWayRelative extends KindSkill {
                                 RelativeCells::ofAll,
                                 "Everything in the table together is the whole.",
                                 "Each count is taken as a part of all.",
-                                "All of them together are to be 1."),
+                                "All of them together count as 1."),
                         ItemKind.of(
                                 "back",
                                 RelativeCounts::make,
@@ -52,7 +52,7 @@ public final class TwoWayRelative extends KindSkill {
                                 "recognise",
                                 RelativeShown::recognise,
                                 "%s has made a table of relative frequencies and left out what they are parts of.",
-                                "In the log of %s stands this table of relative frequencies, without a heading."),
+                                "%s's log has this table of relative frequencies, without a heading."),
                         ItemKind.of(
                                 "linked",
                                 RelativeShown::linked,

@@ -9,7 +9,7 @@ public final class BothSides extends KindSkill {
         super(
                 "both-sides",
                 "Letters on both sides",
-                4,
+                5,
                 Tier.of(
                         "Letters on both sides, all numbers above zero, in signs and on a balance.",
                         ItemKind.of(
@@ -74,7 +74,7 @@ public final class BothSides extends KindSkill {
                                 "wrong-line",
                                 SidesBrackets::wrong,
                                 "%s has solved this equation, and something went wrong.",
-                                "The lines under this equation are from the exercise book of %s. One step went"
+                                "The lines under this equation are from %s's exercise book. One step went"
                                         + " wrong.")));
     }
 }

@@ -9,7 +9,7 @@ public final class OneStepMultiplication extends KindSkill {
         super(
                 "one-step-multiplication",
                 "Undoing a multiplication",
-                5,
+                6,
                 Tier.of(
                         "A whole number in front of the letter, and what undoes it.",
                         ItemKind.of(
@@ -63,6 +63,6 @@ public final class OneStepMultiplication extends KindSkill {
                                 "wrong-line",
                                 ScaledMistake::make,
                                 "%s has solved this equation, and something went wrong.",
-                                "In the exercise book of %s this equation is solved, but the answer does not fit.")));
+                                "%s has solved this equation on the board, but the answer does not fit.")));
     }
 }

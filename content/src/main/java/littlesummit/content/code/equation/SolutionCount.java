@@ -9,7 +9,7 @@ public final class SolutionCount extends KindSkill {
         super(
                 "solution-count",
                 "How many solutions",
-                6,
+                7,
                 Tier.of(
                         "Coefficients and constants compared, in one equation or among four.",
                         ItemKind.of(
@@ -57,6 +57,6 @@ public final class SolutionCount extends KindSkill {
                                 "rule",
                                 CountRule::make,
                                 "%s says: “%s” Which of these shows best whether that is so?",
-                                "In the exercise book of %s stands a rule: “%s” Which of these fits?")));
+                                "%s has written a rule in an exercise book: “%s” Which of these fits?")));
     }
 }

@@ -104,12 +104,12 @@ final class PercentAmounts {
                         "added",
                         "It looks as if the percent was taken of the part and added to it. It is a percent of the"
                                 + " whole.")
-                .add(String.valueOf(all - part), "the-others", "Those are the others. How many are all together?");
+                .add(String.valueOf(all - part), "the-others", "Those are the others. How many are there altogether?");
         String share = Tex.plain(Percents.share(percent));
         return Items.of(ref)
                 .text(frame.formatted(percent, part))
                 .part(Part.of(
-                        "How many are all together?",
+                        "How many are there altogether?",
                         Field.typed("answer", "All together", WHOLE, answer, mistakes.list()),
                         "Is the number that you know the whole, or a part of it?",
                         "To get from a part back to the whole, divide by the share.",

@@ -9,7 +9,7 @@ public final class PercentDiscount extends KindSkill {
         super(
                 "percent-discount",
                 "Reduced prices",
-                4,
+                5,
                 Tier.of(
                         "From the full price to what is paid or saved.",
                         ItemKind.of(
@@ -31,12 +31,12 @@ public final class PercentDiscount extends KindSkill {
                                 PriceChange::rate,
                                 "Last week %s cost %s, and now it costs %s.",
                                 "The price of %s was %s. It is %s today.",
-                                "On the tag of %s, %s is crossed out, and below it stands %s."),
+                                "On the tag of %s, %s is crossed out, and %s is written below it."),
                         ItemKind.of(
                                 "raised",
                                 PriceChange::raised,
                                 "Since the pass is closed, prices are %2$d%% higher. Before, %1$s cost %3$s.",
-                                "On the price of %3$s for %1$s comes a charge of %2$d%% for carrying it up to the hut.",
+                                "The full price of %1$s is %3$s. Carrying it up to the hut adds %2$d%% to that.",
                                 "In winter %1$s costs %2$d%% more than in summer. The summer price is %3$s.")),
                 Tier.of(
                         "From the reduced price back, and two changes one after the other.",

@@ -9,7 +9,7 @@ public final class PercentParts extends KindSkill {
         super(
                 "percent-parts",
                 "Percent on a bar",
-                6,
+                7,
                 Tier.of(
                         "A part that goes away: name the whole, lay out the bar, find the percent that is left.",
                         ItemKind.of(

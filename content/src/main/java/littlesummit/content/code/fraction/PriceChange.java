@@ -72,7 +72,7 @@ final class PriceChange {
         return Items.of(ref)
                 .text(frame.formatted(s.ware().article(), s.percent(), Tex.money(s.full())))
                 .part(Part.of(
-                        "What is to be paid now?",
+                        "What does it cost now?",
                         SaleParts.dollars("Price in dollars", answer, mistakes),
                         "Is it more or less than before?",
                         "The old price is 100%. The new one is the old one and the percent of it together.",

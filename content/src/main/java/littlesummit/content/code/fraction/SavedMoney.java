@@ -47,9 +47,9 @@ final class SavedMoney {
                         "The digits are correct. Is the decimal point in its place?");
         return Items.of(ref)
                 .text(frame.formatted(s.ware().article(), s.percent(), Tex.money(s.full()))
-                        + " How much money does one save?")
+                        + " How much money is saved?")
                 .part(Part.of(
-                        "Let $x$ be what one saves, in dollars. Which equation fits?",
+                        "Let $x$ be the money saved, in dollars. Which equation fits?",
                         equation,
                         "Which price is the whole, the 100%?",
                         "What is saved is the percent of the full price that is taken off.",

@@ -9,7 +9,7 @@ public final class BinomialExpand extends KindSkill {
         super(
                 "binomial-expand",
                 "Powers of a binomial",
-                3,
+                4,
                 Tier.of(
                         "A letter and a number or another letter, to the third or fourth power.",
                         ItemKind.of(
@@ -57,6 +57,6 @@ public final class BinomialExpand extends KindSkill {
                                 "wrong-term",
                                 BinomialWrong::make,
                                 "%s has multiplied out this power. One term is wrong.",
-                                "In the exercise book of %s one term of this expansion is wrong.")));
+                                "One term of this expansion in %s's exercise book is wrong.")));
     }
 }

@@ -9,7 +9,7 @@ public final class CircleCenter extends KindSkill {
         super(
                 "circle-center",
                 "Centre of a circle",
-                3,
+                4,
                 Tier.of(
                         "A circle that is drawn or described: its middle, and how far it is to the rim.",
                         ItemKind.of(
@@ -72,7 +72,6 @@ public final class CircleCenter extends KindSkill {
                                 "slip",
                                 CircleSlip::make,
                                 "%s looks for the centre of this circle, and makes one slip.",
-                                "In the exercise book of %s stands how the centre of this circle was found. One line is"
-                                        + " wrong.")));
+                                "%s has written down how to find the centre of this circle. One line is" + " wrong.")));
     }
 }

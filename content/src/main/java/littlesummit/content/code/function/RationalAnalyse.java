@@ -14,7 +14,7 @@ public final class RationalAnalyse extends KindSkill {
         super(
                 "rational-analyse",
                 "Rational functions",
-                6,
+                7,
                 Tier.of(
                         "Factors of first degree: domain, hole, zero, pole and both its sides, and the line far out.",
                         ItemKind.of(
@@ -82,7 +82,7 @@ public final class RationalAnalyse extends KindSkill {
                                 "claims",
                                 RationalClaims::make,
                                 "%s has written five sentences about this function. One of them is wrong.",
-                                "Five sentences stand in the exercise book of %s, and four of them are true.")));
+                                "Four of the five sentences in %s's exercise book are true.")));
     }
 
     /** Short kinds alone: a check has no room for a chain of fourteen parts, in which a graph shows what others ask. */

@@ -199,9 +199,10 @@ final class RationalItem {
         }
         Rational front =
                 reduced.coefficient("x", reduced.degree("x")).asRational().orElseThrow();
-        return reduced.degree("x") <= 2 && s.hasHole()
-                ? RationalShape.product(front.num().intValueExact(), s.holes()) + "("
-                        + PolynomialText.plain(reduced.times(front.reciprocal())) + ")"
+        String rest = PolynomialText.plain(reduced.times(front.reciprocal()));
+        boolean hasTerms = rest.contains(" ");
+        return reduced.degree("x") <= 2 && s.hasHole() && hasTerms
+                ? RationalShape.product(front.num().intValueExact(), s.holes()) + "(" + rest + ")"
                 : factored;
     }
 }

@@ -20,7 +20,7 @@ public final class AnglePairsLesson extends GuidedLesson {
 
     @Override
     public int version() {
-        return 2;
+        return 3;
     }
 
     @Override
@@ -28,7 +28,7 @@ public final class AnglePairsLesson extends GuidedLesson {
         int a = draw.between(25, 155, n -> Math.abs(n - 90) > 8);
         int turn = draw.between(0, 4) * 10;
         Figure.Angles figure = new Figure.Angles(
-                "Two straight lines cross. One angle has " + a + " degrees, x lies opposite it, y lies beside it.",
+                "Two straight lines cross. One angle measures " + a + " degrees, x lies opposite it, y lies beside it.",
                 List.of(new Figure.Ray(turn, "", true), new Figure.Ray(turn + a, "", true)),
                 List.of(
                         new Figure.Arc(turn, turn + a, a + "°", false),
@@ -37,8 +37,9 @@ public final class AnglePairsLesson extends GuidedLesson {
         Items item = Items.of(ref)
                 .text(
                         guided
-                                ? "Two trails cross. Both are straight. One angle at the crossing has " + a + "°."
-                                : "Two straight beams of the hut's roof cross. One angle between them has " + a + "°.")
+                                ? "Two trails cross. Both are straight. One angle at the crossing measures " + a + "°."
+                                : "Two straight beams of the hut's roof cross. One angle between them measures " + a
+                                        + "°.")
                 .picture(figure);
         if (guided) {
             item.part(Asks.pick(

@@ -9,14 +9,14 @@ public final class TileLength extends KindSkill {
         super(
                 "tile-length",
                 "Measuring with units",
-                5,
+                6,
                 Tier.of(
                         "Units laid along something, from zero or from another mark.",
                         ItemKind.of(
                                 "at-zero",
                                 LaidUnits::atZero,
                                 "How many %ss long is the %s?",
-                                "How long is it in %ss? What is measured is a %s.",
+                                "How long is the %2$s, measured in %1$ss?",
                                 "Take %ss and find out how long the %s is."),
                         ItemKind.of(
                                 "moved",

@@ -9,7 +9,7 @@ public final class AbsoluteValue extends KindSkill {
         super(
                 "absolute-value",
                 "Absolute value",
-                5,
+                6,
                 Tier.of(
                         "The distance of a number from zero, and of two places from one another.",
                         ItemKind.of(
@@ -54,6 +54,6 @@ public final class AbsoluteValue extends KindSkill {
                                 "rule",
                                 BarsRule::make,
                                 "%s says: “%s” Which of these shows best whether that is so?",
-                                "In the exercise book of %s stands a rule: “%s” Which of these fits?")));
+                                "%s has written a rule in an exercise book: “%s” Which of these fits?")));
     }
 }

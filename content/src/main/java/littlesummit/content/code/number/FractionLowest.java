@@ -9,7 +9,7 @@ public final class FractionLowest extends KindSkill {
         super(
                 "fraction-lowest",
                 "Fractions in lowest terms",
-                5,
+                6,
                 Tier.of(
                         "A fraction that stands there: cancelled, completed, or left as it is.",
                         ItemKind.of(
@@ -39,7 +39,7 @@ public final class FractionLowest extends KindSkill {
                                 "together",
                                 LowestShare::together,
                                 "In the herd there are %d white goats and %d brown ones.",
-                                "In the box lie %d apples and %d pears.",
+                                "There are %d apples and %d pears in the box.",
                                 "This morning %d hikers came up by the trail and %d by the cable way."),
                         ItemKind.of(
                                 "table",
@@ -57,7 +57,7 @@ public final class FractionLowest extends KindSkill {
                                 "wrong",
                                 LowestWrong::make,
                                 "%s has cancelled a fraction step by step. One step is wrong.",
-                                "In the exercise book of %s one of these steps does not hold."),
+                                "One of these steps in %s's exercise book does not hold."),
                         ItemKind.of(
                                 "rule",
                                 LowestRule::make,

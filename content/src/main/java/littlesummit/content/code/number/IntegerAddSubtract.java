@@ -9,7 +9,7 @@ public final class IntegerAddSubtract extends KindSkill {
         super(
                 "integer-add-subtract",
                 "Adding and subtracting signed numbers",
-                6,
+                7,
                 Tier.of(
                         "One step up or down from a number on either side of zero.",
                         ItemKind.of(
@@ -25,8 +25,8 @@ public final class IntegerAddSubtract extends KindSkill {
                                         + " °C?#rises by#falls by",
                                 "A diver in the lake is at $%s$ metres; the surface is at 0. The diver %s metres. At"
                                         + " how many metres is the diver now?#rises by#sinks by",
-                                "The cable way's account stands at $%s$ coins; below zero it owes them. It %s coins. At"
-                                        + " what number of coins does it stand now?#takes in#pays out")),
+                                "The cable way's account stands at $%s$ coins; below zero it owes them. It %s coins."
+                                        + " What does it stand at now, in coins?#takes in#pays out")),
                 Tier.of(
                         "Taking away a negative number, and how far it is from one value to another.",
                         ItemKind.of(
@@ -60,6 +60,6 @@ public final class IntegerAddSubtract extends KindSkill {
                                 "rule",
                                 SignRule::make,
                                 "%s says: “%s” Which of these shows best whether that is so?",
-                                "On the board of the village school stands a rule of %s: “%s” Which of these fits?")));
+                                "%s has written a rule on the board of the school: “%s” Which of these fits?")));
     }
 }

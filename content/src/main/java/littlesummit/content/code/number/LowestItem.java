@@ -88,7 +88,7 @@ final class LowestItem {
                         Field.typed("answer", "In the box", "a whole number", answer, mistakes.list()),
                         "Compare the two " + (top ? "bottoms" : "tops") + ": both of them are there.",
                         "A fraction stays the same when top and bottom are multiplied, or divided, by the same number.",
-                        "How does one come from " + partner + " to " + known + ", by multiplying or dividing?"))
+                        "How do you get from " + partner + " to " + known + ", by multiplying or dividing?"))
                 .step(how, "")
                 .step(
                         "Do the same with " + there + ".",

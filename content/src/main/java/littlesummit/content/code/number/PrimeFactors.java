@@ -9,7 +9,7 @@ public final class PrimeFactors extends KindSkill {
         super(
                 "prime-factors",
                 "Prime factors",
-                3,
+                4,
                 Tier.of(
                         "A number of two digits as a product of primes, and the way back.",
                         ItemKind.of(
@@ -49,9 +49,9 @@ public final class PrimeFactors extends KindSkill {
                                 "common",
                                 PrimeTold::common,
                                 "%d apples and %d pears are packed into crates. All crates get the same filling, and"
-                                        + " nothing is left over.",
+                                        + " nothing is left over.#How many crates can there be at most?",
                                 "%d red and %d blue flags are shared out to ropes. Every rope gets the same flags, and"
-                                        + " no flag is left over."),
+                                        + " no flag is left over.#How many ropes can there be at most?"),
                         ItemKind.of(
                                 "square",
                                 PrimeTold::square,
@@ -62,6 +62,6 @@ public final class PrimeFactors extends KindSkill {
                                 "wrong",
                                 PrimeWrong::make,
                                 "%s has broken down $%d$ like this.",
-                                "In the exercise book of %s the number $%d$ is broken down like this.")));
+                                "This is how %s's exercise book breaks down the number $%d$.")));
     }
 }

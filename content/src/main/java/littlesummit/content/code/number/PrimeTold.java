@@ -62,6 +62,7 @@ final class PrimeTold {
     }
 
     static Item common(ItemRef ref, String frame, Draw draw) {
+        String[] told = frame.split("#");
         int shared = draw.between(12, 30, n -> isShared(PrimePowers.of(n)));
         int[] apart = {draw.oneOf(2, 3, 5), draw.oneOf(7, 9, 11)};
         while (Divisors.gcd(apart[0], apart[1]) > 1) {
@@ -87,9 +88,9 @@ final class PrimeTold {
                         "That is larger than both numbers: it is a number that both divide. A number that divides both"
                                 + " is asked for.");
         return Items.of(ref)
-                .text(frame.formatted(first.value(), second.value()))
+                .text(told[0].formatted(first.value(), second.value()))
                 .part(Part.of(
-                        "How many are there at most?",
+                        told[1],
                         Field.typed("answer", "At most", "a whole number", answer, mistakes.list()),
                         "Their number has to divide both $" + first.value() + "$ and $" + second.value() + "$.",
                         "Break both numbers down. Every prime is taken as often as it is in both of them.",

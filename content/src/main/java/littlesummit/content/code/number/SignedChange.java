@@ -58,9 +58,9 @@ final class SignedChange {
                         "below-zero-turned",
                         "Below zero, going up still goes toward zero.")
                 .add(String.valueOf(-to), "sign", "The size is right. On which side of zero does it end?");
-        Field field = Field.typed("answer", "Where it is now", "a whole number with its sign", answer, mistakes.list());
+        Field field = Field.typed("answer", "The number now", "a whole number with its sign", answer, mistakes.list());
         return Part.of(
-                "Where is it now?",
+                "What is the number now?",
                 field,
                 "On which side of zero does it begin, and which way does it go?",
                 "Going up the scale is adding, also below zero: there it leads toward zero.",

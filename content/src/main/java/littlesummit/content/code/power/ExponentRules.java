@@ -9,7 +9,7 @@ public final class ExponentRules extends KindSkill {
         super(
                 "exponent-rules",
                 "Rules for exponents",
-                4,
+                5,
                 Tier.of(
                         "One base and exponents above zero: products, quotients, powers of powers, and an exponent that"
                                 + " is missing.",
@@ -59,6 +59,6 @@ public final class ExponentRules extends KindSkill {
                                 "rule",
                                 ExponentRule::make,
                                 "%s says: “%s” Which of these shows best whether that is so?",
-                                "In the exercise book of %s stands a rule: “%s” Which of these fits?")));
+                                "%s has written a rule in an exercise book: “%s” Which of these fits?")));
     }
 }

@@ -76,7 +76,7 @@ record OneBase(Rule rule, int base, int m, int n) {
     static Item value(ItemRef ref, String frame, Draw draw) {
         Rule rule = draw.oneOf(Rule.values());
         int n = draw.between(2, rule == Rule.POWER ? 3 : 5);
-        int m = rule == Rule.QUOTIENT ? draw.between(n + 2, n + 4) : draw.between(1, 3);
+        int m = rule == Rule.QUOTIENT ? draw.between(n + 2, n + 4) : draw.between(2, 3);
         OneBase item = new OneBase(rule, draw.between(2, 10), m, n);
         boolean isSmall = Rational.of(item.base).power(item.total()).compareTo(Rational.of(1500)) < 0;
         return item.isTelling() && isSmall && m != n && item.total() > 1
@@ -88,7 +88,8 @@ record OneBase(Rule rule, int base, int m, int n) {
         Rule rule = draw.oneOf(Rule.values());
         OneBase item = new OneBase(rule, draw.between(2, 6), draw.between(-3, 4), draw.between(-3, 3));
         boolean isBelow = item.m < 0 || item.n < 0 || item.total() <= 0;
-        return isBelow && item.m != 0 && item.n != 0 && Math.abs(item.total()) <= 4 && item.isTelling()
+        boolean isPlain = rule == Rule.POWER && (item.m == 1 || item.n == 1);
+        return isBelow && !isPlain && item.m != 0 && item.n != 0 && Math.abs(item.total()) <= 4 && item.isTelling()
                 ? item.item(ref, frame, false)
                 : belowZero(ref, frame, draw);
     }

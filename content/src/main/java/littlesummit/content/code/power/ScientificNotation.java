@@ -9,7 +9,7 @@ public final class ScientificNotation extends KindSkill {
         super(
                 "scientific-notation",
                 "Powers of ten, both ways",
-                2,
+                3,
                 Tier.of(
                         "Large numbers in scientific notation, and back.",
                         ItemKind.of(
@@ -30,29 +30,33 @@ public final class ScientificNotation extends KindSkill {
                                 "small-to",
                                 BothWays::smallTo,
                                 "Give this measure in scientific notation.",
-                                "How does one write this measure in scientific notation?"),
+                                "How do you write this measure in scientific notation?"),
                         ItemKind.of(
                                 "small-from",
                                 BothWays::smallFrom,
                                 "Give this measure without a power of ten.",
-                                "How does one write this measure with all its digits?"),
+                                "How do you write this measure with all its digits?"),
                         ItemKind.of(
                                 "in-form",
                                 PutInForm::make,
                                 "This is a number times a power of ten, and yet it is not in scientific notation.",
                                 "Something is wrong with the number in front here.")),
                 Tier.of(
-                        "Sums and quotients of such numbers, and which of several is the largest.",
+                        "Sums and quotients of such numbers, and which of several is the largest or the smallest.",
                         ItemKind.of(
                                 "sum",
                                 TenSums::make,
-                                "One lake holds $%s$ litres of water, another one $%s$.",
-                                "The lift turned $%s$ times in its first years and $%s$ times since."),
+                                "One lake holds $%s$ litres of water, another one $%s$.#How many litres do they hold"
+                                        + " together?",
+                                "The wheel of the lift turned $%s$ times in its first years and $%s$ times since.#How"
+                                        + " often has it turned in all?"),
                         ItemKind.of(
                                 "how-often",
                                 TenQuotients::make,
-                                "The snow field holds $%s$ kilograms of snow, and one truck carries $%s$ kilograms.",
-                                "All readings of the station fill $%s$ bytes, and those of one day $%s$ bytes."),
+                                "The snow field holds $%s$ kilograms of snow, and one truck carries $%s$ kilograms."
+                                        + "#How many truckloads of snow is that?#Truckloads",
+                                "All readings of the station fill $%s$ bytes, and those of one day $%s$ bytes.#How many"
+                                        + " days of readings are there?#Days"),
                         ItemKind.of(
                                 "largest",
                                 TenOrder::make,

@@ -15,6 +15,7 @@ final class TenQuotients {
     private TenQuotients() {}
 
     static Item make(ItemRef ref, String frame, Draw draw) {
+        String[] told = frame.split("#");
         int quotient = draw.between(12, 48, n -> n % 10 != 0);
         int divisor = draw.oneOf(2, 3, 4, 5);
         Tens one = new Tens(Rational.of(divisor), draw.between(3, 4));
@@ -40,10 +41,10 @@ final class TenQuotients {
                         "The number in front came out less than 1. When its point moves, the exponent follows.");
         Tens raw = new Tens(front, all.exponent() - one.exponent());
         return Items.of(ref)
-                .text(frame.formatted(all.latex(), one.latex()))
+                .text(told[0].formatted(all.latex(), one.latex()))
                 .part(Part.of(
-                        "How many times as much is the first as the second? Write it in scientific notation.",
-                        Tens.field("How many times", answer, mistakes),
+                        told[1] + " Write it in scientific notation.",
+                        Tens.field(told[2], answer, mistakes),
                         "Which of the two has to be divided by the other?",
                         "Divide the numbers in front, and subtract the exponents.",
                         "Begin with the numbers in front: divide $" + all.frontLatex() + "$ by $" + one.frontLatex()

@@ -15,6 +15,7 @@ final class TenSums {
     private TenSums() {}
 
     static Item make(ItemRef ref, String frame, Draw draw) {
+        String[] told = frame.split("#");
         int low = draw.between(4, 6);
         int high = low + draw.between(1, 2);
         Tens large = new Tens(Rational.of(draw.between(12, 79, n -> n % 10 != 0), 10), high);
@@ -38,9 +39,9 @@ final class TenSums {
         Tens same = new Tens(large.value().over(Rational.of(10).power(low)), low);
         Tens added = new Tens(same.front().plus(small.front()), low);
         return Items.of(ref)
-                .text(frame.formatted(first.latex(), second.latex()))
+                .text(told[0].formatted(first.latex(), second.latex()))
                 .part(Part.of(
-                        "How much is that together? Write it in scientific notation.",
+                        told[1] + " Write it in scientific notation.",
                         Tens.field("Together", answer, mistakes),
                         "Do both numbers in front count the same power of ten?",
                         "Numbers can be added when their powers of ten are the same. Write one of them with the power"

@@ -32,7 +32,7 @@ final class AngleCrossing {
         int right = opposite ? a : 180 - a;
         int from = opposite ? turn + 180 : turn + a;
         Figure.Angles figure = new Figure.Angles(
-                "Two straight lines cross. One angle has " + a + " degrees. Angle x lies "
+                "Two straight lines cross. One angle measures " + a + " degrees. Angle x lies "
                         + (opposite ? "opposite it." : "beside it."),
                 lines(turn, a),
                 List.of(

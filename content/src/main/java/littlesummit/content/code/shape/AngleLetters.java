@@ -31,7 +31,7 @@ final class AngleLetters {
         }
         String first = term(m) + signed(p);
         String second = term(k) + signed(q);
-        String told = "Angle A has $" + first + "$ degrees and angle B, " + (opposite ? "opposite" : "beside")
+        String told = "Angle A measures $" + first + "$ degrees and angle B, " + (opposite ? "opposite" : "beside")
                 + " it, $" + second + "$ degrees.";
         Figure.Angles figure = new Figure.Angles(
                 "Two straight lines cross. Angle B lies " + (opposite ? "opposite" : "beside") + " angle A.",
@@ -121,7 +121,7 @@ final class AngleLetters {
         return Part.of(
                 "How large is angle A?",
                 AngleField.of("A", mistakes, answer),
-                "Angle A has $" + first + "$ degrees.",
+                "Angle A measures $" + first + "$ degrees.",
                 "Put your number in the place of the letter.",
                 "Multiply first, then do the rest.");
     }

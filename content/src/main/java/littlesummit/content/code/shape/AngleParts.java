@@ -28,7 +28,7 @@ final class AngleParts {
         return Items.of(ref)
                 .text(frame.formatted(a))
                 .picture(new Figure.Angles(
-                        "A right angle is cut into two; one part has " + a + " degrees, the other is x.",
+                        "A right angle is cut into two; one part measures " + a + " degrees, the other is x.",
                         List.of(
                                 new Figure.Ray(0, "", false),
                                 new Figure.Ray(a, "", false),

@@ -21,8 +21,8 @@ final class AngleReason {
         return Items.of(ref)
                 .text(frame.formatted(Words.name(draw), a))
                 .picture(new Figure.Angles(
-                        "Two straight lines cross. One angle has " + a + " degrees; opposite it lies x, and between"
-                                + " them " + between + ".",
+                        "Two straight lines cross. One angle measures " + a
+                                + " degrees; opposite it lies x, and between" + " them " + between + ".",
                         List.of(new Figure.Ray(turn, "", true), new Figure.Ray(turn + a, "", true)),
                         List.of(
                                 new Figure.Arc(turn, turn + a, a + "°", false),

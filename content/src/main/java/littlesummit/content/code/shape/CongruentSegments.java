@@ -9,7 +9,7 @@ public final class CongruentSegments extends KindSkill {
         super(
                 "congruent-segments",
                 "Segments of the same length",
-                3,
+                4,
                 Tier.of(
                         "Two lengths, and marks in a drawing that is not to scale.",
                         ItemKind.of(
@@ -60,6 +60,6 @@ public final class CongruentSegments extends KindSkill {
                                 "how-often",
                                 SegmentClaims::make,
                                 "%s says: “%s”",
-                                "In the exercise book of %s one reads: “%s”")));
+                                "%s has written in an exercise book: “%s”")));
     }
 }

@@ -9,7 +9,7 @@ public final class LineKinds extends KindSkill {
         super(
                 "line-kinds",
                 "Segments, rays, lines",
-                3,
+                4,
                 Tier.of(
                         "What is drawn or described, and one name for it.",
                         ItemKind.of(
@@ -22,7 +22,7 @@ public final class LineKinds extends KindSkill {
                                 "described",
                                 Strokes::described,
                                 "Somebody describes a drawing: %s",
-                                "In the exercise book one reads: %s",
+                                "The exercise book says: %s",
                                 "On the blackboard it says: %s")),
                 Tier.of(
                         "All names that fit, and whether a point lies on it.",
@@ -50,7 +50,7 @@ public final class LineKinds extends KindSkill {
                                 "how-often",
                                 StrokeClaims::make,
                                 "%s says: “%s”",
-                                "In the exercise book of %s one reads: “%s”",
+                                "%s has written in an exercise book: “%s”",
                                 "%s has written on the blackboard: “%s”")));
     }
 }

@@ -9,7 +9,7 @@ public final class SelectShapes extends KindSkill {
         super(
                 "select-shapes",
                 "Finding shapes",
-                4,
+                5,
                 Tier.of(
                         "Shapes with so many sides, and what is true of one shape.",
                         ItemKind.of(
@@ -35,9 +35,9 @@ public final class SelectShapes extends KindSkill {
                         ItemKind.of(
                                 "kind",
                                 ShapeSelection::kind,
-                                "%s is a shape with four sides %s.",
-                                "Four sides, %s: such a shape is called %s.",
-                                "What is called %s has four sides %s.")),
+                                "%1$s is a shape with four sides %2$s.",
+                                "A shape with four sides %2$s is called %1$s.",
+                                "It takes four sides %2$s to make %1$s.")),
                 Tier.of(
                         "Two properties at once, shapes sorted into hoops, and what holds for a whole kind.",
                         ItemKind.of(
@@ -48,14 +48,14 @@ public final class SelectShapes extends KindSkill {
                         ItemKind.of(
                                 "hoops",
                                 ShapeSelection::hoops,
-                                "Two hoops lie on the floor, one partly over the other. In the left one belong shapes"
-                                        + " with %s, in the right one shapes with %s.",
+                                "Two hoops lie on the floor, one partly over the other. Shapes with %s belong"
+                                        + " in the left one, shapes with %s in the right one.",
                                 "Shapes are sorted with two ropes. The red rope goes around those with %s, the blue one"
                                         + " around those with %s."),
                         ItemKind.of(
                                 "how-often",
                                 ShapeClaims::make,
                                 "%s says: “%s”",
-                                "In the exercise book of %s one reads: “%s”")));
+                                "%s has written in an exercise book: “%s”")));
     }
 }

@@ -31,7 +31,7 @@ final class ShapeSelection {
     private record Kind(String article, String says, ShapeProperty property) {
         static final List<Kind> ALL = List.of(
                 new Kind("a rectangle", "and four right angles", kind("rectangle", "square", "rectangle")),
-                new Kind("a rhombus", "all of which are equally long", kind("rhombus", "square", "rhombus")),
+                new Kind("a rhombus", "of the same length", kind("rhombus", "square", "rhombus")),
                 new Kind(
                         "a parallelogram",
                         "and two pairs of parallel sides",
@@ -69,9 +69,7 @@ final class ShapeSelection {
 
     static Item kind(ItemRef ref, String frame, Draw draw) {
         Kind kind = draw.oneOf(Kind.ALL);
-        String text = frame.startsWith("Four sides")
-                ? frame.formatted(kind.says(), kind.article())
-                : frame.formatted(kind.article(), kind.says());
+        String text = frame.formatted(kind.article(), kind.says());
         return item(
                 ref,
                 Character.toUpperCase(text.charAt(0)) + text.substring(1),

@@ -115,7 +115,7 @@ final class Strokes {
         return Items.of(ref)
                 .text(frame.formatted(says))
                 .part(Part.of(
-                        "Of what is this said?",
+                        "What is described here?",
                         choices.shuffled("name", "Its name", draw),
                         "How many ends does it have?",
                         "A segment has two ends, a ray one, a line none.",
