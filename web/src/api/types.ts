@@ -324,6 +324,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/class/course/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["put"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/class/course/own/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["withdraw_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/class/marks": {
         parameters: {
             query?: never;
@@ -2262,7 +2294,8 @@ export interface components {
         CourseView: {
             id: string;
             isChosen: boolean;
-            skills: string[];
+            isOwn: boolean;
+            skills: components["schemas"]["SkillOfCourse"][];
             title: string;
         };
         Credit: {
@@ -2660,6 +2693,11 @@ export interface components {
         };
         NewComment: {
             text: string;
+        };
+        NewCourse: {
+            insteadOf: string;
+            skills: string[];
+            title: string;
         };
         NewDate: {
             /** Format: date-time */
@@ -3282,7 +3320,7 @@ export interface components {
             /** Format: double */
             yMin: number;
         };
-        ShownResponse: components["schemas"]["ShownResponseTyped"] | components["schemas"]["ShownResponseChooseOne"] | components["schemas"]["ShownResponseChooseAll"] | components["schemas"]["ShownResponsePickFromList"] | components["schemas"]["ShownResponseDropLabel"] | components["schemas"]["ShownResponseShade"] | components["schemas"]["ShownResponsePlotPoint"] | components["schemas"]["ShownResponsePlotLine"] | components["schemas"]["ShownResponseSelectShapes"] | components["schemas"]["ShownResponseLayUnits"] | components["schemas"]["ShownResponseInkWords"];
+        ShownResponse: components["schemas"]["ShownResponseTyped"] | components["schemas"]["ShownResponseChooseOne"] | components["schemas"]["ShownResponseChooseAll"] | components["schemas"]["ShownResponsePickFromList"] | components["schemas"]["ShownResponseDropLabel"] | components["schemas"]["ShownResponsePutInOrder"] | components["schemas"]["ShownResponseWriteInColumns"] | components["schemas"]["ShownResponseMarkOnLine"] | components["schemas"]["ShownResponseRayOnLine"] | components["schemas"]["ShownResponseShade"] | components["schemas"]["ShownResponsePlotPoint"] | components["schemas"]["ShownResponsePlotLine"] | components["schemas"]["ShownResponseSelectShapes"] | components["schemas"]["ShownResponseLayUnits"] | components["schemas"]["ShownResponseInkWords"];
         ShownResponseChooseAll: {
             /** @enum {string} */
             kind: "ChooseAll";
@@ -3308,6 +3346,11 @@ export interface components {
             scene: components["schemas"]["ShownScene"];
             unit: string;
         };
+        ShownResponseMarkOnLine: {
+            /** @enum {string} */
+            kind: "MarkOnLine";
+            scene: components["schemas"]["ShownScene"];
+        };
         ShownResponsePickFromList: {
             /** @enum {string} */
             kind: "PickFromList";
@@ -3321,6 +3364,16 @@ export interface components {
         ShownResponsePlotPoint: {
             /** @enum {string} */
             kind: "PlotPoint";
+            scene: components["schemas"]["ShownScene"];
+        };
+        ShownResponsePutInOrder: {
+            /** @enum {string} */
+            kind: "PutInOrder";
+            options: components["schemas"]["ShownOption"][];
+        };
+        ShownResponseRayOnLine: {
+            /** @enum {string} */
+            kind: "RayOnLine";
             scene: components["schemas"]["ShownScene"];
         };
         ShownResponseSelectShapes: {
@@ -3344,6 +3397,13 @@ export interface components {
             /** @enum {string} */
             kind: "Typed";
             palette: string[];
+        };
+        ShownResponseWriteInColumns: {
+            /** @enum {string} */
+            kind: "WriteInColumns";
+            points: boolean[];
+            rows: string[][];
+            sign: string;
         };
         ShownScene: {
             alt: string;
@@ -3415,7 +3475,7 @@ export interface components {
         ShownSpot: {
             id: string;
             /** @enum {string} */
-            kind: "AREA" | "FIELD" | "UNIT";
+            kind: "AREA" | "FIELD" | "UNIT" | "TICK";
             label: string;
             marked: boolean;
             outline: number[];
@@ -3463,6 +3523,11 @@ export interface components {
         SkillName: {
             id: string;
             name: string;
+        };
+        SkillOfCourse: {
+            id: string;
+            name: string;
+            strand: string;
         };
         SkillVerdict: {
             id: string;
@@ -4186,6 +4251,52 @@ export interface operations {
                 "application/json": components["schemas"]["Choice"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseView"][];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCourse"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseView"][];
+                };
+            };
+        };
+    };
+    withdraw_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {

@@ -14,30 +14,32 @@ type Props = {
   interactive?: boolean;
   /** Told where the pointer came down, in coordinates of the grid. */
   onPlace?: (x: number, y: number) => void;
+  /** Told where the pointer came down, in units of the picture. */
+  onTouch?: (x: number, y: number) => void;
   /** Named by what stands around it. */
   silent?: boolean;
 };
 
 /** Draws any picture of the server. */
-export function SceneView({ scene, children, interactive = false, onPlace, silent = false }: Props) {
+export function SceneView({ scene, children, interactive = false, onPlace, onTouch, silent = false }: Props) {
   const hatch = useId();
   const { plot } = scene;
   const place = (event: PointerEvent<SVGSVGElement>) => {
-    if (plot === undefined || onPlace === undefined) {
-      return;
-    }
     const box = event.currentTarget.getBoundingClientRect();
     const x = ((event.clientX - box.left) / box.width) * scene.width;
     const y = ((event.clientY - box.top) / box.height) * scene.height;
-    onPlace(
-      plot.xMin + ((x - plot.left) / plot.width) * (plot.xMax - plot.xMin),
-      plot.yMax - ((y - plot.top) / plot.height) * (plot.yMax - plot.yMin),
-    );
+    onTouch?.(x, y);
+    if (plot !== undefined) {
+      onPlace?.(
+        plot.xMin + ((x - plot.left) / plot.width) * (plot.xMax - plot.xMin),
+        plot.yMax - ((y - plot.top) / plot.height) * (plot.yMax - plot.yMin),
+      );
+    }
   };
   return (
     <svg
       viewBox={`0 0 ${scene.width} ${scene.height}`}
-      className={`block h-auto w-full font-sans ${onPlace === undefined ? '' : 'cursor-crosshair touch-none'}`}
+      className={`block h-auto w-full font-sans ${onPlace === undefined && onTouch === undefined ? '' : 'cursor-crosshair touch-none'}`}
       style={{ maxWidth: scene.width }}
       {...(silent ? { 'aria-hidden': true } : { role: interactive ? 'group' : 'img', 'aria-label': scene.alt })}
       onPointerDown={place}

@@ -1,52 +1,86 @@
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { Refused } from '../../ui/Refused';
+import { CourseMaker } from './CourseMaker';
 import { type CourseView, useCourses } from './useCourses';
 
 /** What the open class works through: it sets what is on the map, and what the starting check asks. */
 export function CourseForm({ className }: { className: string }) {
-  const { all, take } = useCourses();
+  const { all, take, put, withdraw } = useCourses();
   const [picked, setPicked] = useState<string | null>(null);
+  const [making, setMaking] = useState(false);
   const rows = all.data ?? [];
   const chosen = rows.find((c) => c.isChosen);
-  if (chosen === undefined) {
+  const [whole] = rows;
+  if (chosen === undefined || whole === undefined) {
     return <Refused by={[all]} />;
   }
+  const shown = rows.find((c) => c.id === picked) ?? chosen;
   return (
-    <form
-      aria-label="Course"
-      className="grid gap-3 rounded-slip border border-rule bg-leaf p-5"
-      onSubmit={(e) => {
-        e.preventDefault();
-        take.mutate(picked ?? chosen.id, { onSuccess: () => setPicked(null) });
-      }}
-    >
-      <h2 className="font-serif text-xl font-semibold">Course of {className}</h2>
-      <p className="text-soft">
-        The map of your students shows the skills of the course, and the starting check asks about them. You can still
-        set any other skill, and nothing that was practised is lost.
-      </p>
-      <fieldset className="grid gap-1">
-        <legend className="sr-only">Courses</legend>
-        {rows.map((course) => (
-          <CourseChoice
-            key={course.id}
-            course={course}
-            isPicked={course.id === (picked ?? chosen.id)}
-            onPick={() => setPicked(course.id)}
-          />
-        ))}
-      </fieldset>
-      <div className="flex flex-wrap items-center gap-4">
-        <Button type="submit" disabled={take.isPending || (picked ?? chosen.id) === chosen.id}>
-          Take this course
-        </Button>
-        <span role="status" className="text-soft">
-          {take.isSuccess && picked === null ? `The class works through “${chosen.title}” now.` : ''}
-        </span>
-      </div>
-      <Refused by={[take]} />
-    </form>
+    <div className="grid gap-3">
+      <form
+        aria-label="Course"
+        className="grid gap-3 rounded-slip border border-rule bg-leaf p-5"
+        onSubmit={(e) => {
+          e.preventDefault();
+          take.mutate(picked ?? chosen.id, { onSuccess: () => setPicked(null) });
+        }}
+      >
+        <h2 className="font-serif text-xl font-semibold">Course of {className}</h2>
+        <p className="text-soft">
+          The map of your students shows the skills of the course, and the starting check asks about them. You can still
+          set any other skill, and nothing that was practised is lost.
+        </p>
+        <fieldset className="grid gap-1">
+          <legend className="sr-only">Courses</legend>
+          {rows.map((course) => (
+            <CourseChoice
+              key={course.id}
+              course={course}
+              isPicked={course.id === shown.id}
+              onPick={() => setPicked(course.id)}
+            />
+          ))}
+        </fieldset>
+        <div className="flex flex-wrap items-center gap-4">
+          <Button type="submit" disabled={take.isPending || shown.id === chosen.id}>
+            Take this course
+          </Button>
+          {!making && (
+            <Button onClick={() => setMaking(true)}>
+              {shown.isOwn ? 'Change this course' : 'Put a course of your own together'}
+            </Button>
+          )}
+          {shown.isOwn && !making && (
+            <Button
+              look="quiet"
+              disabled={withdraw.isPending}
+              onClick={() => withdraw.mutate(shown.id, { onSuccess: () => setPicked(null) })}
+            >
+              Take it off the list
+            </Button>
+          )}
+          <span role="status" className="text-soft">
+            {(take.isSuccess || put.isSuccess) && picked === null && !making
+              ? `The class works through “${chosen.title}” now.`
+              : ''}
+          </span>
+        </div>
+        <Refused by={[take, withdraw]} />
+      </form>
+      {making && (
+        <CourseMaker
+          key={shown.id}
+          from={shown}
+          whole={whole}
+          put={put}
+          onDone={() => {
+            setMaking(false);
+            setPicked(null);
+          }}
+        />
+      )}
+    </div>
   );
 }
 
@@ -69,7 +103,7 @@ function CourseChoice({ course, isPicked, onPick }: ChoiceProps) {
         </span>
       </label>
       {isPicked && course.skills.length <= LISTED && (
-        <p className="ml-7 max-w-[46rem] text-sm text-soft">{course.skills.join(' · ')}</p>
+        <p className="ml-7 max-w-[46rem] text-sm text-soft">{course.skills.map((s) => s.name).join(' · ')}</p>
       )}
     </div>
   );

@@ -1,9 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { api, taken } from '../../api/client';
+import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
+import type { MapSkill } from './layout';
+import { Regions } from './Regions';
+import { closer, MANY } from './regions';
 import { SkillGraph } from './SkillGraph';
 import { type Status, StatusMark, WORDS } from './StatusMark';
 import { Chosen } from './ChosenSkill';
@@ -26,7 +30,13 @@ export default function MapScreen() {
   const [chosen, setChosen] = useState<string | null>(null);
   const [only, setOnly] = useState<Status | null>(null);
   const skills = map.data?.skills ?? [];
-  const shown = only === null ? skills : skills.filter((s) => s.status === only);
+  const [part, setPart] = usePart(skills);
+  const shown =
+    only !== null
+      ? skills.filter((s) => s.status === only)
+      : part === REGIONS || part === WHOLE
+        ? skills
+        : closer(skills.filter((s) => s.strand === part));
   const here =
     shown.find((s) => s.id === chosen) ??
     shown.find((s) => s.status === 'IN_PROGRESS') ??
@@ -70,12 +80,53 @@ export default function MapScreen() {
         {map.isError && <Notice title="The map could not be loaded.">{map.error.message}</Notice>}
         {here !== undefined && (
           <>
-            <SkillGraph skills={shown} chosen={here.id} onChoose={setChosen} />
+            {skills.length >= MANY && only === null && <Ways part={part} onPart={setPart} />}
+            {part === REGIONS && only === null ? (
+              <Regions skills={skills} chosen={here.id} onChoose={setChosen} onEnter={setPart} />
+            ) : (
+              <SkillGraph skills={shown} chosen={here.id} onChoose={setChosen} />
+            )}
             <Chosen skill={here} skills={skills} own={studentId === undefined} />
           </>
         )}
       </main>
     </div>
+  );
+}
+
+const REGIONS = '';
+const WHOLE = 'all';
+
+/** What is seen of the map: its regions, one of them, or the whole; the address knows it, so that Back leads back. */
+function usePart(skills: MapSkill[]): [string, (part: string) => void] {
+  const [search, setSearch] = useSearchParams();
+  const asked = search.get('part') ?? (skills.length >= MANY ? REGIONS : WHOLE);
+  const isThere = asked === REGIONS || asked === WHOLE || skills.some((s) => s.strand === asked);
+  return [isThere ? asked : REGIONS, (next) => setSearch(next === REGIONS ? {} : { part: next })];
+}
+
+/** Nearer to the map, and back. */
+function Ways({ part, onPart }: { part: string; onPart: (part: string) => void }) {
+  return (
+    <nav aria-label="What is shown" className="flex flex-wrap items-center gap-2">
+      <Button
+        small
+        aria-pressed={part === REGIONS}
+        className="aria-pressed:border-ink aria-pressed:bg-larch-wash"
+        onClick={() => onPart(REGIONS)}
+      >
+        {part === REGIONS ? 'Regions' : '← All regions'}
+      </Button>
+      {part !== REGIONS && part !== WHOLE && <h2 className="font-serif text-lg font-semibold">{part}</h2>}
+      <Button
+        small
+        aria-pressed={part === WHOLE}
+        className="aria-pressed:border-ink aria-pressed:bg-larch-wash"
+        onClick={() => onPart(WHOLE)}
+      >
+        The whole map
+      </Button>
+    </nav>
   );
 }
 

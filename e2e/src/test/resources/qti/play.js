@@ -64,7 +64,7 @@ function awaited(condition) {
   const answer = {
     'qti-or': () => values[0],
     'qti-string-match': () => values[0],
-    'qti-match': () => (test.querySelector('qti-multiple') ? values : values[0]),
+    'qti-match': () => (test.querySelector('qti-multiple, qti-ordered') ? values : values[0]),
     'qti-equal': () => Array.from({ length: Number(values[0]) }, (_, i) => `A${i}`),
     'qti-inside': () => test.getAttribute('coords').split(',').slice(0, 2).join(' '),
   }[test.localName];

@@ -2,10 +2,14 @@ import { TypedField } from '../../../math/TypedField';
 import { ChooseAll, ChooseOne, PickFromList } from './Choices';
 import { InWords } from './InWords';
 import { LayUnits } from './LayUnits';
+import { MarkOnLine } from './MarkOnLine';
 import { PlotLine } from './PlotLine';
 import { PlotPoint } from './PlotPoint';
+import { PutInOrder } from './PutInOrder';
+import { RayOnLine } from './RayOnLine';
 import { SelectShapes } from './SelectShapes';
 import { Shade } from './Shade';
+import { WriteInColumns } from './WriteInColumns';
 import type { FieldProps } from './types';
 
 /** The right control for a field. */
@@ -22,6 +26,14 @@ export function FieldInput(props: FieldProps) {
       return <PickFromList {...props} options={response.options} />;
     case 'DropLabel':
       return <PickFromList {...props} options={response.labels} />;
+    case 'PutInOrder':
+      return <PutInOrder {...props} options={response.options} />;
+    case 'WriteInColumns':
+      return <WriteInColumns {...props} {...response} />;
+    case 'MarkOnLine':
+      return <MarkOnLine {...props} scene={response.scene} />;
+    case 'RayOnLine':
+      return <RayOnLine {...props} scene={response.scene} />;
     case 'Shade':
       return <Shade {...props} scene={response.scene} partsOfOne={response.partsOfOne} />;
     case 'SelectShapes':

@@ -1,48 +1,10 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { useState } from 'react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { Schemas } from '../../../api/client';
+import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it } from 'vitest';
 import { PLOT, sceneOf, square } from '../../../testing/scenes';
-import { FieldInput } from './FieldInput';
+import { type Response, shown } from '../../../testing/field';
 
 afterEach(cleanup);
-
-type Response = Schemas['ShownResponse'];
-
-const fieldOf = (response: Response): Schemas['FieldView'] => ({
-  id: 'f',
-  label: 'The answer',
-  wanted: '',
-  answerKind: 'value',
-  letters: [],
-  suffix: '',
-  response,
-  spoken: {},
-});
-
-/** A field that remembers what is entered, and tells. */
-function shown(response: Response, value = '', disabled = false) {
-  const told = vi.fn();
-  function Field() {
-    const [now, setNow] = useState(value);
-    const change = (next: string) => {
-      told(next);
-      setNow(next);
-    };
-    return (
-      <FieldInput
-        field={fieldOf(response)}
-        value={now}
-        onChange={change}
-        onEnter={() => told('enter')}
-        disabled={disabled}
-      />
-    );
-  }
-  render(<Field />);
-  return told;
-}
 
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
 const key = (name: string) => fireEvent.keyDown(screen.getByRole('application'), { key: name });

@@ -98,7 +98,10 @@ public abstract class ApiTest {
         JsonNode view = client.get(path).body();
         for (int i = 0; i < parts.size(); i++) {
             Map<String, String> entries = new HashMap<>();
-            parts.get(i).fields().forEach(f -> entries.put(f.id(), f.answer().key()));
+            parts.get(i)
+                    .fields()
+                    .forEach(f ->
+                            entries.put(f.id(), f.response().sentFor(f.answer().key())));
             view = client.post(path + "/check", check(id, i, entries)).body().at("/view");
         }
         return view;

@@ -119,6 +119,8 @@ final class ItemJson {
             case Response.PlotPoint(Figure.Grid grid) -> Optional.of(grid);
             case Response.PlotLine(Figure.Grid grid) -> Optional.of(grid);
             case Response.SelectShapes(Figure.Shapes shapes) -> Optional.of(shapes);
+            case Response.MarkOnLine(Figure.NumberLine line) -> Optional.of(line);
+            case Response.RayOnLine(Figure.NumberLine line, String letter) -> Optional.of(line);
             case Response.LayUnits(Figure.Measured object) -> Optional.of(object);
             default -> Optional.empty();
         };

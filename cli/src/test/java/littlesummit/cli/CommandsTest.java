@@ -177,6 +177,8 @@ class CommandsTest {
                     || field.response() instanceof Response.PlotPoint
                     || field.response() instanceof Response.PlotLine
                     || field.response() instanceof Response.SelectShapes
+                    || field.response() instanceof Response.MarkOnLine
+                    || field.response() instanceof Response.RayOnLine
                     || field.response() instanceof Response.LayUnits;
             assertEquals(isDrawn, shown.has("figure"), id);
             List<Option> options = field.response().options();

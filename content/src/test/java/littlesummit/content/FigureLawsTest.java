@@ -73,6 +73,10 @@ class FigureLawsTest {
             case Response.PlotLine(var grid) -> Stream.of(grid);
             case Response.SelectShapes(var shapes) -> Stream.of(shapes);
             case Response.LayUnits(var object) -> Stream.of(object);
+            case Response.MarkOnLine(var line) -> Stream.of(line);
+            case Response.RayOnLine(var line, String letter) -> Stream.of(line);
+            case Response.PutInOrder o -> Stream.of();
+            case Response.WriteInColumns c -> Stream.of();
             case Response.Typed t -> Stream.of();
             case Response.ChooseOne c -> Stream.of();
             case Response.ChooseAll c -> Stream.of();

@@ -1,6 +1,7 @@
 package littlesummit.content;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import littlesummit.core.item.Item;
@@ -44,6 +45,17 @@ class FractionsComparedSeenTest {
                     SeenItems.fractions(chosen(item))[0],
                     1e-9,
                     item.stem().toString());
+        });
+    }
+
+    @Test
+    void theOrderGoesUp() {
+        items("order").forEach(item -> {
+            double[] f = SeenItems.inOrder(item)
+                    .mapToDouble(text -> SeenItems.fractions(text)[0])
+                    .toArray();
+            assertEquals(3, f.length);
+            assertTrue(f[0] < f[1] && f[1] < f[2], item.stem().toString());
         });
     }
 

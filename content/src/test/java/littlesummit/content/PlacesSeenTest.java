@@ -1,6 +1,8 @@
 package littlesummit.content;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Arrays;
 import java.util.List;
@@ -8,6 +10,7 @@ import java.util.regex.Pattern;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Layout;
+import littlesummit.core.item.Response;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -81,12 +84,27 @@ class PlacesSeenTest {
     }
 
     @Test
-    void theSmallestAndTheLargest() {
+    void theOrderGoesUp() {
         SeenItems.of("decimal-place", "order").forEach(item -> {
-            double[] n = SeenItems.numbers(item);
-            List<Field> fields = item.parts().getFirst().fields();
-            assertEquals(Arrays.stream(n).min().orElseThrow(), SeenItems.value(fields.getFirst()), CLOSE);
-            assertEquals(Arrays.stream(n).max().orElseThrow(), SeenItems.value(fields.getLast()), CLOSE);
+            double[] n =
+                    SeenItems.inOrder(item).mapToDouble(Double::parseDouble).toArray();
+            assertEquals(4, n.length);
+            assertArrayEquals(Arrays.stream(n).sorted().toArray(), n, item.ref().toString());
+        });
+    }
+
+    /** The number that is asked is the one at the tick that is right, counted along the line. */
+    @ParameterizedTest
+    @CsvSource({"decimal-place, put", "fraction-line, put", "fraction-line, put-finer"})
+    void theRightTickIsWhereTheNumberLies(String skill, String kind) {
+        SeenItems.of(skill, kind).forEach(item -> {
+            Field field = SeenItems.first(item);
+            Figure.NumberLine line = ((Response.MarkOnLine) field.response()).line();
+            int tick = Integer.parseInt(field.response().sentFor(field.answer().key()));
+            String asked = item.parts().getFirst().prompt();
+            double number = asked.contains("frac") ? SeenItems.fractions(asked)[0] : SeenItems.numbers(asked)[0];
+            assertEquals(number, line.from() + tick * line.step(), CLOSE, asked);
+            assertTrue(line.marks().isEmpty(), "nothing is marked yet");
         });
     }
 

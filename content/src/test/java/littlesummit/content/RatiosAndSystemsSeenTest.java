@@ -129,7 +129,7 @@ class RatiosAndSystemsSeenTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"two-steps", "quotient", "negative", "both-sides"})
+    @ValueSource(strings = {"two-steps", "quotient", "negative", "on-a-line", "both-sides"})
     void justTheNumbersOfTheSolutionFit(String kind) {
         SeenItems.of("inequalities-linear", kind).forEach(item -> {
             Matcher end = END.matcher(SeenItems.last(item).answer().expected());

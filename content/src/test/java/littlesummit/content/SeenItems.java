@@ -13,6 +13,7 @@ import littlesummit.core.item.Block;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
+import littlesummit.core.item.Option;
 import littlesummit.core.item.Part;
 
 /** Items of one kind, and what of them stands before the student. */
@@ -101,6 +102,14 @@ final class SeenItems {
                 .filter(Block.Picture.class::isInstance)
                 .map(b -> kind.cast(((Block.Picture) b).figure()))
                 .toList();
+    }
+
+    /** Texts of what is to be put in order, in the right one. */
+    static Stream<String> inOrder(Item item) {
+        Field field = first(item);
+        return Stream.of(field.answer().expected().split(",")).flatMap(id -> field.response().options().stream()
+                .filter(option -> option.id().equals(id))
+                .map(Option::text));
     }
 
     /** The right answer as a number: 3/4, 2 1/4, 25%, 2.5*10^3. */

@@ -1,5 +1,6 @@
 package littlesummit.content;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -9,6 +10,7 @@ import java.util.regex.Pattern;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Layout;
+import littlesummit.core.item.Response;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -32,6 +34,31 @@ class WrittenSeenTest {
     })
     void whatStandsThereIsWorkedOut(String skill, String kind) {
         SeenItems.of(skill, kind).forEach(item -> SeenItems.comesTo(formula(item), item));
+    }
+
+    /** What is to be added, subtracted or multiplied stands in the columns, and there is room for the result. */
+    @ParameterizedTest
+    @CsvSource({
+        "add-subtract-written, sum",
+        "add-subtract-written, difference",
+        "add-subtract-written, zeros",
+        "multiply-written, one-digit"
+    })
+    void theColumnsHoldTheNumbers(String skill, String kind) {
+        SeenItems.of(skill, kind).forEach(item -> {
+            Response.WriteInColumns columns =
+                    (Response.WriteInColumns) SeenItems.last(item).response();
+            assertArrayEquals(
+                    SeenItems.numbers(SeenItems.formula(item).replace("-", " ")),
+                    columns.rows().stream()
+                            .mapToDouble(row -> Double.parseDouble(String.join("", row)))
+                            .toArray(),
+                    item.ref().toString());
+            int room = columns.points().size();
+            assertTrue(
+                    SeenItems.last(item).answer().key().length() <= room,
+                    item.ref().toString());
+        });
     }
 
     @Test

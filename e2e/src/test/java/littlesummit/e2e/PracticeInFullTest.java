@@ -92,7 +92,7 @@ class PracticeInFullTest extends BrowserTest {
         desk.open("Go on: Numbers of the valley");
         assertEquals(first, desk.item());
         assertThat(page.getByLabel("Line 1")).hasValue("half-way here");
-        page.navigate("/map");
+        page.navigate("/map?part=all");
         page.locator("[data-skill=prime-factors]").click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on"))
                 .click();
@@ -103,7 +103,7 @@ class PracticeInFullTest extends BrowserTest {
     @Test
     void theMapIsWalkedByKeyboard() {
         Page page = desk("greta").page();
-        page.navigate("/map");
+        page.navigate("/map?part=all");
         page.locator("[data-skill=place-value]").focus();
         page.keyboard().press("ArrowRight");
         page.keyboard().press("ArrowLeft");

@@ -163,6 +163,89 @@ class ResponseKindsTest {
     }
 
     @Test
+    void aPlaceOnANumberLine() {
+        Field field =
+                open("fraction-line", 1, "put-1").parts().getFirst().fields().getFirst();
+        int tick = Integer.parseInt(field.response().sentFor(field.answer().key()));
+        blankIsUnreadable(0);
+        Locator line = part(0).locator("[role=application]");
+        press(line, "Home");
+        check(0, "incorrect");
+        walk(line, tick, "ArrowRight", "ArrowLeft");
+        check(0, "correct");
+    }
+
+    @Test
+    void aRayOnANumberLine() {
+        Field field = open("inequalities-linear", 2, "on-a-line-1")
+                .parts()
+                .getFirst()
+                .fields()
+                .getFirst();
+        String[] ray = field.response().sentFor(field.answer().key()).split(",");
+        blankIsUnreadable(0);
+        Locator line = part(0).locator("[role=application]");
+        press(line, "Home");
+        walk(line, Integer.parseInt(ray[2]), "ArrowRight", "ArrowLeft");
+        blankIsUnreadable(0);
+        press(
+                part(0).getByText(ray[1].equals("filled") ? "belongs to it" : "does not")
+                        .first(),
+                "Space");
+        press(
+                part(0).getByText(ray[0].equals("<") ? "to the right" : "to the left")
+                        .first(),
+                "Space");
+        check(0, "incorrect");
+        press(
+                part(0).getByText(ray[0].equals("<") ? "to the left" : "to the right")
+                        .first(),
+                "Space");
+        check(0, "correct");
+    }
+
+    @Test
+    void thingsInOrder() {
+        Field field =
+                open("decimal-place", 2, "order-1").parts().getFirst().fields().getFirst();
+        List<String> right = List.of(field.answer().expected().split(","));
+        blankIsUnreadable(0);
+        right.reversed().forEach(id -> press(part(0).locator("[data-option=" + id + "]"), "Space"));
+        check(0, "incorrect");
+        for (int round = 0; round < right.size(); round++) {
+            for (int place = right.size() - 1; place > 0; place--) {
+                Locator cards = part(0).locator("ol [data-option]");
+                if (right.indexOf(cards.nth(place).getAttribute("data-option"))
+                        < right.indexOf(cards.nth(place - 1).getAttribute("data-option"))) {
+                    press(cards.nth(place), "ArrowLeft");
+                }
+            }
+        }
+        check(0, "correct");
+    }
+
+    @Test
+    void digitsInColumns() {
+        Field field = open("add-subtract-written", 1, "sum-1")
+                .parts()
+                .getFirst()
+                .fields()
+                .getFirst();
+        blankIsUnreadable(0);
+        Locator ones = part(0).locator("[data-answer]");
+        ones.focus();
+        page.keyboard().type("1111");
+        check(0, "incorrect");
+        ones.focus();
+        page.keyboard()
+                .type(new StringBuilder("0".repeat(4 - field.answer().key().length())
+                                + field.answer().key())
+                        .reverse()
+                        .toString());
+        check(0, "correct");
+    }
+
+    @Test
     void labelsOnABar() {
         List<Field> fields = open("percent-parts", 1, "price-1").parts().get(1).fields();
         blankIsUnreadable(1);

@@ -60,7 +60,7 @@ class WorkbenchTest extends BrowserTest {
         assertThat(page.getByText("Your class has it as it stands here.")).isVisible();
 
         Page student = new Desk(summit, browser.window(summit.address()), "ansa").page();
-        student.navigate("/map");
+        student.navigate("/map?part=all");
         assertThat(student.getByText("A skill of mine and yours").first()).isVisible();
         button(page, "Take it out of use").click();
         button(page, "Yes, take it out").click();

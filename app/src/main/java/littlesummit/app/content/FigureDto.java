@@ -65,16 +65,7 @@ public sealed interface FigureDto {
                                 .map(p -> new PieceDto(p.size(), p.label(), p.shaded(), p.slot()))
                                 .toList());
             case Figure.FractionPicture f -> of(f);
-            case Figure.NumberLine f ->
-                new NumberLine(
-                        f.alt(),
-                        f.from(),
-                        f.to(),
-                        f.step(),
-                        f.marks().stream()
-                                .map(m -> new MarkDto(m.at(), m.label(), m.open()))
-                                .toList(),
-                        f.endsOnly());
+            case Figure.NumberLine f -> of(f);
             case Figure.Angles f ->
                 new Angles(
                         f.alt(),
@@ -93,6 +84,18 @@ public sealed interface FigureDto {
             case Figure.Scale f -> new Scale(f.alt(), f.max(), f.step(), f.reading(), f.unit());
             case Figure.Measured f -> of(f);
         };
+    }
+
+    static NumberLine of(Figure.NumberLine f) {
+        return new NumberLine(
+                f.alt(),
+                f.from(),
+                f.to(),
+                f.step(),
+                f.marks().stream()
+                        .map(m -> new MarkDto(m.at(), m.label(), m.open()))
+                        .toList(),
+                f.endsOnly());
     }
 
     static FractionPicture of(Figure.FractionPicture f) {
@@ -143,16 +146,7 @@ public sealed interface FigureDto {
                                 .map(p -> new Figure.Piece(p.size, p.label, p.shaded, p.slot))
                                 .toList());
             case FractionPicture f -> toCore(f);
-            case NumberLine f ->
-                new Figure.NumberLine(
-                        f.alt,
-                        f.from,
-                        f.to,
-                        f.step,
-                        f.marks.stream()
-                                .map(m -> new Figure.Mark(m.at, m.label, m.open))
-                                .toList(),
-                        Boolean.TRUE.equals(f.endsOnly));
+            case NumberLine f -> toCore(f);
             case Angles f ->
                 new Figure.Angles(
                         f.alt,
@@ -171,6 +165,18 @@ public sealed interface FigureDto {
             case Scale f -> new Figure.Scale(f.alt, f.max, f.step, f.reading, f.unit);
             case Measured f -> toCore(f);
         };
+    }
+
+    static Figure.NumberLine toCore(NumberLine f) {
+        return new Figure.NumberLine(
+                f.alt,
+                f.from,
+                f.to,
+                f.step,
+                f.marks.stream()
+                        .map(m -> new Figure.Mark(m.at, m.label, m.open))
+                        .toList(),
+                Boolean.TRUE.equals(f.endsOnly));
     }
 
     static Figure.FractionPicture toCore(FractionPicture f) {

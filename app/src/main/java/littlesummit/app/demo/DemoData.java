@@ -33,6 +33,7 @@ class DemoData implements SmartLifecycle {
     private final QuestionService questions;
     private final WorkService work;
     private final SimulatedPaper paper;
+    private final EveningClass evening;
     private final PastClock clock;
     private boolean running;
 
@@ -45,7 +46,9 @@ class DemoData implements SmartLifecycle {
             QuestionService questions,
             WorkService work,
             SimulatedPaper paper,
+            EveningClass evening,
             PastClock clock) {
+        this.evening = evening;
         this.paper = paper;
         this.people = people;
         this.classes = classes;
@@ -86,8 +89,6 @@ class DemoData implements SmartLifecycle {
     private void make() {
         String classId = people.addClass("Valley school, class of the upper hut");
         Person orla = people.add("orla", "Orla Fennimer", Role.INSTRUCTOR, PASSWORD, classId);
-        classes.make(orla, "Valley school, evening class");
-        orla = classes.open(orla, classId);
         clock.setBack(Duration.ofDays(42));
         classes.aim(orla, 24, LocalDate.now(ZoneId.systemDefault()).plusDays(100));
         clock.goRight();
@@ -108,6 +109,7 @@ class DemoData implements SmartLifecycle {
         askAndAnswer(others, set, orla);
         readSome(orla);
         paper.sheet(orla, others.subList(0, 3));
+        evening.make(orla, PASSWORD);
     }
 
     /**

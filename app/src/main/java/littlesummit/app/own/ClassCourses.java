@@ -1,8 +1,11 @@
 package littlesummit.app.own;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.app.people.ClassesService;
+import littlesummit.app.people.Person;
 import littlesummit.core.curriculum.Course;
 import littlesummit.core.curriculum.CourseSkill;
 import littlesummit.core.curriculum.Curriculum;
@@ -18,8 +21,10 @@ public class ClassCourses {
     private final Curriculum curriculum;
     private final ClassesService classes;
     private final OwnShelf shelf;
+    private final OwnCourses own;
 
-    ClassCourses(Curriculum curriculum, ClassesService classes, OwnShelf shelf) {
+    ClassCourses(Curriculum curriculum, ClassesService classes, OwnShelf shelf, OwnCourses own) {
+        this.own = own;
         this.curriculum = curriculum;
         this.classes = classes;
         this.shelf = shelf;
@@ -42,7 +47,9 @@ public class ClassCourses {
 
     /** The whole course where there is none with this id. */
     public Course byId(String courseId) {
-        return curriculum.find(courseId).orElseGet(curriculum::first);
+        return courseId.isEmpty()
+                ? curriculum.first()
+                : curriculum.find(courseId).or(() -> own.find(courseId)).orElseGet(curriculum::first);
     }
 
     /** Whether it is all that ships, and no part of it. */
@@ -50,8 +57,17 @@ public class ClassCourses {
         return course.equals(curriculum.first());
     }
 
-    public List<Course> all() {
-        return curriculum.courses();
+    /** What an instructor can choose for the open class: all that ship, one's own, and what a colleague has chosen. */
+    public List<Course> offeredTo(Person instructor) {
+        return Stream.of(
+                        curriculum.courses().stream(),
+                        own.of(instructor).stream(),
+                        Stream.of(chosen(instructor.classId())))
+                .flatMap(courses -> courses)
+                .collect(Collectors.toMap(Course::id, course -> course, (a, b) -> a, LinkedHashMap::new))
+                .values()
+                .stream()
+                .toList();
     }
 
     private Course withOwn(Course course, String classId) {

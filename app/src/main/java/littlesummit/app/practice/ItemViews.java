@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import littlesummit.app.content.WorkedStepDto;
 import littlesummit.app.practice.PracticeView.AnswerView;
 import littlesummit.app.practice.PracticeView.ExampleView;
@@ -30,6 +31,7 @@ import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Option;
 import littlesummit.core.item.Part;
+import littlesummit.core.item.Response;
 import littlesummit.core.practice.Explain;
 import littlesummit.core.practice.ItemState;
 import littlesummit.core.practice.PartCheck;
@@ -217,13 +219,17 @@ public final class ItemViews {
     }
 
     private static String text(Field field, String entry) {
-        List<String> chosen = Arrays.stream(entry.split(",")).map(String::strip).toList();
         List<Option> options = field.response().options();
-        List<String> texts = options.stream()
-                .filter(o -> chosen.contains(o.id()))
-                .map(o -> o.figure().map(f -> f.alt()).orElse(o.text()))
-                .toList();
-        return options.isEmpty() ? entry : String.join("; ", texts);
+        if (options.isEmpty()) {
+            return field.response() instanceof Response.PlotLine
+                    ? entry
+                    : field.response().entryOf(entry);
+        }
+        List<String> chosen = Arrays.stream(entry.split(",")).map(String::strip).toList();
+        Stream<Option> inOrder = field.response() instanceof Response.PutInOrder
+                ? chosen.stream().flatMap(id -> options.stream().filter(o -> o.id().equals(id)))
+                : options.stream().filter(o -> chosen.contains(o.id()));
+        return inOrder.map(o -> o.figure().map(f -> f.alt()).orElse(o.text())).collect(Collectors.joining("; "));
     }
 
     /** @param example what goes with it, empty until it is opened */
@@ -333,6 +339,12 @@ public final class ItemViews {
         if (answer.kind() == Kind.WORDS) {
             return new AnswerView(field.id(), "", List.of(), answer.key());
         }
-        return new AnswerView(field.id(), Reader.read(answer.key(), answer).latex(), List.of(), "");
+        boolean isMarked =
+                field.response() instanceof Response.MarkOnLine || field.response() instanceof Response.RayOnLine;
+        return new AnswerView(
+                field.id(),
+                Reader.read(answer.key(), answer).latex(),
+                isMarked ? List.of(field.response().sentFor(answer.key())) : List.of(),
+                "");
     }
 }

@@ -153,6 +153,13 @@ final class ItemOnPaper {
             case Response.PlotPoint(Figure.Grid grid) -> add(type.figure(grid));
             case Response.PlotLine(Figure.Grid grid) -> add(type.figure(grid));
             case Response.SelectShapes(Figure.Shapes shapes) -> add(type.figure(shapes));
+            case Response.MarkOnLine(Figure.NumberLine line) -> add(type.figure(line));
+            case Response.RayOnLine(Figure.NumberLine line, String letter) -> add(type.figure(line));
+            case Response.WriteInColumns columns -> add(ColumnsOnPaper.of(columns, type));
+            case Response.PutInOrder o -> {
+                options(field);
+                line("In order: " + BLANK + BLANK, SIZE, false);
+            }
             case Response.LayUnits(Figure.Measured object) -> {
                 add(type.figure(object));
                 line((named ? field.label() : "Answer") + ": " + BLANK, SIZE, false);

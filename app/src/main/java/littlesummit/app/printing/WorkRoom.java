@@ -50,6 +50,10 @@ final class WorkRoom {
                     case Response.ChooseAll c -> HALF;
                     case Response.PickFromList p -> HALF;
                     case Response.DropLabel d -> HALF;
+                    case Response.PutInOrder o -> HALF;
+                    case Response.WriteInColumns c -> HALF;
+                    case Response.MarkOnLine m -> 0;
+                    case Response.RayOnLine r -> 0;
                     case Response.Shade s -> 0;
                     case Response.PlotPoint p -> 0;
                     case Response.PlotLine p -> 0;

@@ -17,6 +17,18 @@ public sealed interface ShownResponse {
 
     record DropLabel(List<ShownOption> labels) implements ShownResponse {}
 
+    record PutInOrder(List<ShownOption> options) implements ShownResponse {}
+
+    /**
+     * @param rows digits and points of the numbers above, column by column; empty where there is none
+     * @param points for each column whether it is that of the point
+     */
+    record WriteInColumns(List<List<String>> rows, String sign, List<Boolean> points) implements ShownResponse {}
+
+    record MarkOnLine(ShownScene scene) implements ShownResponse {}
+
+    record RayOnLine(ShownScene scene) implements ShownResponse {}
+
     /** @param partsOfOne that one whole is cut into */
     record Shade(ShownScene scene, int partsOfOne) implements ShownResponse {}
 
@@ -40,6 +52,11 @@ public sealed interface ShownResponse {
             case Response.ChooseAll(var options) -> new ChooseAll(ShownOption.of(options));
             case Response.PickFromList(var options) -> new PickFromList(ShownOption.of(options));
             case Response.DropLabel(var labels) -> new DropLabel(ShownOption.of(labels));
+            case Response.PutInOrder(var options) -> new PutInOrder(ShownOption.of(options));
+            case Response.WriteInColumns columns ->
+                new WriteInColumns(columns.rows(), columns.sign(), columns.points());
+            case Response.MarkOnLine(var line) -> new MarkOnLine(ShownScene.of(Scenes.toMark(line)));
+            case Response.RayOnLine(var line, String letter) -> new RayOnLine(ShownScene.of(Scenes.toMark(line)));
             case Response.Shade(var picture) ->
                 new Shade(ShownScene.of(picture), picture.cuts().size());
             case Response.PlotPoint(var grid) -> new PlotPoint(ShownScene.of(grid));

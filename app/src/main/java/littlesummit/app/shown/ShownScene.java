@@ -63,7 +63,8 @@ public record ShownScene(
     public enum ShownSpotKind {
         AREA,
         FIELD,
-        UNIT
+        UNIT,
+        TICK
     }
 
     /** A piece of a picture. Lists of points alternate x and y. */

@@ -38,7 +38,8 @@ class CopyApiTest extends ApiTest {
         List<Part> parts = items.item(itemId(place)).orElseThrow().parts();
         return parts.stream()
                 .map(part -> part.fields().stream()
-                        .map(f -> "\"" + f.id() + "\":\"" + f.answer().key() + "\"")
+                        .map(f -> "\"" + f.id() + "\":\""
+                                + f.response().sentFor(f.answer().key()) + "\"")
                         .collect(Collectors.joining(",", "{", "}")))
                 .collect(Collectors.joining(",", "{\"entries\":[", "]}"));
     }

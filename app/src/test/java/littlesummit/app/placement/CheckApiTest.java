@@ -42,7 +42,7 @@ class CheckApiTest extends ClockedApiTest {
                         ",",
                         part.fields().stream()
                                 .map(f -> "\"" + f.id() + "\":\""
-                                        + f.answer().key().replace("\\", "\\\\") + "\"")
+                                        + f.response().sentFor(f.answer().key()).replace("\\", "\\\\") + "\"")
                                 .toList())
                 + "}";
     }

@@ -36,7 +36,8 @@ class AnswerStatementsTest extends ApiTest {
     private String rightAnswer() {
         String id = itemId(path);
         Map<String, String> entries = itemOf(id).parts().getFirst().fields().stream()
-                .collect(Collectors.toMap(f -> f.id(), f -> f.answer().key()));
+                .collect(Collectors.toMap(
+                        f -> f.id(), f -> f.response().sentFor(f.answer().key())));
         return check(id, 0, entries);
     }
 

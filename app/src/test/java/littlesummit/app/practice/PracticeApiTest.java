@@ -267,7 +267,7 @@ class PracticeApiTest extends ApiTest {
                             f.id(),
                             f.response() instanceof Response.PlotLine
                                     ? twoPoints(f.answer().expected())
-                                    : f.answer().key()));
+                                    : f.response().sentFor(f.answer().key())));
             practice.check(
                     place,
                     new PracticeService.Attempt(id, i, entries, true),

@@ -65,6 +65,8 @@ class PaperPdfTest {
             case Response.PlotLine p -> false;
             case Response.SelectShapes s -> false;
             case Response.LayUnits l -> false;
+            case Response.MarkOnLine m -> false;
+            case Response.RayOnLine r -> false;
             default -> true;
         });
     }

@@ -85,7 +85,8 @@ class QuizApiTest extends ClockedApiTest {
                                 ",",
                                 p.fields().stream()
                                         .map(f -> "\"" + f.id() + "\":\""
-                                                + f.answer().key() + "\"")
+                                                + f.response()
+                                                        .sentFor(f.answer().key()) + "\"")
                                         .toList())
                         + "}"));
         assertEquals(

@@ -11,6 +11,7 @@ import littlesummit.core.template.Complaint;
 import littlesummit.core.template.Unmade;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Whatever an author writes, reading and making end soon, and in a sentence. */
@@ -30,6 +31,43 @@ class HostileTemplatesTest {
                 .make(1, 1));
         assertThrows(Unmade.class, () -> Sample.skill(Sample.with("n: 3..9", "n: 3..9 step 0"))
                 .make(1, 1));
+    }
+
+    /** A field of another kind in place of the one of the sample. */
+    private static String answered(String more) {
+        return Sample.with("form: integer, answer: all}", "form: integer, answer: all, " + more + "}");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '#',
+            value = {
+                "mark-on: {kind: grid, alt: A., x-from: 0, x-to: 1, y-from: 0, y-to: 1} # placed on a number line",
+                "mark-on: {kind: number-line, alt: A., from: 0, to: 1000, step: 1/100} # at most 101",
+                "mark-on: {kind: number-line, alt: A., from: 1/3, to: 2, step: 1/2} # begins at a tick",
+                "'columns: {numbers: [all, 1/3], sign: +, whole: 4}' # cannot be written in these columns",
+                "'columns: {numbers: [all, -5], sign: +, whole: 4}' # cannot be written in these columns",
+                "'columns: {numbers: [12345], sign: +, whole: 4}' # from 5 to 12 columns",
+                "'columns: {numbers: [all], sign: +, whole: 10^9}' # to 12 columns",
+                "'columns: {numbers: [all], sign: +, whole: 1/2}' # to 12 columns"
+            })
+    void whatCannotBeDrawnIsRefused(String response, String sentence) {
+        Unmade unmade = assertThrows(
+                Unmade.class, () -> Sample.skill(answered(response)).make(1, 1));
+        assertTrue(unmade.complaint().sentence().contains(sentence), unmade.toString());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '#',
+            value = {
+                "'columns: {numbers: [all], sign: /, whole: 4}' # +, - or *",
+                "'columns: {numbers: [], sign: +, whole: 4}' # Columns have numbers",
+                "'columns: {numbers: [all], sgn: +, whole: 4}' # “sign” is missing"
+            })
+    void columnsHaveASign(String response, String sentence) {
+        Complaint first = Sample.complaints(answered(response)).getFirst();
+        assertTrue(first.sentence().contains(sentence), first.toString());
     }
 
     @Test

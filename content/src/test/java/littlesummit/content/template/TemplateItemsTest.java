@@ -7,7 +7,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Grader;
 import littlesummit.core.grading.Verdict;
 import littlesummit.core.item.Block;
@@ -191,6 +194,87 @@ class TemplateItemsTest {
         assertTrue(field.response() instanceof Response.PlotPoint);
         assertEquals(
                 Verdict.CORRECT, Grader.grade(field.answer(), field.answer().key()));
+    }
+
+    private static final String LINE = "{kind: number-line, alt: A line., from: 0, to: 2, step: 1/4, marks: []}";
+
+    @Test
+    void aNumberIsMarkedOnALine() {
+        String lines =
+                ASKED + "    field: {id: m, label: Mark, kind: number, answer: k / 4, mark-on: %s}\n".formatted(LINE);
+        Field field = field(item("k: 1..7", lines, 1));
+        assertTrue(field.response() instanceof Response.MarkOnLine);
+        assertEquals("", field.wanted());
+        String sent = field.response().sentFor(field.answer().key());
+        assertTrue(sent.matches("[1-7]"), sent);
+        assertEquals(
+                Verdict.CORRECT, Grader.grade(field.answer(), field.response().entryOf(sent)));
+    }
+
+    @Test
+    void aRayIsDrawnOnALine() {
+        String lines = ASKED
+                + "    field: {id: r, label: Ray, kind: domain, entry: 't <= {k / 4}', letters: [t], ray-on: %s}\n"
+                        .formatted(LINE);
+        Field field = field(item("k: 1..7", lines, 1));
+        String sent = field.response().sentFor(field.answer().key());
+        assertTrue(sent.matches("<,filled,[1-7]"), sent);
+        assertEquals(
+                Verdict.CORRECT, Grader.grade(field.answer(), field.response().entryOf(sent)));
+    }
+
+    @Test
+    void numbersStandInColumns() {
+        String lines = ASKED + "    field: {id: s, label: Sum, kind: number, answer: a + b,"
+                + " columns: {numbers: [a, b], sign: '-', whole: 3, places: 2}}\n";
+        Response.WriteInColumns columns = (Response.WriteInColumns)
+                field(item("a: 12..12, b: 0.25..0.25 step 0.25", lines, 1)).response();
+        assertEquals(new Response.WriteInColumns(List.of("12.00", "0.25"), "−", 3, 2), columns);
+    }
+
+    private static final String ORDER = ASKED + """
+            field:
+              id: o
+              label: From the smallest to the largest
+              kind: order
+              options: [{text: "{a}", by: a}, {text: "{b}", by: b}, {text: "{c}", by: c}]
+              mistakes: [{by: [-a, -b, -c], slip: turned, say: The other way round.}]
+        """;
+
+    @Test
+    void thingsArePutInTheOrderOfTheirNumbers() {
+        Field field = field(item("a: 5..5, b: 2..2, c: 3..3", ORDER, 1));
+        List<Option> options = field.response().options();
+        String right = Stream.of(field.answer().expected().split(","))
+                .map(id -> options.stream()
+                        .filter(o -> o.id().equals(id))
+                        .findFirst()
+                        .orElseThrow())
+                .map(Option::text)
+                .collect(Collectors.joining(" "));
+        assertEquals("2 3 5", right);
+        assertEquals(Form.Shape.IN_ORDER, field.answer().form());
+        String turned = field.mistakes().getFirst().entry();
+        assertEquals(
+                field.answer().expected(), new StringBuilder(turned).reverse().toString());
+    }
+
+    @Test
+    void theOrderTurnsRoundWhereTheLargestComesFirst() {
+        Field field = field(item(
+                "a: 5..5, b: 2..2, c: 3..3", ORDER.replace("kind: order", "kind: order\n      descending: yes"), 1));
+        String first = field.answer().expected().split(",")[0];
+        assertTrue(field.response().options().contains(Option.of(first, "5")));
+    }
+
+    @Test
+    void whereThingsStandIsNotTheirOrder() {
+        Set<String> keys = IntStream.range(0, 40)
+                .mapToObj(seed -> field(item("a: 5..5, b: 2..2, c: 3..3", ORDER, seed))
+                        .answer()
+                        .expected())
+                .collect(Collectors.toSet());
+        assertEquals(6, keys.size());
     }
 
     /** The form of the key is that of the field, whatever the number looks like. */

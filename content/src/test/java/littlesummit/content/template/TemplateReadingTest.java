@@ -45,6 +45,10 @@ class TemplateReadingTest {
                 "All of them are full. #All {of} them. #variants[1].stem[1] #nothing is called “of” here",
                 "kind: number, form: integer, answer: all} #kind: choice, options: [{text: a, right: yes}]}"
                         + " #variants[1].parts[1].mistakes[1] #each wrong option",
+                "kind: number, form: integer, answer: all} #kind: order, options: [{text: a, by: 1}, {text: b, by: 2}]}"
+                        + " #variants[1].parts[1].field #From 3 to 6 things are put in order",
+                "kind: number, form: integer, answer: all} #kind: order, options: [{text: a, by: 1}, {text: b, by: 2},"
+                        + " {by: 3}]} #variants[1].parts[1].field.options[3] #has a text or a figure",
                 "where: [\"n != size\"] #where: [\"n + size\"] #variants[1].where[1] #should be a condition",
             })
     void aComplaintNamesThePlace(String old, String changed, String place, String sentence) {

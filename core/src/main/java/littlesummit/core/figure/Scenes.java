@@ -22,6 +22,11 @@ public final class Scenes {
         };
     }
 
+    /** A number line that something is marked on: its ticks are places, counted from the left end. */
+    public static Scene toMark(Figure.NumberLine line) {
+        return NumberLineScene.toMark(line);
+    }
+
     /** One shape of many, for a choice between them. */
     public static Scene of(Figure.Polygon shape) {
         return ShapesScene.of(shape);

@@ -11,11 +11,12 @@ import java.util.List;
  * @param marked whether it is shaded to begin with
  */
 public record Spot(Kind kind, String id, String label, List<Point> outline, boolean marked) {
-    /** An area to shade by pressing it, room for a field, or room for a unit that is laid there. */
+    /** An area to shade by pressing it, room for a field or for a unit that is laid there, or a tick to mark. */
     public enum Kind {
         AREA,
         FIELD,
-        UNIT
+        UNIT,
+        TICK
     }
 
     public Spot {

@@ -47,6 +47,11 @@ public record AnswerSpec(
         return new AnswerSpec(Kind.CHOICE, Form.Shape.ANY, expected, Set.of(), "", new LinkedHashSet<>(options));
     }
 
+    /** @param expected ids in the right order, separated by commas */
+    public static AnswerSpec inOrder(String expected, List<String> options) {
+        return new AnswerSpec(Kind.CHOICE, Form.Shape.IN_ORDER, expected, Set.of(), "", new LinkedHashSet<>(options));
+    }
+
     /** @param example an answer that a reader would give full credit */
     public static AnswerSpec words(String example) {
         return of(Kind.WORDS, Form.Shape.ANY, example);

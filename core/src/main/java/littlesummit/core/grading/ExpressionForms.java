@@ -24,6 +24,7 @@ final class ExpressionForms {
             case POSITIVE_EXPONENTS ->
                 hasNegativeExponent(entry) ? Optional.of(Reason.NEGATIVE_EXPONENT) : Optional.empty();
             case ANY,
+                    IN_ORDER,
                     INTEGER,
                     FRACTION,
                     FRACTION_LOWEST,

@@ -13,6 +13,8 @@ public sealed interface Form {
     /** A shape that needs no further detail. */
     enum Shape implements Form {
         ANY,
+        /** Options in an order, where their order counts. */
+        IN_ORDER,
         INTEGER,
         FRACTION,
         FRACTION_LOWEST,

@@ -33,6 +33,7 @@ final class NumberForms {
             case SIMPLEST_ROOTS -> RootForms.check(entry);
             case POWER -> unless(isPower(entry), Reason.POWER_WANTED);
             case ANY,
+                    IN_ORDER,
                     PERCENT,
                     EXPANDED,
                     FACTORED,

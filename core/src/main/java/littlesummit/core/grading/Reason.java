@@ -62,6 +62,9 @@ public enum Reason {
     ELEMENT_WRONG("missing-element", "Not all of these are right. Check each of yours."),
     NO_ELEMENT("missing-element", "There is something to find. Look once more."),
     EXTRA_ELEMENT("There are too many. Check each of yours."),
+    ORDER_NOT_WHOLE("Put all of them in order, each once."),
+    ORDER_REVERSED("That is the other way round. Look where it has to begin."),
+    ORDER_SWAPPED("Nearly: two that stand side by side have changed places."),
     CHOICE_MISSING("missing-element", "What you chose fits, but it is not all. Look for more."),
     CHOICE_EXTRA(
             "extra-element", "You chose everything that fits, and something that does not. Look at each one again."),
@@ -109,6 +112,7 @@ public enum Reason {
     CONGRUENCE("Congruences are not read here."),
     CURRENCY("This currency is not read here. Write the amount without it."),
     REMAINDER("A quotient with a remainder is not read here."),
+    DIGIT_MISSING("A digit is missing at the marked place."),
     CLOCK("Times of day are not read here."),
     DIRECTION("It looks as if the sign points the other way."),
     BOUNDARY("Does the boundary belong to it? Look at the sign once more."),

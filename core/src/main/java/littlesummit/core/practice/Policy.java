@@ -88,6 +88,10 @@ public record Policy(
             case Response.PickFromList(var options) -> options.size() <= SMALL_CHOICE ? choiceTries : openTries;
             case Response.ChooseAll c -> allTries;
             case Response.SelectShapes s -> allTries;
+            case Response.PutInOrder o -> allTries;
+            case Response.WriteInColumns c -> openTries;
+            case Response.MarkOnLine m -> openTries;
+            case Response.RayOnLine r -> openTries;
             case Response.Typed t -> openTries;
             case Response.DropLabel d -> openTries;
             case Response.Shade s -> openTries;

@@ -10,7 +10,6 @@ import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.item.Field;
-import littlesummit.core.item.Figure;
 import littlesummit.core.item.Mistake;
 import littlesummit.core.item.Response;
 import littlesummit.core.math.Reading;
@@ -43,6 +42,11 @@ final class FieldReader {
             keys.end();
             return choice;
         }
+        if (kindName.equals("order")) {
+            Made<Field> order = new OrderReader(names).read(keys, ofPart);
+            keys.end();
+            return order;
+        }
         Kind kind = Kind.of(kindName)
                 .filter(k -> k != Kind.CHOICE)
                 .orElseThrow(() -> new Refused(
@@ -71,14 +75,15 @@ final class FieldReader {
     private Made<Field> typed(Keys keys, Kind kind, Form form, List<Wrong> wrongs) {
         String id = keys.text("id");
         Texts label = Texts.read(keys.require("label"), names);
-        Texts wanted =
-                keys.find("wanted").map(node -> Texts.read(node, names)).orElseGet(() -> usual(keys, kind, form));
         Entry answer = Entry.read(keys, "answer", names);
         String suffix = keys.text("suffix", "");
         Set<String> letters = keys.list("letters").stream()
                 .map(node -> Keys.scalar(node).text())
                 .collect(Collectors.toSet());
-        Optional<Made<Response>> response = response(keys);
+        Optional<Made<Response>> response = new ResponseReader(names).read(keys);
+        Texts wanted = keys.find("wanted")
+                .map(node -> Texts.read(node, names))
+                .orElseGet(() -> response.isPresent() ? Texts.NONE : usual(keys, kind, form));
         Place at = keys.at();
         return making -> {
             Evaluator evaluator = making.evaluator();
@@ -141,33 +146,5 @@ final class FieldReader {
         } catch (Unmade nowhere) {
             return Optional.empty();
         }
-    }
-
-    private Optional<Made<Response>> response(Keys keys) {
-        if (keys.has("point-on")) {
-            Made<Figure> grid = new FigureReader(names).read(keys.require("point-on"));
-            return Optional.of(making -> new Response.PlotPoint(grid(grid, making, keys)));
-        }
-        if (keys.has("line-on")) {
-            Made<Figure> grid = new FigureReader(names).read(keys.require("line-on"));
-            return Optional.of(making -> new Response.PlotLine(grid(grid, making, keys)));
-        }
-        if (keys.has("shade")) {
-            Made<Figure> picture = new FigureReader(names).read(keys.require("shade"));
-            return Optional.of(making -> {
-                if (picture.make(making) instanceof Figure.FractionPicture parts) {
-                    return new Response.Shade(parts);
-                }
-                throw new Unmade(keys.at(), "Only parts of a whole can be shaded.");
-            });
-        }
-        return Optional.empty();
-    }
-
-    private static Figure.Grid grid(Made<Figure> figure, Making making, Keys keys) {
-        if (figure.make(making) instanceof Figure.Grid grid) {
-            return grid;
-        }
-        throw new Unmade(keys.at(), "Points and lines are placed on a grid.");
     }
 }

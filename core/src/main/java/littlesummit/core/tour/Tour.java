@@ -38,7 +38,11 @@ public final class Tour {
                 choice(),
                 all(),
                 list(),
+                order(),
+                columns(),
                 shade(),
+                mark(),
+                ray(),
                 point(),
                 line());
     }
@@ -183,6 +187,74 @@ public final class Tour {
                         List.of(field),
                         new Layout.InSentence("Snow is measured at {{pick}}."),
                         List.of("Open the list, then choose.", "The arrow keys move in it.", "Then check.")));
+    }
+
+    private static Stop order() {
+        Field field = new Field(
+                "answer",
+                "From the lowest to the highest",
+                "",
+                new Response.PutInOrder(List.of(
+                        Option.of("a", "the hut, 1,820 m"),
+                        Option.of("b", "the bridge, 640 m"),
+                        Option.of("c", "the pass, 2,310 m"))),
+                AnswerSpec.inOrder("b,a,c", List.of("a", "b", "c")),
+                List.<Mistake>of());
+        return new Stop(
+                "order",
+                "Putting in order",
+                Part.of(
+                        "Put these places in order, the lowest one first.",
+                        field,
+                        "Press them one after the other, or drag each to its place.",
+                        "Pressing one that has a place takes it back; the arrow keys move it.",
+                        "The bridge comes first."));
+    }
+
+    private static Stop columns() {
+        Field field = Field.typed("answer", "Sum", "", AnswerSpec.number(Form.Shape.INTEGER, "423"))
+                .by(new Response.WriteInColumns(List.of("245", "178"), "+", 4, 0));
+        return new Stop(
+                "columns",
+                "Digits in columns",
+                Part.of(
+                        "The sum is 423. Write it below the two numbers.",
+                        field,
+                        "Begin on the right: after each digit the next column takes the keys.",
+                        "Above the numbers is room to note what you carry. Nobody checks it.",
+                        "The box on the far left stays empty."));
+    }
+
+    private static Figure.NumberLine numbers(double step) {
+        return new Figure.NumberLine("A number line from 0 to 2.", 0, 2, step, List.of());
+    }
+
+    private static Stop mark() {
+        Field field = Field.typed("answer", "1.5", "", AnswerSpec.number(Form.Shape.ANY, "1.5"))
+                .by(new Response.MarkOnLine(numbers(0.25)));
+        return new Stop(
+                "mark",
+                "A place on a number line",
+                Part.of(
+                        "Mark 1.5.",
+                        field,
+                        "Click the line, or move the mark with the arrow keys.",
+                        "The keys Home and End lead to the ends.",
+                        "It lies in the middle between 1 and 2."));
+    }
+
+    private static Stop ray() {
+        Field field = Field.typed("answer", "Numbers", "", AnswerSpec.of(Kind.DOMAIN, Form.Shape.ANY, "x > 1"))
+                .by(new Response.RayOnLine(numbers(0.5), "x"));
+        return new Stop(
+                "ray",
+                "A part of a number line",
+                Part.of(
+                        "Draw all numbers that are greater than 1; the 1 itself does not belong to them.",
+                        field,
+                        "Click where it ends, or move its end with the arrow keys.",
+                        "Then choose the kind of its end, and the way it runs.",
+                        "It runs to the right."));
     }
 
     private static Stop shade() {

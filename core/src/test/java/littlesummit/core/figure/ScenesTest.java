@@ -435,4 +435,37 @@ class ScenesTest {
         check(Scenes.of(figure), figure.alt());
         assertEquals(figure.alt(), Scenes.of(figure).alt());
     }
+
+    @Test
+    void aLineToMarkHasAPlaceAtEachTick() {
+        Scene scene = Scenes.toMark(new Figure.NumberLine("A line.", 0, 2, 0.25, List.of(), true));
+        assertEquals(9, scene.spots().size());
+        assertEquals(
+                List.of("at 0", "1 tick after 0", "2 ticks after 0"),
+                scene.spots().subList(0, 3).stream().map(Spot::label).toList());
+        assertEquals("at 2", scene.spots().getLast().label());
+        assertEquals(List.of(), SceneFaults.of(scene));
+        Scene plain = Scenes.of(new Figure.NumberLine("A line.", 0, 2, 0.25, List.of(), true));
+        assertEquals(List.of(), plain.spots());
+        assertEquals(plain.shapes().size(), scene.shapes().size());
+    }
+
+    /** The middle of each place is on its tick, so that a mark put there lies on the line. */
+    @Test
+    void thePlacesLieAtTheTicks() {
+        Scene scene = Scenes.toMark(new Figure.NumberLine("A line.", -3, 3, 1, List.of()));
+        List<Double> ticks = scene.shapes().stream()
+                .filter(s -> s instanceof Shape.Path(List<Point> points, boolean closed, Stroke stroke, Paint fill)
+                        && points.size() == 2
+                        && points.get(0).x() == points.get(1).x())
+                .map(s -> ((Shape.Path) s).points().getFirst().x())
+                .toList();
+        List<Double> places = scene.spots().stream()
+                .map(spot -> (spot.bounds().left() + spot.bounds().right()) / 2)
+                .toList();
+        assertEquals(7, places.size());
+        for (int i = 0; i < places.size(); i++) {
+            assertEquals(ticks.get(i), places.get(i), 1e-9);
+        }
+    }
 }

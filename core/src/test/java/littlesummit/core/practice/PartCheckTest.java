@@ -83,6 +83,58 @@ class PartCheckTest {
         assertEquals(result, PartCheck.of(part, Map.of("line", points)).result());
     }
 
+    private static final Figure.NumberLine LINE = new Figure.NumberLine("line", 0, 2, 0.25, List.of());
+
+    @ParameterizedTest
+    @CsvSource({"3, CORRECT", "4, INCORRECT", "9, UNREADABLE", "'', UNREADABLE"})
+    void aMarkIsGradedByItsNumber(String tick, Result result) {
+        Field mark = Field.typed("m", "Mark", "", AnswerSpec.number(Form.Shape.ANY, "3/4"))
+                .by(new Response.MarkOnLine(LINE));
+        assertEquals(
+                result,
+                PartCheck.of(Part.of("Mark", mark, "1", "2", "3"), Map.of("m", tick))
+                        .result());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "12.05, correct, ''",
+        "012.05, correct, ''",
+        "1_.05, unreadable, digit-missing",
+        "_.05, unreadable, digit-missing",
+        "12._5, unreadable, digit-missing",
+        "12_, unreadable, digit-missing",
+        "12.50, incorrect, ''"
+    })
+    void digitsInColumnsAreOneNumber(String sent, String verdict, String reason) {
+        Field sum = Field.typed("s", "Sum", "", AnswerSpec.number(Form.Shape.ANY, "12.05"))
+                .by(new Response.WriteInColumns(List.of("7.30", "4.75"), "+", 2, 2));
+        PartCheck.OfField check = PartCheck.of(Part.of("Add", sum, "1", "2", "3"), Map.of("s", sent))
+                .fields()
+                .getFirst();
+        assertEquals(verdict, check.verdict().code());
+        assertEquals(reason, check.verdict().why().map(r -> r.code()).orElse(""));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "'>,filled,3'; CORRECT; ''",
+                "'>,open,3'; INCORRECT; boundary",
+                "'<,filled,3'; INCORRECT; direction",
+                "'>,,3'; UNREADABLE; blank"
+            })
+    void aRayIsGradedByItsInequality(String sent, Result result, String reason) {
+        Field ray = Field.typed("r", "Ray", "", AnswerSpec.of(Kind.DOMAIN, Form.Shape.ANY, "x >= 3/4"))
+                .by(new Response.RayOnLine(LINE, "x"));
+        PartCheck check = PartCheck.of(Part.of("Draw", ray, "1", "2", "3"), Map.of("r", sent));
+        assertEquals(result, check.result());
+        assertEquals(
+                reason,
+                check.fields().getFirst().verdict().why().map(r -> r.code()).orElse(""));
+    }
+
     @Test
     void aKnownMistakeIsRecognisedInAnyForm() {
         PartCheck.OfField field =

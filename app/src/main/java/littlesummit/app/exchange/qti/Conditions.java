@@ -42,6 +42,12 @@ final class Conditions {
                 Node all = match.child("qti-multiple");
                 options.forEach(option -> value(all, "identifier", option));
             }
+            case Played.Ordered(List<String> options) -> {
+                Node match = parent.child("qti-match");
+                variable(match, question);
+                Node all = match.child("qti-ordered");
+                options.forEach(option -> value(all, "identifier", option));
+            }
             case Played.Pair pair -> throw new IllegalStateException("labels are counted together");
             case Played.Count(int areas) -> sum(parent, "qti-map-response", question, areas);
             case Played.Spot(Point at, double radius) ->

@@ -62,6 +62,7 @@ final class Declarations {
             }
             case Played.One(String option) -> typed(declared, "single", "identifier", List.of(option));
             case Played.Many(List<String> options) -> typed(declared, "multiple", "identifier", options);
+            case Played.Ordered(List<String> options) -> typed(declared, "ordered", "identifier", options);
             case Played.Pair pair -> {
                 List<String> right = questions.stream().map(Declarations::pair).toList();
                 typed(declared, "multiple", "directedPair", right);

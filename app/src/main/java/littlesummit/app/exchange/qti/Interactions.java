@@ -58,10 +58,11 @@ final class Interactions {
             case Response.SelectShapes(Figure.Shapes shapes) -> shapes(parent, question, shapes);
             case Response.PlotPoint(Figure.Grid grid) -> points(parent, question, grid, 1);
             case Response.PlotLine(Figure.Grid grid) -> points(parent, question, grid, 2);
-            case Response.LayUnits(Figure.Measured object) -> {
-                pictures.show(parent.child("p"), Scenes.of(object));
-                line(parent, question, named);
-            }
+            case Response.LayUnits(Figure.Measured object) -> pictured(parent, question, named, object);
+            case Response.MarkOnLine(Figure.NumberLine line) -> pictured(parent, question, named, line);
+            case Response.RayOnLine(Figure.NumberLine line, String letter) -> pictured(parent, question, named, line);
+            case Response.WriteInColumns c -> line(parent, question, named);
+            case Response.PutInOrder(List<Option> options) -> order(parent, question, options);
             case Response.InkWords i ->
                 Texts.write(
                         named(parent, "qti-extended-text-interaction", question)
@@ -72,6 +73,12 @@ final class Interactions {
             case Response.PickFromList p -> line(parent, question, named);
             case Response.DropLabel d -> line(parent, question, named);
         }
+    }
+
+    /** A picture, and what it shows to be typed. */
+    private void pictured(Node parent, Question question, boolean named, Figure figure) {
+        pictures.show(parent.child("p"), Scenes.of(figure));
+        line(parent, question, named);
     }
 
     private void line(Node parent, Question question, boolean named) {
@@ -87,9 +94,17 @@ final class Interactions {
         Node choice = named(parent, "qti-choice-interaction", question)
                 .with("shuffle", false)
                 .with("max-choices", most);
-        Texts.write(choice.child("qti-prompt"), question.field().label());
+        choices(choice, question, options);
+    }
+
+    private void order(Node parent, Question question, List<Option> options) {
+        choices(named(parent, "qti-order-interaction", question).with("shuffle", false), question, options);
+    }
+
+    private void choices(Node interaction, Question question, List<Option> options) {
+        Texts.write(interaction.child("qti-prompt"), question.field().label());
         options.forEach(option -> {
-            Node one = choice.child("qti-simple-choice").with("identifier", question.option(option.id()));
+            Node one = interaction.child("qti-simple-choice").with("identifier", question.option(option.id()));
             option.figure()
                     .ifPresentOrElse(
                             figure -> pictures.show(one, Scenes.of(figure)), () -> Texts.write(one, option.text()));

@@ -27,6 +27,9 @@ sealed interface Played {
     /** Exactly these. */
     record Many(List<String> options) implements Played {}
 
+    /** All of them, in this order. */
+    record Ordered(List<String> options) implements Played {}
+
     /** A label at its place. */
     record Pair(String label, String place) implements Played {}
 
@@ -47,6 +50,11 @@ sealed interface Played {
         return switch (question.field().response()) {
             case Response.Typed t -> new Typed(Spellings.of(question.field().answer()));
             case Response.LayUnits l -> new Typed(Spellings.of(question.field().answer()));
+            case Response.WriteInColumns c ->
+                new Typed(Spellings.of(question.field().answer()));
+            case Response.MarkOnLine m ->
+                new Typed(Spellings.of(question.field().answer()));
+            case Response.RayOnLine r -> new Typed(Spellings.of(question.field().answer()));
             case Response.DropLabel d ->
                 new Pair(question.option(question.field().answer().expected()), question.id());
             default ->
@@ -60,6 +68,11 @@ sealed interface Played {
         return switch (question.field().response()) {
             case Response.Typed t -> typed(entry);
             case Response.LayUnits l -> typed(entry);
+            case Response.WriteInColumns c -> typed(entry);
+            case Response.MarkOnLine m -> typed(entry);
+            case Response.RayOnLine r -> typed(entry);
+            case Response.PutInOrder o ->
+                Optional.of(new Ordered(ids(entry).map(question::option).toList()));
             case Response.ChooseOne c -> Optional.of(new One(question.option(entry)));
             case Response.PickFromList p -> Optional.of(new One(question.option(entry)));
             case Response.DropLabel d -> Optional.empty();

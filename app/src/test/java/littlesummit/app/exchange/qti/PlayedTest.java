@@ -29,6 +29,33 @@ class PlayedTest {
         return question(Kind.EQUATION, equation, new Response.PlotLine(GRID));
     }
 
+    private static Question order(String expected) {
+        List<Option> options = List.of(Option.of("a", "1"), Option.of("b", "2"), Option.of("c", "3"));
+        AnswerSpec answer = AnswerSpec.inOrder(expected, List.of("a", "b", "c"));
+        return new Question(
+                "R1_o", "R1_o", new Field("o", "", "", new Response.PutInOrder(options), answer, List.of()));
+    }
+
+    @Test
+    void anOrderKeepsItsOrder() {
+        Question order = order("c,a,b");
+        List<String> right = List.of(order.option("c"), order.option("a"), order.option("b"));
+        assertEquals(new Played.Ordered(right), Played.right(order));
+        assertEquals(Optional.of(new Played.Ordered(right.reversed())), Played.of(order, "b,a,c"));
+    }
+
+    /** Another program cannot mark a line or keep columns: the number is typed there. */
+    @Test
+    void marksAndColumnsAreTyped() {
+        Figure.NumberLine line = new Figure.NumberLine("", 0, 1, 0.25, List.of());
+        Question mark = question(Kind.NUMBER, "3/4", new Response.MarkOnLine(line));
+        assertTrue(Played.right(mark) instanceof Played.Typed(List<String> texts) && texts.contains("0.75"));
+        Question ray = question(Kind.DOMAIN, "x > 1/4", new Response.RayOnLine(line, "x"));
+        assertTrue(Played.right(ray) instanceof Played.Typed(List<String> texts) && texts.contains("x>1/4"));
+        Question columns = question(Kind.NUMBER, "12", new Response.WriteInColumns(List.of("7", "5"), "+", 2, 0));
+        assertTrue(Played.right(columns) instanceof Played.Typed(List<String> texts) && texts.contains("12"));
+    }
+
     @Test
     void sharesAreCountedInParts() {
         Figure.FractionPicture eighths =

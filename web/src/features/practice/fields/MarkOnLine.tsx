@@ -1,0 +1,78 @@
+import { type Scene, SceneView } from '../../../figures/SceneView';
+import { TickLine } from './TickLine';
+import { heightOf, middleOf } from './ticks';
+import type { FieldProps } from './types';
+
+/** A mark on a number line; sends at which tick it is, counted from the left end. */
+export function MarkOnLine({ field, value, onChange, onEnter, disabled, right, scene }: FieldProps & { scene: Scene }) {
+  const spot = scene.spots.find((s) => s.id === value);
+  const said = spot === undefined ? 'Nothing is marked yet.' : `The mark is ${spot.label}.`;
+  const mark = spot !== undefined && (
+    <circle
+      data-marked={spot.id}
+      cx={middleOf(spot)}
+      cy={heightOf(scene)}
+      r="7"
+      fill="var(--color-spruce)"
+      stroke="var(--color-leaf)"
+      strokeWidth="2"
+    />
+  );
+  if (disabled) {
+    return (
+      <div className="grid gap-1">
+        <SceneView scene={scene}>
+          {mark}
+          <RightPlace scene={scene} right={right} />
+        </SceneView>
+        <p className="text-sm text-soft">{said}</p>
+      </div>
+    );
+  }
+  return (
+    <div className="grid gap-2">
+      <p className="text-sm text-soft" id={`${field.id}-how`}>
+        {field.label}: click the line, or move the mark with the arrow keys.
+      </p>
+      <TickLine
+        scene={scene}
+        name={`${field.label}. ${scene.alt} ${said}`}
+        describedBy={`${field.id}-how`}
+        tick={value}
+        onTick={onChange}
+        onEnter={onEnter}
+      >
+        {mark}
+      </TickLine>
+      <p aria-live="polite">{said}</p>
+    </div>
+  );
+}
+
+/** A ring around the right tick, once that may be said. */
+function RightPlace({ scene, right }: { scene: Scene; right: string[] | undefined }) {
+  const spot = scene.spots.find((s) => right?.includes(s.id) === true);
+  return (
+    spot !== undefined && (
+      <g data-right-answer={spot.id}>
+        <circle
+          cx={middleOf(spot)}
+          cy={heightOf(scene)}
+          r="11"
+          fill="none"
+          stroke="var(--color-spruce)"
+          strokeWidth="2.5"
+        />
+        <text
+          x={middleOf(spot)}
+          y={heightOf(scene) - 16}
+          textAnchor="middle"
+          fontSize="15"
+          className="fill-spruce font-semibold"
+        >
+          right
+        </text>
+      </g>
+    )
+  );
+}
