@@ -1853,7 +1853,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["begin_1"];
+        post: operations["begin_2"];
         delete: operations["end"];
         options?: never;
         head?: never;
@@ -1966,6 +1966,38 @@ export interface paths {
         get: operations["shelf"];
         put?: never;
         post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workbench/example": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workbench/example/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2378,6 +2410,12 @@ export interface components {
             at: string;
             before: string;
         };
+        ExampleLook: {
+            asked: string;
+            numbers: components["schemas"]["SeenNumber"][];
+            told: string;
+            ways: components["schemas"]["SeenWay"][];
+        };
         ExampleView: {
             second?: components["schemas"]["ShownSecondView"];
             stem: components["schemas"]["ShownBlock"][];
@@ -2565,6 +2603,13 @@ export interface components {
         LessonStep: {
             begins: boolean;
             name: string;
+        };
+        Level: {
+            answer: string;
+            formula: string;
+            label: string;
+            ranges: components["schemas"]["Range"][];
+            text: string;
         };
         Line: {
             name: string;
@@ -3061,6 +3106,11 @@ export interface components {
             target: number;
             workRequired: boolean;
         };
+        Range: {
+            high: string;
+            letter: string;
+            low: string;
+        };
         ReadAs: {
             /** Format: int32 */
             at: number;
@@ -3189,6 +3239,16 @@ export interface components {
             name: string;
             /** Format: int32 */
             students: number;
+        };
+        SeenNumber: {
+            high: string;
+            letter: string;
+            low: string;
+            value: string;
+        };
+        SeenWay: {
+            formula: string;
+            shown: string;
         };
         SentEntries: {
             entries: {
@@ -3676,6 +3736,14 @@ export interface components {
                 [key: string]: string;
             };
             result: string;
+        };
+        TypedItem: {
+            answer: string;
+            text: string;
+        };
+        TypedSkill: {
+            levels: components["schemas"]["Level"][];
+            name: string;
         };
         Undoable: {
             last?: components["schemas"]["Last"];
@@ -6740,7 +6808,7 @@ export interface operations {
             };
         };
     };
-    begin_1: {
+    begin_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7008,6 +7076,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OwnDraft"];
+                };
+            };
+        };
+    };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedSkill"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnDraft"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedItem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExampleLook"];
                 };
             };
         };

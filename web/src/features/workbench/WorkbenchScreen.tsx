@@ -7,6 +7,7 @@ import { INPUT, Labelled } from '../../ui/Labelled';
 import { Notice } from '../../ui/Notice';
 import { Refused } from '../../ui/Refused';
 import { TopBar } from '../../ui/TopBar';
+import { ExampleForm } from './ExampleForm';
 import { useBegin, useBench } from './useWorkbench';
 import { STANDING } from './words';
 
@@ -50,12 +51,17 @@ function Begin({ sources }: { sources: { id: string; name: string }[] }) {
   const navigate = useNavigate();
   const { sent, begin } = useBegin((draft) => void navigate(`/workbench/${draft.id}`));
   const [source, setSource] = useState(sources[0]?.id ?? '');
+  const [typing, setTyping] = useState(false);
+  if (typing) {
+    return <ExampleForm onLeave={() => setTyping(false)} />;
+  }
   return (
     <section aria-label="Begin a skill" className="grid gap-3 rounded-slip border border-rule bg-leaf p-4">
       <div className="flex flex-wrap items-end gap-4">
         <Button look="main" disabled={sent.isPending} onClick={() => begin({})}>
           Begin with an example
         </Button>
+        <Button onClick={() => setTyping(true)}>Begin with an item of yours</Button>
         <Labelled name="or with a copy of">
           <select className={INPUT} value={source} onChange={(e) => setSource(e.target.value)}>
             {sources.map(({ id, name }) => (

@@ -72,6 +72,27 @@ class WorkbenchTest extends BrowserTest {
     }
 
     @Test
+    void anItemThatIsTypedBecomesASkill() {
+        Page page = orla();
+        button(page, "Begin with an item of yours").click();
+        page.getByLabel("Name of the skill").fill("What one of them costs");
+        page.getByLabel("The item, as a student will read it.")
+                .fill("A stall sells 6 jars of honey for $42. What does one jar cost, in dollars?");
+        page.getByLabel("Its answer").fill("7");
+        assertThat(page.getByLabel("b / a")).isChecked();
+        page.getByLabel("Smallest b").fill("30");
+        button(page, "Make the skill").click();
+        page.waitForURL(Pattern.compile("/workbench/own-"));
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("What one of them costs")))
+                .isVisible();
+        Locator item =
+                page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("An item as a student sees it"));
+        assertThat(item.getByText(Pattern.compile("A stall sells \\d+ jars of honey for \\$\\d+")))
+                .isVisible();
+        assertThat(item.getByText("What does one jar cost, in dollars?")).isVisible();
+    }
+
+    @Test
     void aFaultIsSaidAtItsLineAndNothingIsLost() {
         Page page = orla();
         begin(page);

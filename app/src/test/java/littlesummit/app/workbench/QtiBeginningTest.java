@@ -9,6 +9,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import littlesummit.app.ApiTest;
@@ -130,6 +132,121 @@ class QtiBeginningTest extends ApiTest {
                 answer.body().at("/faults").toString());
         JsonNode item = item(answer.body(), 1);
         assertTrue(item.at("/parts/0/fields").size() >= 1, item.toString());
+    }
+
+    private static final String SAID = """
+        <qti-assessment-item xmlns="http://www.imsglobal.org/xsd/imsqtiasi_v3p0" identifier="c" title="Halves">
+          <qti-response-declaration identifier="R" cardinality="single" base-type="identifier">
+            <qti-correct-response><qti-value>B</qti-value></qti-correct-response>
+          </qti-response-declaration>
+          <qti-item-body>
+            <p>What is half of 7?</p>
+            <qti-choice-interaction response-identifier="R" max-choices="1">
+              <qti-simple-choice identifier="A">3<qti-feedback-inline identifier="A">Something is left over.
+                </qti-feedback-inline></qti-simple-choice>
+              <qti-simple-choice identifier="B">3.5</qti-simple-choice>
+              <qti-simple-choice identifier="C">14</qti-simple-choice>
+            </qti-choice-interaction>
+            <qti-feedback-block outcome-identifier="HELP" identifier="H"><qti-content-body>
+              <ol><li>Share it out.</li><li>Into two equal parts.</li></ol>
+            </qti-content-body></qti-feedback-block>
+          </qti-item-body>
+          <qti-response-processing><qti-response-condition>
+            <qti-response-if>
+              <qti-match><qti-variable identifier="R"/><qti-base-value base-type="identifier">C</qti-base-value></qti-match>
+              <qti-set-outcome-value identifier="FEEDBACK">
+                <qti-base-value base-type="identifier">M1</qti-base-value>
+              </qti-set-outcome-value>
+            </qti-response-if>
+          </qti-response-condition></qti-response-processing>
+          <qti-modal-feedback outcome-identifier="FEEDBACK" identifier="M1"><p>That is twice as much.</p>
+          </qti-modal-feedback>
+        </qti-assessment-item>
+        """;
+
+    @Test
+    void whatTheItemSaysOfWrongAnswersAndItsHintsComeOver() {
+        JsonNode draft = sent(bytes(SAID)).body();
+        assertEquals(0, draft.at("/faults").size(), draft.toString());
+        String text = draft.at("/text").asText();
+        assertTrue(text.contains("Something is left over."), text);
+        assertTrue(text.contains("That is twice as much."), text);
+        assertTrue(text.contains("- \"Share it out.\"") && text.contains("- \"Into two equal parts.\""), text);
+        assertEquals(
+                1, text.split("to be written\\) What is a first step", -1).length - 1, "the third hint is missing");
+        JsonNode item = item(draft, 1);
+        assertEquals("3", item.at("/parts/0/fields/0/response/options/0/text").asText());
+        assertEquals(1, item.at("/stem").size(), "hints are no part of what is asked: " + item.at("/stem"));
+        JsonNode wrong = instructor
+                .post(
+                        "/api/workbench/" + draft.at("/id").asText() + "/item/1/1",
+                        "{\"part\":0,\"entries\":{\"r\":\"c\"}}")
+                .body();
+        assertEquals("That is twice as much.", wrong.at("/feedback/0/message").asText());
+    }
+
+    private static final String ORDER = """
+        <assessmentItem xmlns="http://www.imsglobal.org/xsd/imsqti_v2p1" identifier="d" title="Order">
+          <responseDeclaration identifier="R" cardinality="ordered" baseType="identifier">
+            <correctResponse><value>C</value><value>A</value><value>B</value></correctResponse>
+          </responseDeclaration>
+          <itemBody>
+            <orderInteraction responseIdentifier="R" shuffle="true"><prompt>The smallest one first.</prompt>
+              <simpleChoice identifier="A">5</simpleChoice><simpleChoice identifier="B">9</simpleChoice>
+              <simpleChoice identifier="C">2</simpleChoice></orderInteraction>
+          </itemBody>
+        </assessmentItem>
+        """;
+
+    @Test
+    void thingsToPutInOrderComeOver() {
+        JsonNode draft = sent(bytes(ORDER)).body();
+        assertEquals(0, draft.at("/faults").size(), draft.toString());
+        JsonNode options = item(draft, 1).at("/parts/0/fields/0/response/options");
+        String right = Stream.of("2", "5", "9")
+                .map(text -> {
+                    for (JsonNode option : options) {
+                        if (option.at("/text").asText().equals(text)) {
+                            return option.at("/id").asText();
+                        }
+                    }
+                    throw new AssertionError(options.toString());
+                })
+                .collect(Collectors.joining(","));
+        JsonNode checked = instructor
+                .post(
+                        "/api/workbench/" + draft.at("/id").asText() + "/item/1/1",
+                        "{\"part\":0,\"entries\":{\"r\":\"" + right + "\"}}")
+                .body();
+        assertEquals("correct", checked.at("/feedback/0/verdict").asText(), checked.toString());
+    }
+
+    /** What our packages say beside the standard comes back: what is compared, in which form, and what is said. */
+    @ParameterizedTest
+    @ValueSource(strings = {"fraction-lowest", "polynomial-factor", "divide-remainder", "decimal-place", "both-sides"})
+    void ourOwnItemsKeepTheirFormsMessagesAndHints(String skill) {
+        byte[] own = instructor.bytes("/api/exchange/items.zip?skill=" + skill + "&count=6");
+        Client.Answer answer = sent(own);
+        assertEquals(200, answer.status(), answer.text());
+        JsonNode draft = answer.body();
+        assertEquals(
+                0,
+                draft.at("/faults").size(),
+                draft.at("/faults") + "\n" + draft.at("/text").asText());
+        String text = draft.at("/text").asText();
+        assertTrue(text.contains("say: "), text);
+        assertFalse(text.contains("What may have led to this?"), text);
+        assertFalse(text.contains("(to be written) Why?"), text);
+        assertFalse(text.contains("Wanted: "), text);
+    }
+
+    @Test
+    void aFormIsAskedForAsItWas() {
+        JsonNode draft = sent(instructor.bytes("/api/exchange/items.zip?skill=fraction-lowest&count=9"))
+                .body();
+        assertTrue(
+                draft.at("/text").asText().contains("form: \"fraction-lowest\""),
+                draft.at("/text").asText());
     }
 
     @Test

@@ -9,6 +9,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import littlesummit.app.exchange.zip.Unpacked;
 import littlesummit.app.web.Problem;
 import org.w3c.dom.Element;
@@ -22,6 +27,12 @@ public final class QtiImport {
             .disable(YAMLGenerator.Feature.WRITE_DOC_START_MARKER)
             .enable(YAMLGenerator.Feature.INDENT_ARRAYS_WITH_INDICATOR)
             .build();
+
+    private static final Pattern MATHEMATICS = Pattern.compile("\\$([^$]*)\\$");
+    private static final List<String> NO_HINTS = List.of(
+            QtiItemReader.TO_WRITE + " What is to be looked at?",
+            QtiItemReader.TO_WRITE + " Why?",
+            QtiItemReader.TO_WRITE + " What is a first step?");
 
     private QtiImport() {}
 
@@ -126,13 +137,17 @@ public final class QtiImport {
         }
         part.put(
                 "hints",
-                List.of(
-                        QtiItemReader.TO_WRITE + " What is to be looked at?",
-                        QtiItemReader.TO_WRITE + " Why?",
-                        QtiItemReader.TO_WRITE + " What is a first step?"));
+                Stream.concat(
+                                item.hints().stream(),
+                                NO_HINTS.stream().skip(item.hints().size()))
+                        .toList());
         Map<String, Object> variant = new LinkedHashMap<>();
         variant.put("id", "item-" + number);
         variant.put("tiers", List.of(1, 2, 3));
+        Set<String> letters = letters(item.stem() + " " + item.fields() + " " + item.hints());
+        if (!letters.isEmpty()) {
+            variant.put("letters", letters);
+        }
         List<String> before =
                 item.stem().size() > 1 ? item.stem().subList(0, item.stem().size() - 1) : List.of();
         variant.put(
@@ -144,6 +159,15 @@ public final class QtiImport {
                         : before);
         variant.put("parts", List.of(part));
         return variant;
+    }
+
+    /** Letters of all mathematics in a text. */
+    private static Set<String> letters(String text) {
+        return MATHEMATICS
+                .matcher(text.replace("\\$", ""))
+                .results()
+                .flatMap(found -> RunningText.letters(found.group(1)).stream())
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     /** Several fields are told apart by their labels. */

@@ -1,6 +1,5 @@
 package littlesummit.app.exchange.qti.in;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -13,18 +12,26 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.w3c.dom.Element;
 
-/** Takes of an item what a template can say: choices, lists to pick from, and numbers to type. */
+/** Takes of an item what a template can say: choices, lists to pick from, orders, and what is typed. */
 final class QtiItemReader {
     static final String TO_WRITE = "(to be written)";
     private static final Set<String> TAKEN =
-            Set.of("choiceinteraction", "inlinechoiceinteraction", "textentryinteraction");
+            Set.of("choiceinteraction", "inlinechoiceinteraction", "textentryinteraction", "orderinteraction");
+    private static final Set<String> BOXES = Set.of("div", "section", "article", "contentbody");
+    /** What is no part of the question. */
+    private static final Set<String> BESIDE = Set.of("rubricblock", "feedbackblock", "feedbackinline");
+
     private static final int MOST_OPTIONS = 8;
+    private static final int MOST_ORDERED = 6;
+    private static final String WANTED = "Wanted: ";
 
     private final Element item;
+    private final Said said;
     private final List<String> lost = new ArrayList<>();
 
     private QtiItemReader(Element item) {
         this.item = item;
+        this.said = Said.in(item);
     }
 
     /** Whether a root is an item. */
@@ -42,7 +49,7 @@ final class QtiItemReader {
                 .filter(t -> !t.isBlank())
                 .orElse(item.getAttribute("identifier"));
         if (bodies.isEmpty()) {
-            return new TakenItem(title, List.of(), List.of(), List.of("It has no body."));
+            return new TakenItem(title, List.of(), List.of(), List.of(), List.of("It has no body."));
         }
         Element body = bodies.getFirst();
         List<Map<String, Object>> fields = new ArrayList<>();
@@ -53,7 +60,9 @@ final class QtiItemReader {
                 || !SafeXml.within(body, "object").isEmpty()) {
             lost.add("A picture was left out.");
         }
-        return new TakenItem(title, stem(body), fields, lost);
+        List<String> sentences =
+                stem(body).stream().filter(text -> !text.startsWith(WANTED)).toList();
+        return new TakenItem(title, sentences, fields, said.hints(), lost);
     }
 
     private static List<Element> interactions(Element body) {
@@ -70,21 +79,28 @@ final class QtiItemReader {
 
     /** Paragraphs, each a sentence of the stem; a prompt belongs to it. */
     private static List<String> stem(Element body) {
-        Set<String> without = new HashSet<>(TAKEN);
         List<String> sentences = new ArrayList<>();
-        for (Element child : SafeXml.children(body)) {
-            String text = RunningText.of(child, allInteractions(child, without));
-            if (!text.isEmpty()
-                    && !SafeXml.name(child).endsWith("interaction")
-                    && !SafeXml.name(child).equals("rubricblock")) {
-                sentences.add(text);
-            }
-        }
+        sentences(body, sentences);
         SafeXml.within(body, "prompt").stream()
                 .map(prompt -> RunningText.of(prompt, Set.of()))
                 .filter(text -> !text.isEmpty())
                 .forEach(sentences::add);
         return sentences;
+    }
+
+    /** Boxes hold sentences of their own. */
+    private static void sentences(Element box, List<String> sentences) {
+        for (Element child : SafeXml.children(box)) {
+            String name = SafeXml.name(child);
+            if (BOXES.contains(name)) {
+                sentences(child, sentences);
+            } else if (!name.endsWith("interaction") && !BESIDE.contains(name)) {
+                String text = RunningText.of(child, allInteractions(child, new HashSet<>(TAKEN)));
+                if (!text.isEmpty()) {
+                    sentences.add(text);
+                }
+            }
+        }
     }
 
     private static Set<String> allInteractions(Element within, Set<String> more) {
@@ -106,9 +122,21 @@ final class QtiItemReader {
         Map<String, Object> field = new LinkedHashMap<>();
         field.put("id", id.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
         field.put("label", "Answer");
-        return SafeXml.name(interaction).equals("textentryinteraction")
-                ? typed(field, right)
-                : choice(field, interaction, right);
+        return switch (SafeXml.name(interaction)) {
+            case "textentryinteraction" ->
+                new TypedField(interaction, said.of(id), wanted()).add(field, right.getFirst(), lost);
+            case "orderinteraction" -> order(field, interaction, right);
+            default -> choice(field, interaction, right);
+        };
+    }
+
+    /** What form is wanted, where the item says it in a line of its own. */
+    private Optional<String> wanted() {
+        return SafeXml.within(item, "p").stream()
+                .map(line -> RunningText.of(line, Set.of()))
+                .filter(text -> text.startsWith(WANTED))
+                .map(text -> text.substring(WANTED.length()))
+                .findFirst();
     }
 
     private List<String> right(String id) {
@@ -120,32 +148,12 @@ final class QtiItemReader {
                 .toList();
     }
 
-    private Optional<Map<String, Object>> typed(Map<String, Object> field, List<String> right) {
-        String key = right.getFirst().replace("−", "-");
-        if (!isNumber(key)) {
-            lost.add("The answer “" + key + "” is compared letter by letter there, which cannot be kept.");
-            return Optional.empty();
-        }
-        field.put("kind", "number");
-        field.put("form", "any");
-        field.put("answer", key);
-        return Optional.of(field);
-    }
-
-    private static boolean isNumber(String text) {
-        try {
-            return new BigDecimal(text).scale() < 20 && text.length() < 30;
-        } catch (NumberFormatException words) {
-            return text.matches("-?\\d{1,12}/\\d{1,12}");
-        }
-    }
-
     private Optional<Map<String, Object>> choice(Map<String, Object> field, Element interaction, List<String> right) {
         List<Map<String, Object>> options = new ArrayList<>();
         for (Element choice : SafeXml.children(interaction)) {
             if (SafeXml.name(choice).equals("simplechoice")
                     || SafeXml.name(choice).equals("inlinechoice")) {
-                options.add(option(choice, right));
+                options.add(option(choice, right, said.of(SafeXml.attribute(interaction, "responseIdentifier"))));
             }
         }
         if (options.size() < 2 || options.size() > MOST_OPTIONS) {
@@ -160,7 +168,58 @@ final class QtiItemReader {
         return Optional.of(field);
     }
 
-    private static Map<String, Object> option(Element choice, List<String> right) {
+    /** Each goes by its place in the right order; a known mistake by its place in another one. */
+    private Optional<Map<String, Object>> order(Map<String, Object> field, Element interaction, List<String> right) {
+        List<Element> choices = SafeXml.children(interaction).stream()
+                .filter(choice -> SafeXml.name(choice).equals("simplechoice"))
+                .toList();
+        List<String> ids = choices.stream()
+                .map(choice -> choice.getAttribute("identifier"))
+                .toList();
+        if (choices.size() < 3
+                || choices.size() > MOST_ORDERED
+                || !Set.copyOf(right).equals(Set.copyOf(ids))) {
+            lost.add("From 3 to " + MOST_ORDERED + " things are put in order here; one with " + choices.size()
+                    + " was left out.");
+            return Optional.empty();
+        }
+        field.put("kind", "order");
+        field.put(
+                "options",
+                choices.stream().map(choice -> ordered(choice, right)).toList());
+        List<Map<String, Object>> mistakes = new ArrayList<>();
+        said.of(SafeXml.attribute(interaction, "responseIdentifier")).forEach((answer, message) -> {
+            List<String> wrong = List.of(answer.split(","));
+            if (Set.copyOf(wrong).equals(Set.copyOf(ids))) {
+                Map<String, Object> mistake = new LinkedHashMap<>();
+                mistake.put("by", ids.stream().map(id -> 1 + wrong.indexOf(id)).toList());
+                mistake.put("slip", "other-order-" + (mistakes.size() + 1));
+                mistake.put("say", message);
+                mistakes.add(mistake);
+            }
+        });
+        field.put("mistakes", mistakes);
+        return Optional.of(field);
+    }
+
+    private static Map<String, Object> ordered(Element choice, List<String> right) {
+        Map<String, Object> option = new LinkedHashMap<>();
+        String text = RunningText.of(choice, Set.of());
+        option.put("text", text.isEmpty() ? choice.getAttribute("identifier") : text);
+        option.put("by", 1 + right.indexOf(choice.getAttribute("identifier")));
+        return option;
+    }
+
+    /** What is said of a choice: within it, or in a message of its own. */
+    private static Optional<String> message(Element choice, Map<String, String> messages) {
+        return SafeXml.within(choice, "feedbackinline").stream()
+                .map(feedback -> RunningText.of(feedback, Set.of()))
+                .filter(text -> !text.isEmpty())
+                .findFirst()
+                .or(() -> Optional.ofNullable(messages.get(choice.getAttribute("identifier"))));
+    }
+
+    private static Map<String, Object> option(Element choice, List<String> right, Map<String, String> messages) {
         Map<String, Object> option = new LinkedHashMap<>();
         String text = RunningText.of(choice, Set.of());
         option.put("text", text.isEmpty() ? choice.getAttribute("identifier") : text);
@@ -173,7 +232,7 @@ final class QtiItemReader {
                             + choice.getAttribute("identifier")
                                     .toLowerCase(Locale.ROOT)
                                     .replaceAll("[^a-z0-9]+", "-"));
-            option.put("say", TO_WRITE + " What may have led to this?");
+            option.put("say", message(choice, messages).orElse(TO_WRITE + " What may have led to this?"));
         }
         return option;
     }

@@ -1,6 +1,13 @@
 package littlesummit.app.exchange.qti.in;
 
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import littlesummit.core.math.Parser;
+import littlesummit.core.math.Reading;
+import littlesummit.core.math.Syntax;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import org.w3c.dom.Text;
@@ -28,13 +35,29 @@ final class RunningText {
             if (child instanceof Text words) {
                 text.append(plain(words.getData()));
             } else if (child instanceof Element element && SafeXml.name(element).equals("math")) {
-                text.append('$').append(mathematics(element)).append('$');
+                text.append(inText(mathematics(element)));
             } else if (child instanceof Element element
                     && !without.contains(SafeXml.name(element))
                     && !APART.contains(SafeXml.name(element))) {
                 write(element, without, text);
             }
         }
+    }
+
+    /** Between dollar signs what a document can read; else its letters and signs alone. */
+    private static String inText(String latex) {
+        return Parser.read(latex, Syntax.expression(letters(latex))) instanceof Reading.Understood
+                ? "$" + latex + "$"
+                : plain(latex.replaceAll("\\\\([a-zA-Z]+|.)", " ").replaceAll("[{}]", " "));
+    }
+
+    /** Letters that stand for numbers in a piece of mathematics. */
+    static Set<String> letters(String latex) {
+        return Pattern.compile("[a-zA-Z]")
+                .matcher(latex.replaceAll("\\\\[a-zA-Z]+", " "))
+                .results()
+                .map(MatchResult::group)
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     /** Signs that mean something in a template. */
