@@ -21,7 +21,20 @@ public sealed interface Way {
     /** How strongly its last sign binds: 1 for sums, 2 for products, 3 for a number. */
     int binding();
 
-    record Number(Example.Given given) implements Way {
+    /** What nothing has been done with yet. */
+    sealed interface Leaf extends Way {
+        @Override
+        default int steps() {
+            return 0;
+        }
+
+        @Override
+        default int binding() {
+            return 3;
+        }
+    }
+
+    record Number(Example.Given given) implements Leaf {
         @Override
         public Rational value() {
             return given.value();
@@ -36,20 +49,10 @@ public sealed interface Way {
         public Set<String> letters() {
             return Set.of(given.letter());
         }
-
-        @Override
-        public int steps() {
-            return 0;
-        }
-
-        @Override
-        public int binding() {
-            return 3;
-        }
     }
 
     /** A number that is not in the text, such as 100 for percent. */
-    record Constant(Rational value) implements Way {
+    record Constant(Rational value) implements Leaf {
         @Override
         public String written(boolean numbers) {
             return plain(value);
@@ -58,16 +61,6 @@ public sealed interface Way {
         @Override
         public Set<String> letters() {
             return Set.of();
-        }
-
-        @Override
-        public int steps() {
-            return 0;
-        }
-
-        @Override
-        public int binding() {
-            return 3;
         }
     }
 

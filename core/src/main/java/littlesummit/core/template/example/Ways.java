@@ -16,8 +16,8 @@ import littlesummit.core.math.RationalFunction;
 import littlesummit.core.math.Syntax;
 
 /**
- * Ways to compute with the numbers of an example that lead to its answer: every number is used at most once, and at most
- * one that is not in the text. The simplest come first; of two that are always equal, one.
+ * Ways to compute with the numbers of an example that lead to its answer: every number is used at most once, and one
+ * at most that is not in the text. The simplest come first; of two that are always equal, one.
  */
 public final class Ways {
     /** So many numbers can be tried in every order in a moment. */
