@@ -69,7 +69,7 @@ class ExampleApiTest extends ApiTest {
                 look.at("/numbers/0").toString());
     }
 
-    /** The document is understood, its items come at every level, and what is checked there is checked by the formula. */
+    /** The document is understood, and its items come at every level. */
     @Test
     void itBecomesASkillWithAllItsLevels() {
         JsonNode draft = instructor.post(PATH, skill("Price of one", honey())).body();

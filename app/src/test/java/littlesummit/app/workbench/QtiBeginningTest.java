@@ -153,7 +153,8 @@ class QtiBeginningTest extends ApiTest {
           </qti-item-body>
           <qti-response-processing><qti-response-condition>
             <qti-response-if>
-              <qti-match><qti-variable identifier="R"/><qti-base-value base-type="identifier">C</qti-base-value></qti-match>
+              <qti-match><qti-variable identifier="R"/>
+                <qti-base-value base-type="identifier">C</qti-base-value></qti-match>
               <qti-set-outcome-value identifier="FEEDBACK">
                 <qti-base-value base-type="identifier">M1</qti-base-value>
               </qti-set-outcome-value>
