@@ -120,6 +120,7 @@ class ClassTest extends BrowserTest {
         Page orla = at("orla", "/class");
         orla.getByText("Jory Thane").first().click();
         orla.getByText("This student’s map").click();
+        orla.locator("[data-region=Numbers]").click();
         orla.locator("[data-skill=absolute-value]").click();
         assertThat(orla.getByLabel("Chosen skill")).containsText("Last shown on");
         assertThat(orla.getByLabel("Chosen skill").getByRole(AriaRole.LINK)).hasCount(0);

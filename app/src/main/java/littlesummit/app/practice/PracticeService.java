@@ -270,8 +270,9 @@ public class PracticeService {
             return Optional.empty();
         }
         var field = part.fields().getFirst();
+        String entry = field.response().entryOf(entries.get(field.id()));
         return LastLine.conflict(
-                field.answer(), work.page(place.person(), attempt.itemId()).counted(), entries.get(field.id()));
+                field.answer(), work.page(place.person(), attempt.itemId()).counted(), entry);
     }
 
     /** What is allowed at the item that is open. */

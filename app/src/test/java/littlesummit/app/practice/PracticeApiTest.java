@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
@@ -16,6 +17,7 @@ import littlesummit.app.assignment.Assignment;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
 import littlesummit.content.Catalogue;
+import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Part;
 import littlesummit.core.item.Response;
@@ -139,6 +141,26 @@ class PracticeApiTest extends ApiTest {
 
         Answer insisted = client.post(path + "/check", check(id, "63").replace("false", "true"));
         assertEquals(2, insisted.body().at("/view/item/parts/0/triesLeft").intValue());
+    }
+
+    /** A mark is sent as a tick; what is compared with the lines is the number there. */
+    @Test
+    void aMarkIsComparedAsTheNumberThatItStandsFor() {
+        String marks = assigned(new Target.Score(100), Policy.DEFAULT, "fraction-line");
+        Field field = itemOf(itemId(marks)).parts().getFirst().fields().getFirst();
+        for (int i = 0; i < 60 && !(field.response() instanceof Response.MarkOnLine); i++) {
+            answerRight(marks);
+            onward(marks, "NEXT");
+            field = itemOf(itemId(marks)).parts().getFirst().fields().getFirst();
+        }
+        String id = itemId(marks);
+        String key = field.answer().key();
+        String tick = field.response().sentFor(key);
+        client.put("/api/items/" + id + "/work", lines(key));
+        String unconfirmed = check(id, 0, Map.of(field.id(), tick)).replace("true}", "false}");
+        JsonNode same = client.post(marks + "/check", unconfirmed).body();
+        assertTrue(same.at("/conflict").isMissingNode(), same.toString());
+        assertEquals("RIGHT", same.at("/view/item/parts/0/status").textValue(), same.toString());
     }
 
     @Test
