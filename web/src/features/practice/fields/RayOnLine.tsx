@@ -23,8 +23,8 @@ export function RayOnLine({ field, value, onChange, onEnter, disabled, scene }: 
   return (
     <div className="grid gap-2">
       <p className="text-sm text-soft" id={`${field.id}-how`}>
-        {field.label}: click where it ends, or move its end with the arrow keys. Then say what kind of end it is, and
-        which way it runs.
+        {field.label}: click where the ray ends, or move its end with the arrow keys. Then say whether that number
+        belongs to it, and which way it runs.
       </p>
       <TickLine
         scene={scene}
