@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { type Scene, SceneView } from '../../../figures/SceneView';
 import { TickLine } from './TickLine';
 import { heightOf, middleOf } from './ticks';
@@ -5,6 +6,7 @@ import type { FieldProps } from './types';
 
 /** A mark on a number line; sends at which tick it is, counted from the left end. */
 export function MarkOnLine({ field, value, onChange, onEnter, disabled, right, scene }: FieldProps & { scene: Scene }) {
+  const how = useId();
   const spot = scene.spots.find((s) => s.id === value);
   const said = spot === undefined ? 'Nothing is marked yet.' : `The mark is ${spot.label}.`;
   const mark = spot !== undefined && (
@@ -31,13 +33,13 @@ export function MarkOnLine({ field, value, onChange, onEnter, disabled, right, s
   }
   return (
     <div className="grid gap-2">
-      <p className="text-sm text-soft" id={`${field.id}-how`}>
+      <p className="text-sm text-soft" id={how}>
         {field.label}: click the line, or move the mark with the arrow keys.
       </p>
       <TickLine
         scene={scene}
         name={`${field.label}. ${scene.alt} ${said}`}
-        describedBy={`${field.id}-how`}
+        describedBy={how}
         tick={value}
         onTick={onChange}
         onEnter={onEnter}

@@ -1,4 +1,5 @@
 import { ToggleGroup } from 'radix-ui';
+import { useId } from 'react';
 import { type Scene, SceneView } from '../../../figures/SceneView';
 import { type Ray, rayOf, saidOf, sentOf } from './ray';
 import { TickLine } from './TickLine';
@@ -8,6 +9,7 @@ import type { FieldProps } from './types';
 /** A ray on a number line, by its end and the way it runs; sends both, and whether the end belongs to it. */
 export function RayOnLine({ field, value, onChange, onEnter, disabled, scene }: FieldProps & { scene: Scene }) {
   const ray = rayOf(value);
+  const how = useId();
   const spot = scene.spots.find((s) => s.id === ray.tick);
   const said = saidOf(ray, spot?.label ?? '');
   const set = (some: Partial<Ray>) => onChange(sentOf({ ...ray, ...some }));
@@ -22,14 +24,14 @@ export function RayOnLine({ field, value, onChange, onEnter, disabled, scene }: 
   }
   return (
     <div className="grid gap-2">
-      <p className="text-sm text-soft" id={`${field.id}-how`}>
+      <p className="text-sm text-soft" id={how}>
         {field.label}: click where the ray ends, or move its end with the arrow keys. Then say whether that number
         belongs to it, and which way it runs.
       </p>
       <TickLine
         scene={scene}
         name={`${field.label}. ${scene.alt} ${said}`}
-        describedBy={`${field.id}-how`}
+        describedBy={how}
         tick={ray.tick}
         onTick={(tick) => set({ tick })}
         onEnter={onEnter}

@@ -153,8 +153,14 @@ final class ItemOnPaper {
             case Response.PlotPoint(Figure.Grid grid) -> add(type.figure(grid));
             case Response.PlotLine(Figure.Grid grid) -> add(type.figure(grid));
             case Response.SelectShapes(Figure.Shapes shapes) -> add(type.figure(shapes));
-            case Response.MarkOnLine(Figure.NumberLine line) -> add(type.figure(line));
-            case Response.RayOnLine(Figure.NumberLine line, String letter) -> add(type.figure(line));
+            case Response.MarkOnLine(Figure.NumberLine line) -> {
+                add(type.figure(line));
+                line("Mark it on the line.", SMALL, false);
+            }
+            case Response.RayOnLine(Figure.NumberLine line, String letter) -> {
+                add(type.figure(line));
+                line("Draw it on the line, with its end open or filled.", SMALL, false);
+            }
             case Response.WriteInColumns columns -> add(ColumnsOnPaper.of(columns, type));
             case Response.PutInOrder o -> {
                 options(field);

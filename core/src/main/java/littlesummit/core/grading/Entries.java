@@ -46,7 +46,6 @@ final class Entries {
                     case CURRENCY -> Reason.CURRENCY;
                     case REMAINDER -> Reason.REMAINDER;
                     case CLOCK -> Reason.CLOCK;
-                    case DIGIT_MISSING -> Reason.DIGIT_MISSING;
                     case UNKNOWN_UNIT -> Reason.UNKNOWN_UNIT;
                     case UNIT_ALONE -> Reason.NUMBER_MISSING;
                     case UNIT_HERE -> Reason.SYNTAX;

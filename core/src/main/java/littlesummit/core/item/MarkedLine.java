@@ -86,7 +86,17 @@ public final class MarkedLine {
 
     private static String atTick(Figure.NumberLine line, String digits) {
         int tick = Integer.parseInt(digits);
-        return tick < ticks(line) ? PlainPrinter.plain(Expr.fraction(at(line, tick))) : "";
+        if (tick >= ticks(line)) {
+            return "";
+        }
+        Rational value = at(line, tick);
+        return PlainPrinter.plain(isDecimal(line) ? Expr.decimal(value) : Expr.fraction(value));
+    }
+
+    /** Where the ticks are tenths or hundredths, numbers are written with a point; elsewhere they are fractions. */
+    private static boolean isDecimal(Figure.NumberLine line) {
+        return exact(line.step()).den().toString().matches("10+")
+                && exact(line.from()).terminates();
     }
 
     private static Rational exact(double value) {

@@ -1,7 +1,9 @@
 package littlesummit.core.item;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
+import littlesummit.core.grading.Reason;
 
 /** How a field is answered. What it sends is always an entry in the syntax of the grader. */
 public sealed interface Response {
@@ -31,7 +33,7 @@ public sealed interface Response {
      * Digits to write in columns, below numbers that stand one below the other. Sends the number.
      *
      * @param numbers from the top, as they are written
-     * @param sign what is done with them: +, − or ·
+     * @param sign what is done with them: +, − or ×
      * @param whole columns before the point
      * @param places columns behind it
      */
@@ -93,6 +95,15 @@ public sealed interface Response {
             case MarkOnLine(Figure.NumberLine line) -> MarkedLine.number(line, sent);
             case RayOnLine(Figure.NumberLine line, String letter) -> MarkedLine.inequality(line, letter, sent);
             default -> sent;
+        };
+    }
+
+    /** What is missing of an answer that is begun and not whole: nothing can be graded then. */
+    default Optional<Reason> missing(String sent) {
+        return switch (this) {
+            case WriteInColumns c when sent.contains("_") -> Optional.of(Reason.DIGIT_MISSING);
+            case RayOnLine r when !sent.isBlank() && entryOf(sent).isEmpty() -> Optional.of(Reason.RAY_NOT_WHOLE);
+            default -> Optional.empty();
         };
     }
 

@@ -34,8 +34,6 @@ public sealed interface Reading {
         CURRENCY,
         REMAINDER,
         CLOCK,
-        /** A box between digits that is empty. */
-        DIGIT_MISSING,
         UNKNOWN_UNIT,
         UNIT_ALONE,
         UNIT_HERE,

@@ -34,7 +34,6 @@ final class Unread {
         sign(Problem.CONGRUENCE, "\\\\(p|b)?mod|\\\\equiv|≡|(?<![a-z])mod(?![a-z])");
         sign(Problem.CURRENCY, "[₩₽₺₴₪฿]|(?<![A-Za-z])(CNY|SEK|NOK|DKK|PLN|CZK)(?![A-Za-z])");
         sign(Problem.REMAINDER, "\\d\\s*(R|r|rem|remainder)\\.?\\s*\\d");
-        sign(Problem.DIGIT_MISSING, "^[\\d_.]*_[\\d_.]*$");
         sign(Problem.CLOCK, "\\d\\s*(a\\.?m|p\\.?m|o['’]clock)");
     }
 

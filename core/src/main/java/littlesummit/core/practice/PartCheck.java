@@ -40,8 +40,12 @@ public record PartCheck(PracticeEvent.Result result, List<OfField> fields) {
     public static PartCheck of(Part part, Map<String, String> entries) {
         List<OfField> checked = new ArrayList<>();
         for (Field field : part.fields()) {
-            String entry = field.response().entryOf(entries.getOrDefault(field.id(), ""));
-            Verdict verdict = Grader.grade(field.answer(), entry);
+            String sent = entries.getOrDefault(field.id(), "");
+            String entry = field.response().entryOf(sent);
+            Verdict verdict = field.response()
+                    .missing(sent)
+                    .<Verdict>map(reason -> new Verdict.Unreadable(reason, 0))
+                    .orElseGet(() -> Grader.grade(field.answer(), entry));
             boolean judgedWrong = !(verdict instanceof Verdict.Correct || verdict instanceof Verdict.Unreadable);
             checked.add(new OfField(
                     field.id(),

@@ -103,7 +103,7 @@ final class ResponseReader {
             if (columns < longest || columns + places > MOST_COLUMNS) {
                 throw new Unmade(keys.at(), "There are from " + longest + " to " + MOST_COLUMNS + " columns here.");
             }
-            String shown = sign.equals("-") ? "−" : sign.equals("*") ? "·" : sign;
+            String shown = sign.equals("-") ? "−" : sign.equals("*") ? "×" : sign;
             return new Response.WriteInColumns(written, shown, columns, places);
         };
     }

@@ -17,10 +17,11 @@ class MarkedLineTest {
     @CsvSource({
         "0, 1, 3, 2, 2/3",
         "0, 1, 7, 3, 3/7",
-        "2, 3, 10, 4, 12/5",
+        "2, 3, 10, 4, 2.4",
         "-2, 2, 2, 1, -3/2",
         "0, 12, 1, 12, 12",
-        "0.4, 0.5, 100, 7, 47/100"
+        "0.4, 0.5, 100, 7, 0.47",
+        "0, 1, 8, 4, 1/2"
     })
     void aTickIsAnExactNumberAndBack(double from, double to, int partsOfOne, String tick, String number) {
         Response response = new Response.MarkOnLine(line(from, to, 1.0 / partsOfOne));

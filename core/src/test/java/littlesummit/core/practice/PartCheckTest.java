@@ -123,7 +123,10 @@ class PartCheckTest {
                 "'>,filled,3'; CORRECT; ''",
                 "'>,open,3'; INCORRECT; boundary",
                 "'<,filled,3'; INCORRECT; direction",
-                "'>,,3'; UNREADABLE; blank"
+                "'>,,3'; UNREADABLE; ray-not-whole",
+                "',,3'; UNREADABLE; ray-not-whole",
+                "'>,open,9'; UNREADABLE; ray-not-whole",
+                "''; UNREADABLE; blank"
             })
     void aRayIsGradedByItsInequality(String sent, Result result, String reason) {
         Field ray = Field.typed("r", "Ray", "", AnswerSpec.of(Kind.DOMAIN, Form.Shape.ANY, "x >= 3/4"))
