@@ -153,6 +153,16 @@ class ExampleApiTest extends ApiTest {
         assertEquals(403, client.post(PATH, skill("Not a student's", honey())).status());
     }
 
+    /** A number beside a letter is a product, and no longer number. */
+    @Test
+    void aFormulaMayBeWrittenWithoutItsTimesSign() {
+        ObjectNode level = level("A fence has 6 posts and 4 gates. How many hinges?", "20", "2a + 2b");
+        vary(level, "a", "3", "12");
+        JsonNode draft = instructor.post(PATH, skill("Hinges", level)).body();
+        assertEquals(0, draft.at("/faults").size(), draft.toString());
+        assertTrue(draft.at("/text").textValue().contains("answer: \"2a + 2(4)\""), draft.toString());
+    }
+
     /** Braces and dollar signs have a meaning in documents; in an item they are what they are. */
     @Test
     void signsOfTheLanguageDoNoHarm() {

@@ -53,7 +53,7 @@ class ExampleController {
         Instructors.only(person);
         return ExampleLook.of(
                 ExampleVariant.read(item.text()),
-                ExampleVariant.number(item.answer())
+                ExampleFormula.number(item.answer())
                         .orElseThrow(() -> Problem.badRequest("Type the answer as a number, such as 7 or 2.50.")));
     }
 

@@ -1,21 +1,15 @@
 package littlesummit.app.workbench.example;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.dataformat.yaml.YAMLGenerator;
-import com.fasterxml.jackson.dataformat.yaml.YAMLMapper;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import littlesummit.app.own.DocumentText;
 
 /** The document of a skill whose levels begin with items that were typed. */
 final class ExampleDocument {
     private static final int LEVELS = 3;
-    private static final YAMLMapper YAML = YAMLMapper.builder()
-            .disable(YAMLGenerator.Feature.WRITE_DOC_START_MARKER)
-            .enable(YAMLGenerator.Feature.INDENT_ARRAYS_WITH_INDICATOR)
-            .build();
 
     private ExampleDocument() {}
 
@@ -50,11 +44,7 @@ final class ExampleDocument {
         document.put("strand", "own");
         document.put("asks", asks);
         document.put("variants", variants);
-        try {
-            return remarks + YAML.writeValueAsString(document);
-        } catch (JsonProcessingException bug) {
-            throw new IllegalStateException(bug);
-        }
+        return DocumentText.of(remarks, document);
     }
 
     private static String id(String name) {

@@ -1,8 +1,5 @@
 package littlesummit.app.exchange.qti.in;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.dataformat.yaml.YAMLGenerator;
-import com.fasterxml.jackson.dataformat.yaml.YAMLMapper;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -15,6 +12,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.app.exchange.zip.Unpacked;
+import littlesummit.app.own.DocumentText;
 import littlesummit.app.web.Problem;
 import org.w3c.dom.Element;
 
@@ -23,10 +21,6 @@ public final class QtiImport {
     private static final int MOST_FILES = 500;
     private static final int MOST_BYTES = 32 * 1024 * 1024;
     private static final int MOST_ITEMS = 60;
-    private static final YAMLMapper YAML = YAMLMapper.builder()
-            .disable(YAMLGenerator.Feature.WRITE_DOC_START_MARKER)
-            .enable(YAMLGenerator.Feature.INDENT_ARRAYS_WITH_INDICATOR)
-            .build();
 
     private static final Pattern MATHEMATICS = Pattern.compile("\\$([^$]*)\\$");
     private static final List<String> NO_HINTS = List.of(
@@ -114,11 +108,7 @@ public final class QtiImport {
                         "tier 3",
                         QtiItemReader.TO_WRITE));
         document.put("variants", variants);
-        try {
-            return remarks + YAML.writeValueAsString(document);
-        } catch (JsonProcessingException bug) {
-            throw new IllegalStateException(bug);
-        }
+        return DocumentText.of(remarks, document);
     }
 
     private static String line(String text) {

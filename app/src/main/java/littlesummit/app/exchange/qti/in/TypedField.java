@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import littlesummit.app.exchange.qti.Names;
 import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Kind;
 import org.w3c.dom.Element;
@@ -18,12 +19,11 @@ import org.w3c.dom.Element;
  * @param wanted the form that is wanted, in words
  */
 record TypedField(Element interaction, Map<String, String> messages, Optional<String> wanted) {
-    private static final String OWN = "data-summit-";
     private static final Set<Kind> NOT_TYPED = Set.of(Kind.CHOICE, Kind.WORDS);
     private static final int LONGEST = 30;
 
     private Optional<String> own(String name) {
-        return Optional.of(interaction.getAttribute(OWN + name)).filter(text -> !text.isBlank());
+        return Optional.of(interaction.getAttribute(Names.OWN + name)).filter(text -> !text.isBlank());
     }
 
     /** @return the field with its answer; empty, with a remark, where that is compared letter by letter */
