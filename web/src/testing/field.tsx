@@ -18,7 +18,7 @@ const fieldOf = (response: Response): Schemas['FieldView'] => ({
 });
 
 /** A field that remembers what is entered, and tells. */
-export function shown(response: Response, value = '', disabled = false) {
+export function shown(response: Response, value = '', disabled = false, right?: string[]) {
   const told = vi.fn();
   function Field() {
     const [now, setNow] = useState(value);
@@ -33,6 +33,7 @@ export function shown(response: Response, value = '', disabled = false) {
         onChange={change}
         onEnter={() => told('enter')}
         disabled={disabled}
+        right={right}
       />
     );
   }

@@ -68,6 +68,35 @@ describe('what was on the screen when it was answered stays to be seen', () => {
     expect(shown.match(/data-right-answer/g)).toHaveLength(1);
   });
 
+  it('a mark and a ray as they were drawn, and never as the ticks that were sent', () => {
+    const scene = sceneOf({
+      spots: [0, 1, 2].map((i) => ({
+        kind: 'TICK' as const,
+        id: String(i),
+        label: `${i} ticks after 0`,
+        outline: [i * 40, 0, i * 40 + 10, 0, i * 40 + 10, 30, i * 40, 30],
+        marked: false,
+      })),
+    });
+    const answers = [{ fieldId: 'f', latex: String.raw`\frac{1}{2}`, options: ['1'], words: '' }];
+    const mark = html(part({ kind: 'MarkOnLine', scene }, { entries: { f: '2' }, answers }));
+    expect(mark).toContain('The mark is 2 ticks after 0.');
+    expect(mark).toMatch(/entered:<\/span><span>as shown above/);
+    expect(mark).toContain('data-right-answer="1"');
+    const ray = html(part({ kind: 'RayOnLine', scene }, { entries: { f: '>,open,2' }, answers }));
+    expect(ray).toContain('It ends 2 ticks after 0. That number does not belong to it. It runs to the right.');
+    expect(ray).not.toContain('&gt;,open,2');
+  });
+
+  it('an order with the right one below it, once', () => {
+    const options = ['a', 'b', 'c'].map((id) => ({ id, text: `thing ${id}` }));
+    const answers = [{ fieldId: 'f', latex: '', options: ['c', 'a', 'b'], words: '' }];
+    const shown = html(part({ kind: 'PutInOrder', options }, { entries: { f: 'a,b,c' }, answers }));
+    expect(shown.match(/data-right-answer/g)).toHaveLength(1);
+    expect(shown).toContain('The right order: c, a, b');
+    expect(shown).not.toContain('right is:');
+  });
+
   it('options that are formulas, each with a name in words', () => {
     const shown = part({
       kind: 'ChooseOne',

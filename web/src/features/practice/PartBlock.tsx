@@ -52,9 +52,14 @@ function isPictured(part: Part): boolean {
   );
 }
 
-/** Whether the right options are marked where they stand. */
-function showsOptions(field: Schemas['FieldView']): boolean {
-  return field.response.kind === 'ChooseOne' || field.response.kind === 'ChooseAll';
+/** Whether the right options are marked where they stand, or stand below in their order. */
+function showsOptions({ response }: Schemas['FieldView']): boolean {
+  return response.kind === 'ChooseOne' || response.kind === 'ChooseAll' || response.kind === 'PutInOrder';
+}
+
+/** Whether what was entered is seen above and in no other way: it is sent as ticks or as ids. */
+function isSeenAbove({ response }: Schemas['FieldView']): boolean {
+  return response.kind === 'MarkOnLine' || response.kind === 'RayOnLine' || response.kind === 'PutInOrder';
 }
 
 /** What seems to have happened, for a field that was not right. */
@@ -90,6 +95,9 @@ function Chosen({ field, id }: { field: Schemas['FieldView']; id: string }) {
 function Entered({ field, entry }: { field: Schemas['FieldView']; entry: string }) {
   if (entry === '') {
     return <span>nothing</span>;
+  }
+  if (isSeenAbove(field)) {
+    return <span>as shown above</span>;
   }
   if (field.answerKind === 'choice') {
     return entry.split(',').map((id) => <Chosen key={id} field={field} id={id} />);

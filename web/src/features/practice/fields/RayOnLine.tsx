@@ -7,7 +7,7 @@ import { heightOf, middleOf } from './ticks';
 import type { FieldProps } from './types';
 
 /** A ray on a number line, by its end and the way it runs; sends both, and whether the end belongs to it. */
-export function RayOnLine({ field, value, onChange, onEnter, disabled, scene }: FieldProps & { scene: Scene }) {
+export function RayOnLine({ field, value, onChange, onEnter, disabled, right, scene }: FieldProps & { scene: Scene }) {
   const ray = rayOf(value);
   const how = useId();
   const spot = scene.spots.find((s) => s.id === ray.tick);
@@ -19,6 +19,7 @@ export function RayOnLine({ field, value, onChange, onEnter, disabled, scene }: 
       <div className="grid gap-1">
         <SceneView scene={scene}>{drawn}</SceneView>
         <p className="text-sm text-soft">{value === '' ? 'Nothing is drawn.' : said}</p>
+        {right !== undefined && !right.includes(value) && <RightRay scene={scene} sent={right[0] ?? ''} />}
       </div>
     );
   }
@@ -60,6 +61,23 @@ export function RayOnLine({ field, value, onChange, onEnter, disabled, scene }: 
       </div>
       <p aria-live="polite">{said}</p>
     </div>
+  );
+}
+
+/** The right ray on a line of its own, once it may be shown. */
+function RightRay({ scene, sent }: { scene: Scene; sent: string }) {
+  const ray = rayOf(sent);
+  const spot = scene.spots.find((s) => s.id === ray.tick);
+  return (
+    spot !== undefined && (
+      <div data-right-answer={sent}>
+        <p>The right ray:</p>
+        <SceneView scene={scene}>
+          <Drawn scene={scene} ray={ray} x={middleOf(spot)} />
+        </SceneView>
+        <p className="text-sm text-soft">{saidOf(ray, spot.label)}</p>
+      </div>
+    )
   );
 }
 

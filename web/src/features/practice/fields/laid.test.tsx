@@ -41,6 +41,30 @@ describe('a place on a number line', () => {
   });
 });
 
+describe('what was right', () => {
+  const answer = (selector: string) => document.querySelector('[data-right-answer]')?.querySelector(selector);
+
+  it('is a ring around the tick', () => {
+    shown({ kind: 'MarkOnLine', scene: sceneOf({ spots: TICKS }) }, '2', true, ['3']);
+    expect(answer('circle')?.getAttribute('cx')).toBe('305');
+  });
+
+  it('is a ray of its own, where another one was drawn', () => {
+    const ray: Response = { kind: 'RayOnLine', scene: sceneOf({ spots: TICKS }) };
+    shown(ray, '<,open,2', true, ['>,filled,1']);
+    expect(answer('[data-ray]')?.getAttribute('data-ray')).toBe('>filled');
+    cleanup();
+    shown(ray, '>,filled,1', true, ['>,filled,1']);
+    expect(document.querySelector('[data-right-answer]')).toBeNull();
+  });
+
+  it('is an order', () => {
+    const options = ['a', 'b', 'c'].map((id) => ({ id, text: `thing ${id}` }));
+    shown({ kind: 'PutInOrder', options }, 'a,b,c', true, ['c', 'a', 'b']);
+    expect(document.querySelector('[data-right-answer]')?.textContent).toBe('The right order: thing cthing athing b');
+  });
+});
+
 describe('a ray on a number line', () => {
   const ray: Response = { kind: 'RayOnLine', scene: sceneOf({ spots: TICKS }) };
 

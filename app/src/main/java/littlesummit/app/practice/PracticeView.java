@@ -197,7 +197,7 @@ public record PracticeView(
      * The right answer of a closed part.
      *
      * @param latex empty for a choice
-     * @param options ids of the right options
+     * @param options ids of the right options; of a mark or a ray what is sent for the right one
      * @param words one way of putting it, for an answer in words; empty elsewhere
      */
     public record AnswerView(String fieldId, String latex, List<String> options, String words) {}
