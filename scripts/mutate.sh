@@ -10,6 +10,6 @@ options=(-Dmutate.jvm="$(find_java)/bin/java" -Dnpm.ci.skip="$(npm_state)")
 [ -z "${1:-}" ] || options+=(-Dmutate.classes="$1")
 [ -z "${2:-}" ] || options+=(-Dmutate.tests="$2")
 say "Breaking the rules in small ways ..."
-mvn --no-transfer-progress -B -pl "$needs" -P"$profile" test-compile "${options[@]}" |
+mvn_found -B -pl "$needs" -P"$profile" test-compile "${options[@]}" |
   grep -E '^>> (Generated|Line|Mutations)|ERROR' >&2 || fail "The tests do not pass as they are."
 say "What survived, line by line: $module/target/pit-reports/index.html"

@@ -28,4 +28,4 @@ npm --prefix web run --silent check
 npm --prefix web run --silent lint
 npm --prefix web run --silent test
 say "Unit, interface and browser tests ..."
-PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn --no-transfer-progress -B verify -Dnpm.ci.skip=true -Dseeds="${SEEDS:-150}" "$@"
+PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn_found -B verify -Dnpm.ci.skip=true -Dseeds="${SEEDS:-150}" "$@"

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import { type Scene, SceneView } from '../../../figures/SceneView';
+import { type Scene, SceneView, type Spot } from '../../../figures/SceneView';
 import { TickLine } from './TickLine';
 import { heightOf, middleOf } from './ticks';
 import type { FieldProps } from './types';
@@ -21,13 +21,17 @@ export function MarkOnLine({ field, value, onChange, onEnter, disabled, right, s
     />
   );
   if (disabled) {
+    const ring = scene.spots.find((s) => right?.includes(s.id) === true);
     return (
       <div className="grid gap-1">
         <SceneView scene={scene}>
           {mark}
-          <RightPlace scene={scene} right={right} />
+          {ring !== undefined && <Ring scene={scene} spot={ring} />}
         </SceneView>
-        <p className="text-sm text-soft">{said}</p>
+        <p className="text-sm text-soft">
+          {said}
+          {ring !== undefined && ring !== spot && ` The ring is right: it is ${ring.label}.`}
+        </p>
       </div>
     );
   }
@@ -52,29 +56,16 @@ export function MarkOnLine({ field, value, onChange, onEnter, disabled, right, s
 }
 
 /** A ring around the right tick, once that may be said. */
-function RightPlace({ scene, right }: { scene: Scene; right: string[] | undefined }) {
-  const spot = scene.spots.find((s) => right?.includes(s.id) === true);
+function Ring({ scene, spot }: { scene: Scene; spot: Spot }) {
   return (
-    spot !== undefined && (
-      <g data-right-answer={spot.id}>
-        <circle
-          cx={middleOf(spot)}
-          cy={heightOf(scene)}
-          r="11"
-          fill="none"
-          stroke="var(--color-spruce)"
-          strokeWidth="2.5"
-        />
-        <text
-          x={middleOf(spot)}
-          y={heightOf(scene) - 16}
-          textAnchor="middle"
-          fontSize="15"
-          className="fill-spruce font-semibold"
-        >
-          right
-        </text>
-      </g>
-    )
+    <circle
+      data-right-answer={spot.id}
+      cx={middleOf(spot)}
+      cy={heightOf(scene)}
+      r="11"
+      fill="none"
+      stroke="var(--color-spruce)"
+      strokeWidth="2.5"
+    />
   );
 }

@@ -46,7 +46,8 @@ describe('what was right', () => {
 
   it('is a ring around the tick', () => {
     shown({ kind: 'MarkOnLine', scene: sceneOf({ spots: TICKS }) }, '2', true, ['3']);
-    expect(answer('circle')?.getAttribute('cx')).toBe('305');
+    expect(document.querySelector('[data-right-answer="3"]')?.getAttribute('cx')).toBe('305');
+    expect(screen.getByText('The mark is at 2. The ring is right: it is at 3.')).toBeDefined();
   });
 
   it('is a ray of its own, where another one was drawn', () => {
