@@ -413,7 +413,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -429,7 +429,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan_1"];
+        post: operations["plan_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -756,6 +756,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/history/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["last_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/history/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/history/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/history/students/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofStudent_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/history/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/items-text.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["text"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exchange/items.zip": {
         parameters: {
             query?: never;
@@ -795,7 +907,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["take_2"];
+        get: operations["take_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -878,6 +990,38 @@ export interface paths {
         get: operations["own_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/record-store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["store"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/record-store/students/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["send"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2234,6 +2378,12 @@ export interface components {
             tries: components["schemas"]["Try"][];
             workRequired: boolean;
         };
+        ByStudent: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            statements: number;
+        };
         CalendarAddress: {
             address: string;
         };
@@ -2512,6 +2662,19 @@ export interface components {
             from: number;
             word: string;
         };
+        HistoryPlan: {
+            /** Format: int32 */
+            again: number;
+            /** Format: int32 */
+            more: number;
+            notTaken: components["schemas"]["NotTaken"][];
+            taken: components["schemas"]["ByStudent"][];
+        };
+        HistoryView: {
+            /** Format: int32 */
+            all: number;
+            deeds: components["schemas"]["OutsideDeed"][];
+        };
         Ink: {
             marks: components["schemas"]["Stroke"][];
             pens: components["schemas"]["Pen"][];
@@ -2591,6 +2754,15 @@ export interface components {
         Last: {
             id: string;
             says: string;
+            /** Format: date-time */
+            takenAt: string;
+            /** Format: date-time */
+            until: string;
+        };
+        LastHistory: {
+            id: string;
+            /** Format: int32 */
+            statements: number;
             /** Format: date-time */
             takenAt: string;
             /** Format: date-time */
@@ -2788,6 +2960,11 @@ export interface components {
             /** @enum {string} */
             onward: "NEXT" | "LIKE" | "EASIER";
         };
+        NotTaken: {
+            /** Format: int32 */
+            at: number;
+            says: string;
+        };
         OfItem: {
             itemId: string;
         };
@@ -2798,6 +2975,16 @@ export interface components {
         };
         OtherClass: {
             classId: string;
+        };
+        OutsideDeed: {
+            /** Format: date-time */
+            at: string;
+            id: string;
+            /** Format: int32 */
+            percent?: number;
+            success?: boolean;
+            title: string;
+            verb: string;
         };
         OwnDraft: {
             faults: components["schemas"]["Fault"][];
@@ -3250,6 +3437,20 @@ export interface components {
             formula: string;
             shown: string;
         };
+        Sendable: {
+            id: string;
+            name: string;
+            /** Format: date-time */
+            sentAt?: string;
+            /** Format: int32 */
+            statements: number;
+        };
+        Sent: {
+            /** Format: int32 */
+            held: number;
+            /** Format: int32 */
+            statements: number;
+        };
         SentEntries: {
             entries: {
                 [key: string]: string;
@@ -3612,6 +3813,13 @@ export interface components {
             /** Format: int32 */
             to: number;
         };
+        StoreView: {
+            address?: string;
+            /** Format: int32 */
+            held: number;
+            simulated: boolean;
+            students: components["schemas"]["Sendable"][];
+        };
         Stroke: {
             /** @enum {string} */
             colour: "BLACK" | "BLUE" | "ORANGE" | "GREEN" | "PINK" | "BROWN";
@@ -3747,6 +3955,9 @@ export interface components {
         };
         Undoable: {
             last?: components["schemas"]["Last"];
+        };
+        UndoableHistory: {
+            last?: components["schemas"]["LastHistory"];
         };
         WaitingPage: {
             assignment: string;
@@ -4441,7 +4652,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4465,7 +4676,7 @@ export interface operations {
             };
         };
     };
-    plan_1: {
+    plan_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5009,6 +5220,167 @@ export interface operations {
             };
         };
     };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryPlan"];
+                };
+            };
+        };
+    };
+    last_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UndoableHistory"];
+                };
+            };
+        };
+    };
+    own_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryView"];
+                };
+            };
+        };
+    };
+    plan_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryPlan"];
+                };
+            };
+        };
+    };
+    ofStudent_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryView"];
+                };
+            };
+        };
+    };
+    undo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    text: {
+        parameters: {
+            query: {
+                skill: string[];
+                count?: number;
+                tier?: number;
+                title?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
     items: {
         parameters: {
             query: {
@@ -5063,7 +5435,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5186,6 +5558,48 @@ export interface operations {
                 };
                 content: {
                     "application/jsonl": string;
+                };
+            };
+        };
+    };
+    store: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoreView"];
+                };
+            };
+        };
+    };
+    send: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sent"];
                 };
             };
         };

@@ -6,7 +6,7 @@ import { MemoryRouter } from 'react-router';
 /**
  * Shows a screen that has everything from the server already.
  *
- * @param known what the server said, by the key of its query
+ * @param known what the server said, by the key of its query, with a slash between the parts of one
  */
 export function shown(screen: ReactNode, known: Record<string, unknown>) {
   const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity, retry: false } } });
@@ -16,7 +16,7 @@ export function shown(screen: ReactNode, known: Record<string, unknown>) {
     check: { due: [], history: [], last: [] },
     ...known,
   })) {
-    queries.setQueryData([key], data);
+    queries.setQueryData(key.split('/'), data);
   }
   return render(
     <QueryClientProvider client={queries}>

@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button';
 import { dateOf, day, endOf, weekday } from '../../ui/dates';
 import { INPUT, Labelled } from '../../ui/Labelled';
 import { Refused } from '../../ui/Refused';
-import { itemsFor } from '../exchange/items';
+import { itemsAsText, itemsFor } from '../exchange/items';
 import { sheetOf } from '../paper/wanted';
 import { type AssignmentRow, type AssignmentsHand, useGlance } from './useClass';
 
@@ -78,6 +78,9 @@ function Changes({ row, hand, withdrawn, onCopy }: Props) {
             <Link to={sheetOf(row.title, row.skillIds)}>Print a practice sheet</Link>
             <a href={itemsFor(row.skillIds, row.title)} download>
               Take its items along (QTI)
+            </a>
+            <a href={itemsAsText(row.skillIds, row.title)} download>
+              … as text (Markdown, LaTeX)
             </a>
           </>
         )}

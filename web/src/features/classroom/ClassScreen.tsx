@@ -4,6 +4,7 @@ import { TopBar } from '../../ui/TopBar';
 import { useFocusKept } from '../../ui/useFocusKept';
 import { Closed } from './Closed';
 import { OneRoster } from '../exchange/OneRoster';
+import { Records } from '../exchange/Records';
 import { Roster } from './Roster';
 import { Students } from './Students';
 import { StuckList } from './StuckList';
@@ -42,6 +43,7 @@ export default function ClassScreen() {
             {hand.glance.data.students.length > 0 && <StuckList glance={hand.glance.data} />}
             <Roster hand={hand} />
             <OneRoster />
+            <Records />
             {hand.glance.data.closed.length > 0 && <Closed students={hand.glance.data.closed} />}
           </>
         )}

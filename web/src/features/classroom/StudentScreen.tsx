@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router';
 import { api, taken } from '../../api/client';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
+import { OutsideHistory } from '../exchange/OutsideHistory';
 import { ProgressBody } from '../progress/ProgressBody';
 import { Allowances } from './Allowances';
 import { OwnDates } from './OwnDates';
@@ -42,6 +43,7 @@ export default function StudentScreen() {
               </span>
             </header>
             <ProgressBody progress={progress.data} />
+            <OutsideHistory studentId={studentId} />
             <section id="account" aria-labelledby="account-name" className="grid gap-3">
               <h2 id="account-name" className="font-serif text-xl font-semibold">
                 Account and dates

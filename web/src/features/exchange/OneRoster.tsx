@@ -1,7 +1,6 @@
-import { Button } from '../../ui/Button';
 import { FilePicker } from '../../ui/FilePicker';
 import { Refused } from '../../ui/Refused';
-import { moment } from '../../ui/dates';
+import { LastTaken, TakingIn } from './TakenIn';
 import { OneRosterPlan } from './OneRosterPlan';
 import { summary } from './summary';
 import { useOneRoster } from './useOneRoster';
@@ -40,25 +39,12 @@ export function OneRoster() {
         </a>
       </div>
       <Refused by={[plan, take, undo]} />
-      {(plan.isPending || take.isPending) && (
-        <p role="status" className="grid gap-1">
-          {plan.isPending ? 'Reading the package …' : 'Taking it in …'}
-          <progress className="w-full max-w-md accent-spruce" aria-label="Taking the package in" />
-        </p>
-      )}
+      <TakingIn reading={plan.isPending} taking={take.isPending} what="package" />
       {plan.data !== undefined && <OneRosterPlan hand={hand} {...plan.data} />}
       {take.isSuccess && <p role="status">Done: {summary(take.data.plan.lines)}.</p>}
       {undo.isSuccess && <p role="status">Undone. Whoever was added is among the closed accounts.</p>}
       {last !== null && (
-        <p className="flex flex-wrap items-center gap-3 rounded-slip bg-larch-wash p-3">
-          <span>
-            Taken in {moment(last.takenAt)}: {last.says}.
-          </span>
-          <Button disabled={undo.isPending} onClick={() => undo.mutate(last.id)}>
-            Undo it
-          </Button>
-          <span className="text-sm text-soft">possible until {moment(last.until)}</span>
-        </p>
+        <LastTaken last={last} says={last.says} pending={undo.isPending} onUndo={() => undo.mutate(last.id)} />
       )}
     </section>
   );

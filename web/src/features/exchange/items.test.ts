@@ -1,8 +1,8 @@
 import { expect, it } from 'vitest';
-import { itemsFor } from './items';
+import { itemsAsText, itemsFor } from './items';
 
 it('asks for each skill, whatever its title holds', () => {
-  expect(itemsFor(['mean', 'both-sides'], 'Huts & peaks')).toBe(
-    '/api/exchange/items.zip?skill=mean&skill=both-sides&title=Huts+%26+peaks',
-  );
+  const query = 'skill=mean&skill=both-sides&title=Huts+%26+peaks';
+  expect(itemsFor(['mean', 'both-sides'], 'Huts & peaks')).toBe(`/api/exchange/items.zip?${query}`);
+  expect(itemsAsText(['mean', 'both-sides'], 'Huts & peaks')).toBe(`/api/exchange/items-text.zip?${query}`);
 });

@@ -6,7 +6,7 @@ import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
-import { itemsFor } from '../exchange/items';
+import { itemsAsText, itemsFor } from '../exchange/items';
 import { OpenPart } from '../practice/OpenPart';
 import { Solution } from '../practice/Slips';
 
@@ -79,9 +79,14 @@ function Shown({ place, isLesson }: { place: Place; isLesson: boolean }) {
           other numbers
         </Link>
         {!isLesson && (
-          <a href={itemsFor([place.skillId], place.skillId)} download>
-            Take items of this skill along (QTI)
-          </a>
+          <>
+            <a href={itemsFor([place.skillId], place.skillId)} download>
+              Take items of this skill along (QTI)
+            </a>
+            <a href={itemsAsText([place.skillId], place.skillId)} download>
+              … as text (Markdown, LaTeX)
+            </a>
+          </>
         )}
       </p>
       {shown.isError && <p role="alert">{shown.error.message}</p>}

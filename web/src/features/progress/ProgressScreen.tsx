@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { api, taken } from '../../api/client';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
+import { OutsideHistory } from '../exchange/OutsideHistory';
 import { ProgressBody } from './ProgressBody';
 
 /** How one has come along. */
@@ -15,6 +16,7 @@ export default function ProgressScreen() {
         {progress.isPending && <Notice title="Loading your progress." />}
         {progress.isError && <Notice title="This could not be loaded.">{progress.error.message}</Notice>}
         {progress.isSuccess && <ProgressBody progress={progress.data} />}
+        <OutsideHistory />
       </main>
     </div>
   );

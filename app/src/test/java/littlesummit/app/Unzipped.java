@@ -15,10 +15,17 @@ public final class Unzipped {
 
     /** Texts by name, in the order of the zip. */
     public static Map<String, String> texts(byte[] zip) {
-        Map<String, String> files = new LinkedHashMap<>();
+        Map<String, String> texts = new LinkedHashMap<>();
+        of(zip).forEach((name, content) -> texts.put(name, new String(content, StandardCharsets.UTF_8)));
+        return texts;
+    }
+
+    /** Files by name, in the order of the zip. */
+    public static Map<String, byte[]> of(byte[] zip) {
+        Map<String, byte[]> files = new LinkedHashMap<>();
         try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-                files.put(entry.getName(), new String(in.readAllBytes(), StandardCharsets.UTF_8));
+                files.put(entry.getName(), in.readAllBytes());
             }
             return files;
         } catch (IOException broken) {

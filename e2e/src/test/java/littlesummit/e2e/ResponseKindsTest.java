@@ -175,6 +175,11 @@ class ResponseKindsTest {
         check(0, "correct");
     }
 
+    /** One of the buttons beside the line, whose words stand in the sentence above it, too. */
+    private static Locator ray(String words) {
+        return part(0).locator("button[data-answer]", new Locator.LocatorOptions().setHasText(words));
+    }
+
     @Test
     void aRayOnANumberLine() {
         Field field = open("inequalities-linear", 2, "on-a-line-1")
@@ -188,19 +193,10 @@ class ResponseKindsTest {
         press(line, "Home");
         walk(line, Integer.parseInt(ray[2]), "ArrowRight", "ArrowLeft");
         blankIsUnreadable(0);
-        press(
-                part(0).getByText(ray[1].equals("filled") ? "belongs to it" : "does not")
-                        .first(),
-                "Space");
-        press(
-                part(0).getByText(ray[0].equals("<") ? "to the right" : "to the left")
-                        .first(),
-                "Space");
+        press(ray(ray[1].equals("filled") ? "belongs to it" : "does not"), "Space");
+        press(ray(ray[0].equals("<") ? "to the right" : "to the left"), "Space");
         check(0, "incorrect");
-        press(
-                part(0).getByText(ray[0].equals("<") ? "to the left" : "to the right")
-                        .first(),
-                "Space");
+        press(ray(ray[0].equals("<") ? "to the left" : "to the right"), "Space");
         check(0, "correct");
     }
 

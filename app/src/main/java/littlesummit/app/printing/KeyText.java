@@ -15,7 +15,7 @@ public final class KeyText {
     private KeyText() {}
 
     /** The letter that an option has on paper, from A on. */
-    static char letter(Field field, String id) {
+    public static char letter(Field field, String id) {
         return (char) ('A'
                 + field.response().options().stream().map(Option::id).toList().indexOf(id));
     }

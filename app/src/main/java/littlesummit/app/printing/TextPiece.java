@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A piece of a text of ours: plain, or LaTeX that stood between $ signs. A currency sign is written {@code \$}. */
-record TextPiece(String text, boolean math) {
-    static List<TextPiece> of(String text) {
+public record TextPiece(String text, boolean math) {
+    public static List<TextPiece> of(String text) {
         List<TextPiece> pieces = new ArrayList<>();
         StringBuilder current = new StringBuilder();
         boolean math = false;

@@ -30,7 +30,7 @@ import org.scilab.forge.jlatexmath.TeXIcon;
 final class Typesetter {
     private static final String SERIF = "liberation/LiberationSerif-";
     /** Width of a figure on paper, in points a unit. */
-    private static final double FIGURE_SCALE = 0.6;
+    static final double FIGURE_SCALE = 0.6;
 
     /** The widest figure, where a column is wider. */
     private static final double WIDEST_PT = 330;
@@ -150,7 +150,11 @@ final class Typesetter {
     /** @param most points that it may be wide */
     Image figure(Figure figure, double most) {
         Scene scene = Scenes.of(figure);
-        double factor = Math.min(FIGURE_SCALE * scale, most / scene.width());
+        return picture(scene, Math.min(FIGURE_SCALE * scale, most / scene.width()));
+    }
+
+    /** @param factor points a unit */
+    Image picture(Scene scene, double factor) {
         float width = (float) (scene.width() * factor);
         float height = (float) (scene.height() * factor);
         PdfTemplate template = writer.getDirectContent().createTemplate(width, height);

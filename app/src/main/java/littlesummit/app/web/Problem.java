@@ -94,6 +94,11 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.TOO_MANY_REQUESTS, sentence);
     }
 
+    /** Another server did not do what it was asked. */
+    public static Problem badGateway(String sentence) {
+        return new Problem(HttpStatus.BAD_GATEWAY, sentence);
+    }
+
     static Problem tooLarge(String sentence) {
         return new Problem(HttpStatus.PAYLOAD_TOO_LARGE, sentence);
     }

@@ -29,13 +29,15 @@ import littlesummit.core.math.Syntax;
  */
 public record AnswerSpec(
         Kind kind, Form form, String expected, Set<String> letters, String suffix, Set<String> options) {
+    private static final Set<Kind> LETTERED = Set.of(Kind.EXPRESSION, Kind.EQUATION, Kind.DOMAIN, Kind.PIECES);
+
     public AnswerSpec {
         letters = Set.copyOf(letters);
         options = Set.copyOf(options);
     }
 
     public static AnswerSpec of(Kind kind, Form form, String expected) {
-        boolean lettered = kind == Kind.EXPRESSION || kind == Kind.EQUATION || kind == Kind.DOMAIN;
+        boolean lettered = LETTERED.contains(kind);
         return new AnswerSpec(kind, form, expected, lettered ? Set.of("x") : Set.of(), "", Set.of());
     }
 
@@ -73,7 +75,8 @@ public record AnswerSpec(
 
     /** What the field reads. */
     public Syntax syntax() {
-        return WITH_EULER.matcher(expected).find() ? plainSyntax().withEuler() : plainSyntax();
+        boolean maybe = expected.indexOf('e') >= 0 || expected.indexOf('l') >= 0;
+        return maybe && WITH_EULER.matcher(expected).find() ? plainSyntax().withEuler() : plainSyntax();
     }
 
     /** An e that is asked for is the number; where it is not, it is a slip of the finger. */
@@ -82,7 +85,7 @@ public record AnswerSpec(
     private Syntax plainSyntax() {
         return switch (kind) {
             case NUMBER -> Syntax.number().asking(letters);
-            case EXPRESSION, EQUATION -> Syntax.expression(letters);
+            case EXPRESSION, EQUATION, PIECES -> Syntax.expression(letters);
             case PAIR, SET, CHOICE, WORDS -> Syntax.list().asking(letters);
             case DOMAIN -> Syntax.domain(letters);
             case QUANTITY -> Syntax.quantity().asking(letters);
@@ -95,7 +98,8 @@ public record AnswerSpec(
     /** How an entry is understood; not for choices, whose entries are ids. */
     public Reading read(String entry) {
         Matcher named = NAMED.matcher(entry);
-        boolean isNamed = kind == Kind.EXPRESSION
+        boolean isNamed = (kind == Kind.EXPRESSION || kind == Kind.PIECES)
+                && hasNameBefore(entry)
                 && named.find()
                 && (named.group(1) == null || named.group(1).length() > 1 || !isOfTheAnswer(named.group(1)));
         int start = isNamed ? named.end() : 0;
@@ -103,6 +107,11 @@ public record AnswerSpec(
         return reading instanceof Reading.Stopped(var problem, int at)
                 ? new Reading.Stopped(problem, at + start)
                 : reading;
+    }
+
+    /** Whether it can be named at all: most entries are not, and no pattern need be tried on them. */
+    private static boolean hasNameBefore(String entry) {
+        return entry.chars().anyMatch(c -> c == '=' || c == '>' || c == '→' || c == '↦' || c == '\\');
     }
 
     /** Whether a letter stands for a number here: one that the answer does not have may still name it. */
@@ -127,6 +136,7 @@ public record AnswerSpec(
             case REMAINDER -> RemainderText.read(entry, syntax());
             case TIME -> ClockText.read(entry);
             case MATRIX -> MatrixText.read(entry, syntax());
+            case PIECES -> PiecesText.read(entry, this);
             default -> Parser.read(entry, syntax());
         };
     }

@@ -41,6 +41,7 @@ final class Entries {
                     case INTEGRAL -> Reason.INTEGRAL;
                     case LIMIT -> Reason.LIMIT;
                     case PIECES -> Reason.PIECES;
+                    case CONDITION_MISSING -> Reason.PIECES_WANTED;
                     case VECTOR -> Reason.VECTOR;
                     case CONGRUENCE -> Reason.CONGRUENCE;
                     case CURRENCY -> Reason.CURRENCY;

@@ -55,6 +55,7 @@ public final class Grader {
                 case REMAINDER -> RemainderGrader.grade(expected, entry);
                 case TIME -> TimeGrader.grade(expected, entry);
                 case COMPLEX -> ComplexGrader.grade(spec, expected, entry);
+                case PIECES -> PiecesGrader.grade(spec, expected, entry);
                 case MATRIX -> MatrixGrader.grade(expected, entry);
                 case CHOICE, WORDS -> throw new IllegalStateException("graded without reading: " + spec.kind());
             };

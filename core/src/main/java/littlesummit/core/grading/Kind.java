@@ -19,6 +19,8 @@ public enum Kind {
     /** A complex number. */
     COMPLEX,
     MATRIX,
+    /** A function whose rule depends on where one is. */
+    PIECES,
     CHOICE,
     /** Words that a person reads. */
     WORDS;

@@ -21,6 +21,10 @@ final class KindPrinter {
                 rows(statement).stream()
                         .map(row -> row.stream().map(LatexPrinter::latex).collect(Collectors.joining(" & ")))
                         .collect(Collectors.joining(" \\\\ ", "\\begin{pmatrix} ", " \\end{pmatrix}"));
+            case PIECES ->
+                rows(statement).stream()
+                        .map(KindPrinter::ruleInLatex)
+                        .collect(Collectors.joining(" \\\\ ", "\\begin{cases} ", " \\end{cases}"));
             default -> LatexPrinter.latex(statement);
         };
     }
@@ -34,6 +38,8 @@ final class KindPrinter {
                 rows(statement).stream()
                         .map(row -> row.stream().map(SpokenPrinter::spoken).collect(Collectors.joining(", ")))
                         .collect(Collectors.joining("; next row: ", "the matrix with the row ", ""));
+            case PIECES ->
+                rows(statement).stream().map(KindPrinter::ruleInWords).collect(Collectors.joining("; "));
             default -> SpokenPrinter.spoken(statement);
         };
     }
@@ -50,6 +56,18 @@ final class KindPrinter {
         return statement instanceof Statement.Delimited(char open, List<Statement> items, char close)
                 ? items
                 : List.of(statement);
+    }
+
+    private static String ruleInLatex(List<Statement> rule) {
+        String value = LatexPrinter.latex(rule.getFirst()) + " & ";
+        return rule.size() == 1
+                ? value + "\\text{otherwise}"
+                : value + "\\text{if } " + LatexPrinter.latex(rule.get(1));
+    }
+
+    private static String ruleInWords(List<Statement> rule) {
+        String value = SpokenPrinter.spoken(rule.getFirst());
+        return rule.size() == 1 ? value + ", otherwise" : value + ", if " + SpokenPrinter.spoken(rule.get(1));
     }
 
     /** As a clock of 24 hours shows it. */

@@ -31,26 +31,6 @@ final class MatrixText {
 
     private MatrixText() {}
 
-    /** @param at where its text begins in the entry */
-    private record Piece(String text, int at) {
-        List<Piece> split(String pattern) {
-            List<Piece> pieces = new ArrayList<>();
-            Matcher border = Pattern.compile(pattern).matcher(text);
-            int from = 0;
-            while (border.find()) {
-                pieces.add(new Piece(text.substring(from, border.start()), at + from));
-                from = border.end();
-            }
-            pieces.add(new Piece(text.substring(from), at + from));
-            return pieces;
-        }
-
-        Piece stripped() {
-            int lead = text.length() - text.stripLeading().length();
-            return new Piece(text.strip(), at + lead);
-        }
-    }
-
     static Reading read(String entry, Syntax syntax) {
         String text = AROUND.matcher(entry)
                 .replaceAll(found -> " ".repeat(found.group().length()));
@@ -59,7 +39,7 @@ final class MatrixText {
         }
         Matcher latex = LATEX.matcher(text);
         if (latex.find()) {
-            return matrix(text, latex, new Piece(latex.group(1), latex.start(1)).split("\\\\\\\\"), "&", syntax);
+            return matrix(text, latex, new EntryPart(latex.group(1), latex.start(1)).split("\\\\\\\\"), "&", syntax);
         }
         Matcher nested = NESTED.matcher(text);
         if (nested.find()) {
@@ -67,24 +47,24 @@ final class MatrixText {
         }
         Matcher flat = FLAT.matcher(text);
         if (flat.find()) {
-            List<Piece> rows = new Piece(flat.group(1), flat.start(1)).split(";");
+            List<EntryPart> rows = new EntryPart(flat.group(1), flat.start(1)).split(";");
             boolean commas = rows.stream().anyMatch(row -> row.text().indexOf(',') >= 0);
             return matrix(text, flat, rows, commas ? "," : "\\s+", syntax);
         }
         return new Reading.Stopped(Problem.MATRIX, 0);
     }
 
-    private static List<Piece> inner(Matcher nested) {
-        List<Piece> rows = new ArrayList<>();
+    private static List<EntryPart> inner(Matcher nested) {
+        List<EntryPart> rows = new ArrayList<>();
         Matcher row = ROW.matcher(nested.group(1));
         while (row.find()) {
-            rows.add(new Piece(row.group(1), nested.start(1) + row.start(1)));
+            rows.add(new EntryPart(row.group(1), nested.start(1) + row.start(1)));
         }
         return rows;
     }
 
     /** @param found the matrix in the text: a factor may stand before it, and nothing behind */
-    private static Reading matrix(String text, Matcher found, List<Piece> rows, String between, Syntax syntax) {
+    private static Reading matrix(String text, Matcher found, List<EntryPart> rows, String between, Syntax syntax) {
         if (!text.substring(found.end()).isBlank()) {
             return new Reading.Stopped(Problem.UNEXPECTED, found.end());
         }
@@ -94,9 +74,9 @@ final class MatrixText {
             return factor instanceof Reading.Stopped ? factor : new Reading.Stopped(Problem.UNEXPECTED, 0);
         }
         List<Statement> read = new ArrayList<>();
-        for (Piece row : rows) {
+        for (EntryPart row : rows) {
             List<Statement> cells = new ArrayList<>();
-            for (Piece cell : row.stripped().split(between)) {
+            for (EntryPart cell : row.stripped().split(between)) {
                 switch (Parser.read(cell.text(), syntax)) {
                     case Reading.Stopped(Problem problem, int at) -> {
                         return new Reading.Stopped(

@@ -19,7 +19,8 @@ final class SetWords {
     private static final Pattern DIFFERENCE = whole(REALS + "\\s*" + WITHOUT + "\\s*(\\S.*)");
     private static final Pattern NOT_IN =
             whole("([a-z])\\s*(?:∉|\\\\notin|\\\\not\\s*\\\\in|is\\s+not\\s+in)\\s*(\\S.*)");
-    private static final Pattern IN = whole("([a-z])\\s*(?:∈|\\\\in(?![a-z])|is\\s+in)\\s*(\\S.*)");
+    private static final Pattern IN =
+            whole("([a-z])\\s*(?:∈|\\\\in(?![a-z])|(?:is\\s+|(?<=\\s))in(?![a-z]))\\s*(\\S.*)");
     private static final Pattern ALL = whole(REALS);
     private static final Pattern SIGNED = whole(R + ZERO + "?\\^?\\{?\\s*([+⁺*-])\\s*}?" + ZERO + "?");
     private static final Pattern INTERVAL = Pattern.compile(

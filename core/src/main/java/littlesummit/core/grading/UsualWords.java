@@ -41,6 +41,9 @@ final class UsualWords {
     }
 
     private static String number(AnswerSpec field, String entry) {
+        if (isPlain(entry)) {
+            return entry;
+        }
         String text = blanked(LAST_POINT, blanked(NAMED, entry));
         Matcher share = OUT_OF.matcher(text);
         if (share.matches()) {
@@ -52,6 +55,11 @@ final class UsualWords {
             return angle.group(1) + "(" + angle.group(2) + " + " + angle.group(3) + "/60" + seconds + ")";
         }
         return field.form() instanceof Form.Rounded ? blanked(ABOUT, text) : text;
+    }
+
+    /** Digits and signs alone, as most entries are. */
+    private static boolean isPlain(String entry) {
+        return entry.chars().allMatch(c -> c >= '0' && c <= '9' || "+-*/^(), ".indexOf(c) >= 0);
     }
 
     /** With spaces for what is left out, so that places stay. */

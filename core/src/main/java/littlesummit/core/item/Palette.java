@@ -19,6 +19,7 @@ final class Palette {
             case REMAINDER -> List.of("R");
             case TIME -> List.of(":");
             case COMPLEX -> List.of("i", "x/y", "√");
+            case PIECES -> List.of("≤", "≥", "x/y", "x²");
             case MATRIX, QUANTITY, CHOICE, WORDS -> List.of();
         };
     }

@@ -62,12 +62,20 @@ public final class Canonical {
         };
     }
 
+    /** Terms without a letter below the line are added up in one go: sums of many terms are the usual case. */
     private RationalFunction sum(List<Expr> terms) {
+        Map<Monomial, Rational> whole = new HashMap<>();
         RationalFunction sum = RationalFunction.ZERO;
         for (Expr term : terms) {
-            sum = sum.plus(value(term), budget);
+            RationalFunction value = value(term);
+            if (value.den().isOne()) {
+                value.num().addTo(whole);
+            } else {
+                sum = sum.plus(value, budget);
+            }
         }
-        return sum;
+        RationalFunction plain = RationalFunction.of(Polynomial.of(whole));
+        return sum.isZero() ? plain : sum.plus(plain, budget);
     }
 
     private RationalFunction product(List<Expr> factors) {

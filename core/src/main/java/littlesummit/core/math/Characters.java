@@ -23,7 +23,7 @@ final class Characters {
 
     private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁻⁽⁾";
     private static final String LOWERED = "0123456789+-()";
-    private static final Map<Character, Symbol> SYMBOLS = new HashMap<>();
+    private static final Map<Character, Optional<Symbol>> SYMBOLS = new HashMap<>();
 
     static {
         symbols(Kind.PLUS, "+", "+");
@@ -74,12 +74,12 @@ final class Characters {
 
     private static void symbols(Kind kind, String meaning, String characters) {
         for (char c : characters.toCharArray()) {
-            SYMBOLS.put(c, new Symbol(String.valueOf(c), kind, meaning));
+            SYMBOLS.put(c, Optional.of(new Symbol(String.valueOf(c), kind, meaning)));
         }
     }
 
     static Optional<Symbol> symbol(char c) {
-        return Optional.ofNullable(SYMBOLS.get(c));
+        return isAsciiLetter(c) || isDigit(c) ? Optional.empty() : SYMBOLS.getOrDefault(c, Optional.empty());
     }
 
     /** Full-width forms stand for the ASCII characters; everything else for itself. */

@@ -1,9 +1,14 @@
 package littlesummit.core.math;
 
-import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Money that is read: by its sign, by its code (ISO 4217), or by its name. Amounts of two currencies are never
@@ -62,20 +67,34 @@ public enum Currency {
 
     /** By its code or name, in any case of letters. */
     static Optional<Currency> word(String written) {
-        String word = written.toLowerCase(Locale.ROOT);
-        return Arrays.stream(values())
-                .filter(c ->
-                        word.equals(c.code.toLowerCase(Locale.ROOT)) || word.equals(c.one) || word.equals(c.many()))
-                .findFirst();
+        return Optional.ofNullable(WORDS.get(written.toLowerCase(Locale.ROOT)));
+    }
+
+    private static final Map<String, Currency> WORDS = new HashMap<>();
+    private static final Pattern LETTERS = Pattern.compile("[A-Za-z]+");
+
+    static {
+        for (Currency currency : values()) {
+            for (String word : List.of(currency.code.toLowerCase(Locale.ROOT), currency.one, currency.many())) {
+                WORDS.put(word, currency);
+            }
+        }
     }
 
     /** Those whose sign, code or name stands in a text. */
     public static List<Currency> in(String text) {
-        List<String> words = List.of(text.split("[^A-Za-z]+"));
-        return Arrays.stream(values())
-                .filter(c -> text.contains(c.sign)
-                        || words.stream()
-                                .anyMatch(w -> word(w).filter(c::equals).isPresent()))
-                .toList();
+        if (text.chars().allMatch(c -> c < 'A' && c != '$')) {
+            return List.of();
+        }
+        Set<Currency> found = EnumSet.noneOf(Currency.class);
+        for (Currency currency : values()) {
+            if (text.contains(currency.sign)) {
+                found.add(currency);
+            }
+        }
+        for (Matcher run = LETTERS.matcher(text); run.find(); ) {
+            word(run.group()).ifPresent(found::add);
+        }
+        return List.copyOf(found);
     }
 }

@@ -202,7 +202,15 @@ public sealed interface Expr {
 
     /** Whether this tree, or one of the trees within it, is of a kind. */
     default boolean any(Predicate<Expr> kind) {
-        return kind.test(this) || children().stream().anyMatch(child -> child.any(kind));
+        if (kind.test(this)) {
+            return true;
+        }
+        for (Expr child : children()) {
+            if (child.any(kind)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Whether this tree is {@code part}, or has it within. */

@@ -24,7 +24,8 @@ final class Names {
 
     /** Whether an entry has a power of e or a natural logarithm in it, so that no e is a slip of the finger. */
     static boolean speakOfEuler(String entry) {
-        return WITH_EULER.matcher(entry).find();
+        return (entry.indexOf('e') >= 0 || entry.indexOf("ln") >= 0)
+                && WITH_EULER.matcher(entry).find();
     }
 
     /** Whether a run is made of names of functions, at least one, and of letters that the field knows. */
@@ -47,15 +48,25 @@ final class Names {
 
     /** A name that starts here and is no function's: sqrt, pi. */
     static Optional<String> other(String run, int start) {
-        return OTHERS.stream().filter(name -> run.startsWith(name, start)).findFirst();
+        for (String name : OTHERS) {
+            if (run.startsWith(name, start)) {
+                return Optional.of(name);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The name that starts here. One of two letters that the field knows both is their product. */
     static Optional<String> at(String run, int start, Syntax syntax) {
-        return FUNCTIONS.stream()
-                .filter(name -> run.startsWith(name, start))
-                .filter(name -> name.length() > 2
-                        || name.chars().anyMatch(c -> !syntax.letters().contains(String.valueOf((char) c))))
-                .findFirst();
+        for (String name : FUNCTIONS) {
+            if (run.startsWith(name, start) && (name.length() > 2 || !isProduct(name, syntax))) {
+                return Optional.of(name);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isProduct(String name, Syntax syntax) {
+        return name.chars().allMatch(c -> syntax.letters().contains(String.valueOf((char) c)));
     }
 }

@@ -1,13 +1,14 @@
 package littlesummit.core.math;
 
 import java.math.BigInteger;
-import java.util.Comparator;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 
 /**
  * A polynomial in {@link Atom}s and surds with rational coefficients, in its one expanded form: equal polynomials in
@@ -51,8 +52,21 @@ public final class Polynomial {
         return terms.isEmpty();
     }
 
+    boolean isOne() {
+        if (this == ONE || terms.size() != 1) {
+            return this == ONE;
+        }
+        Rational constant = terms.get(Monomial.ONE);
+        return constant != null && constant.isOne();
+    }
+
     public boolean isConstant() {
-        return terms.keySet().stream().allMatch(m -> m.size() == 0);
+        for (Monomial m : terms.keySet()) {
+            if (m.size() > 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The value, where no letter, π or root is left in it. */
@@ -68,8 +82,16 @@ public final class Polynomial {
             return this;
         }
         Map<Monomial, Rational> sum = new HashMap<>(terms);
-        other.terms.forEach((m, c) -> add(sum, m, c));
+        other.addTo(sum);
         return of(sum);
+    }
+
+    /** Adds its terms to those of a sum that is being made. */
+    void addTo(Map<Monomial, Rational> sum) {
+        terms.forEach((m, c) -> add(sum, m, c));
+        if (sum.size() > Limits.TERMS) {
+            throw MathProblem.tooLarge("more than " + Limits.TERMS + " terms");
+        }
     }
 
     public Polynomial minus(Polynomial other) {
@@ -95,7 +117,16 @@ public final class Polynomial {
     }
 
     Polynomial times(Polynomial other, Budget budget) {
+        if (isOne() || other.isOne()) {
+            return isOne() ? other : this;
+        }
         budget.spend((long) terms.size() * other.terms.size());
+        if (terms.size() == 1 || other.terms.size() == 1) {
+            Optional<Polynomial> scaled = terms.size() == 1 ? other.timesTerm(this) : timesTerm(other);
+            if (scaled.isPresent()) {
+                return scaled.get();
+            }
+        }
         Map<Monomial, Rational> product = new HashMap<>();
         boolean bound = false;
         for (Map.Entry<Monomial, Rational> a : terms.entrySet()) {
@@ -116,6 +147,26 @@ public final class Polynomial {
         }
         Polynomial result = of(product);
         return bound ? Relations.reduce(result, budget) : result;
+    }
+
+    /**
+     * By one term: nothing has to be put together, as different terms stay different. Empty where surds meet, or a
+     * power that has another form.
+     */
+    private Optional<Polynomial> timesTerm(Polynomial only) {
+        Map.Entry<Monomial, Rational> term = only.terms.entrySet().iterator().next();
+        if (!term.getKey().surd().isOne()) {
+            return Optional.empty();
+        }
+        Map<Monomial, Rational> product = HashMap.newHashMap(terms.size());
+        for (Map.Entry<Monomial, Rational> e : terms.entrySet()) {
+            Monomial m = e.getKey().timesPowers(term.getKey(), e.getKey().surd());
+            if (Relations.apply(m)) {
+                return Optional.empty();
+            }
+            product.put(m, e.getValue().times(term.getValue()));
+        }
+        return Optional.of(of(product));
     }
 
     /** @param exponent at least 0 */
@@ -175,21 +226,45 @@ public final class Polynomial {
 
     /** Whether equal functions are sure to be equal objects: only letters and numbers, π among them. */
     boolean isCanonical() {
-        return atoms().stream().allMatch(Atom::isFree);
+        return hasOnly(Atom::isFree);
     }
 
     /** Whether it is an ordinary polynomial in letters with rational coefficients. */
     public boolean isOrdinary() {
-        return terms.keySet().stream().allMatch(m -> m.surd().isOne())
-                && atoms().stream().allMatch(Atom.Letter.class::isInstance);
+        for (Monomial m : terms.keySet()) {
+            if (!m.surd().isOne()) {
+                return false;
+            }
+        }
+        return hasOnly(Atom.Letter.class::isInstance);
+    }
+
+    /** Asked of every polynomial that is made, so without a list of its atoms. */
+    boolean hasOnly(Predicate<Atom> kind) {
+        for (Monomial m : terms.keySet()) {
+            for (int i = 0; i < m.size(); i++) {
+                if (!kind.test(m.atom(i))) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     public int degree() {
-        return terms.keySet().stream().mapToInt(Monomial::degree).max().orElse(0);
+        int most = 0;
+        for (Monomial m : terms.keySet()) {
+            most = Math.max(most, m.degree());
+        }
+        return most;
     }
 
     int degree(Atom atom) {
-        return terms.keySet().stream().mapToInt(m -> m.exponent(atom)).max().orElse(0);
+        int most = 0;
+        for (Monomial m : terms.keySet()) {
+            most = Math.max(most, m.exponent(atom));
+        }
+        return most;
     }
 
     public int degree(String letter) {
@@ -212,7 +287,7 @@ public final class Polynomial {
     }
 
     Monomial leadingMonomial() {
-        return terms.keySet().stream().max(Comparator.naturalOrder()).orElse(Monomial.ONE);
+        return terms.isEmpty() ? Monomial.ONE : Collections.max(terms.keySet());
     }
 
     Rational leadingCoefficient() {
@@ -287,7 +362,7 @@ public final class Polynomial {
 
     @Override
     public boolean equals(Object o) {
-        return o instanceof Polynomial p && terms.equals(p.terms);
+        return o == this || o instanceof Polynomial p && terms.equals(p.terms);
     }
 
     @Override

@@ -14,7 +14,22 @@ public final class Primes {
     private Primes() {}
 
     public static boolean isPrime(BigInteger n) {
-        return n.compareTo(BigInteger.TWO) >= 0 && n.isProbablePrime(CERTAINTY);
+        if (n.compareTo(BigInteger.TWO) < 0) {
+            return false;
+        }
+        return n.bitLength() <= SMALL ? isSmallPrime(n.intValueExact()) : n.isProbablePrime(CERTAINTY);
+    }
+
+    /** Bits of a number for which trial division is quicker. */
+    private static final int SMALL = 14;
+
+    private static boolean isSmallPrime(int n) {
+        for (int d = 2; d * d <= n; d++) {
+            if (n % d == 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /**

@@ -66,6 +66,9 @@ public record Rational(BigInteger num, BigInteger den) implements Comparable<Rat
     }
 
     public Rational times(Rational other) {
+        if (isOne() || other.isOne()) {
+            return isOne() ? other : this;
+        }
         return new Rational(num.multiply(other.num), den.multiply(other.den));
     }
 

@@ -16,7 +16,7 @@ public record RationalFunction(Polynomial num, Polynomial den) {
         if (den.isZero()) {
             throw MathProblem.undefined("division by zero");
         }
-        if (den.size() == 1 && den.isConstant() && !den.equals(Polynomial.ONE)) {
+        if (den.size() == 1 && den.isConstant() && !den.isOne()) {
             Map.Entry<Monomial, Rational> only =
                     den.terms().entrySet().iterator().next();
             Surd.Scaled inverse = only.getKey().surd().reciprocal();
@@ -90,7 +90,7 @@ public record RationalFunction(Polynomial num, Polynomial den) {
     }
 
     private static boolean isNumber(Polynomial p) {
-        return p.atoms().stream().allMatch(RationalFunction::isNumber);
+        return p.hasOnly(RationalFunction::isNumber);
     }
 
     private static boolean isNumber(Atom atom) {
@@ -99,12 +99,12 @@ public record RationalFunction(Polynomial num, Polynomial den) {
 
     public Optional<Rational> asRational() {
         Optional<Rational> top = num.asRational();
-        return top.isPresent() && den.equals(Polynomial.ONE) ? top : Optional.empty();
+        return top.isPresent() && den.isOne() ? top : Optional.empty();
     }
 
     /** The polynomial that it is, where the division comes out even; for ordinary polynomials. */
     public Optional<Polynomial> asPolynomial() {
-        if (den.equals(Polynomial.ONE)) {
+        if (den.isOne()) {
             return Optional.of(num);
         }
         return num.isOrdinary() && den.isOrdinary() ? num.exactOver(den) : Optional.empty();

@@ -29,6 +29,7 @@ public sealed interface Reading {
         INTEGRAL,
         LIMIT,
         PIECES,
+        CONDITION_MISSING,
         VECTOR,
         CONGRUENCE,
         CURRENCY,

@@ -67,6 +67,10 @@ final class WordLexer {
             stop++;
         }
         String run = scan.text.substring(start, stop);
+        if (run.length() == 1 && scan.syntax.letters().contains(run)) {
+            oneOf(run);
+            return;
+        }
         String word = run.toLowerCase(Locale.ROOT);
         if (WORDS.contains(word) && !scan.syntax.letters().contains(run)) {
             scan.pos = stop;

@@ -155,6 +155,7 @@ class HostileEntriesTest {
                 AnswerSpec.of(Kind.REMAINDER, Form.Shape.ANY, "37/5 = 7 R 2"),
                 AnswerSpec.of(Kind.TIME, Form.Shape.ANY, "14:30"),
                 AnswerSpec.of(Kind.COMPLEX, Form.Shape.CARTESIAN, "3+2i"),
+                AnswerSpec.of(Kind.PIECES, Form.Shape.ANY, "x^2 if x < 0; 2x if x >= 0"),
                 AnswerSpec.of(Kind.MATRIX, Form.Shape.ANY, "[[1,2],[3,4]]"),
                 AnswerSpec.number(Form.Shape.PRIME_FACTORS, "600"),
                 AnswerSpec.number(new Form.Rounded(2, false), "sqrt(2)"),

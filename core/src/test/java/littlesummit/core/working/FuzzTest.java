@@ -52,6 +52,9 @@ class FuzzTest {
             " & ",
             "\\\\",
             "\\end{pmatrix}",
+            "\\begin{cases}",
+            " if x < 0; ",
+            " otherwise",
             "\\sum_{k=1}^{3} k",
             "€",
             "i",
@@ -71,6 +74,7 @@ class FuzzTest {
             AnswerSpec.of(Kind.REMAINDER, Form.Shape.ANY, "37/5 = 7 R 2"),
             AnswerSpec.of(Kind.TIME, Form.Shape.ANY, "14:30"),
             AnswerSpec.of(Kind.COMPLEX, Form.Shape.CARTESIAN, "3+2i"),
+            AnswerSpec.of(Kind.PIECES, Form.Shape.ANY, "x^2 if x < 0; 2x if x >= 0"),
             AnswerSpec.of(Kind.MATRIX, Form.Shape.ANY, "[[1,2],[3,4]]"));
 
     private static List<String> seeds() {

@@ -12,6 +12,7 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import littlesummit.app.exchange.ChosenItems;
 import littlesummit.app.exchange.xml.Node;
 import littlesummit.core.item.Item;
 
@@ -35,9 +36,6 @@ final class QtiPackage {
     private final Function<Item, String> exact;
     private final List<Packed> packed = new ArrayList<>();
 
-    /** @param items of one skill */
-    record Section(String skill, String name, List<Item> items) {}
-
     private record Packed(String id, String section, List<String> files) {}
 
     private QtiPackage(ZipOutputStream zip, Function<Item, String> exact) {
@@ -51,12 +49,13 @@ final class QtiPackage {
      * @param sections one a skill
      * @param exact an item as our own file
      */
-    static void write(OutputStream out, String title, List<Section> sections, Function<Item, String> exact) {
+    static void write(
+            OutputStream out, String title, List<ChosenItems.Section> sections, Function<Item, String> exact) {
         try {
             ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
             QtiPackage qti = new QtiPackage(zip, exact);
             Map<String, String> names = new LinkedHashMap<>();
-            for (Section section : sections) {
+            for (ChosenItems.Section section : sections) {
                 names.put(section.skill(), section.name());
                 qti.add(section);
             }
@@ -69,7 +68,7 @@ final class QtiPackage {
         }
     }
 
-    private void add(Section section) throws IOException {
+    private void add(ChosenItems.Section section) throws IOException {
         for (int i = 0; i < section.items().size(); i++) {
             Item item = section.items().get(i);
             String id = section.skill() + "-" + (i + 1);
