@@ -429,7 +429,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan_2"];
+        post: operations["plan_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -813,7 +813,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan_1"];
+        post: operations["plan_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -941,7 +941,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan"];
+        post: operations["plan_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2164,6 +2164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workbench/from-file/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workbench/{id}": {
         parameters: {
             query?: never;
@@ -2600,6 +2616,9 @@ export interface components {
             };
             suffix: string;
             wanted: string;
+        };
+        FilePlan: {
+            items: components["schemas"]["PlannedItem"][];
         };
         FirstAccount: {
             className: string;
@@ -3135,6 +3154,14 @@ export interface components {
             name: string;
             refusal: string;
             username: string;
+        };
+        PlannedItem: {
+            /** Format: int32 */
+            hints: number;
+            lost: string[];
+            /** Format: int32 */
+            places: number;
+            title: string;
         };
         Point: {
             /** Format: int32 */
@@ -4676,7 +4703,7 @@ export interface operations {
             };
         };
     };
-    plan_2: {
+    plan_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5287,7 +5314,7 @@ export interface operations {
             };
         };
     };
-    plan_1: {
+    plan_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5475,7 +5502,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: {
                 from?: string;
@@ -7569,6 +7596,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OwnDraft"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FilePlan"];
                 };
             };
         };

@@ -9,20 +9,22 @@ export function BringHistory() {
   const { plan, take, undo, last } = useHistory();
   return (
     <div className="grid gap-2">
-      <FilePicker
-        label="Statements of another program"
-        accept=".jsonl,.json,application/json"
-        disabled={plan.isPending || take.isPending}
-        onFiles={([file]) => {
-          if (file !== undefined) {
-            take.reset();
-            undo.reset();
-            plan.mutate(file);
-          }
-        }}
-      >
-        Bring in statements (xAPI, a line each)
-      </FilePicker>
+      <span>
+        <FilePicker
+          label="Statements of another program"
+          accept=".jsonl,.json,application/json"
+          disabled={plan.isPending || take.isPending}
+          onFiles={([file]) => {
+            if (file !== undefined) {
+              take.reset();
+              undo.reset();
+              plan.mutate(file);
+            }
+          }}
+        >
+          Bring in statements (xAPI, a line each)
+        </FilePicker>
+      </span>
       <Refused by={[plan, take, undo]} />
       <TakingIn reading={plan.isPending} taking={take.isPending} what="file" />
       {plan.data !== undefined && (

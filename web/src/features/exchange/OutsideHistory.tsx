@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, type Schemas, taken } from '../../api/client';
-import { moment } from '../../ui/dates';
 
 type HistoryView = Schemas['HistoryView'];
 
@@ -43,7 +42,7 @@ function Listed({ history }: { history: HistoryView }) {
           <tbody>
             {deeds.map((deed) => (
               <tr key={deed.id} className="border-t border-rule">
-                <td className="py-1 pr-4 whitespace-nowrap">{moment(deed.at)}</td>
+                <td className="py-1 pr-4 whitespace-nowrap">{whenItWas(deed.at)}</td>
                 <td className="py-1 pr-4">
                   {deed.verb}: {deed.title}
                 </td>
@@ -55,6 +54,11 @@ function Listed({ history }: { history: HistoryView }) {
       </div>
     </section>
   );
+}
+
+/** With its year: what is brought in may be old. */
+export function whenItWas(at: string): string {
+  return new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'short', year: 'numeric' });
 }
 
 export function howItWent({ success, percent }: { success?: boolean; percent?: number }): string {

@@ -3,7 +3,7 @@ import { cleanup, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { shown } from '../../testing/screen';
 import { inShort } from './BringHistory';
-import { howItWent, OutsideHistory } from './OutsideHistory';
+import { howItWent, OutsideHistory, whenItWas } from './OutsideHistory';
 import { SendRecords, sentBefore, wordsFor } from './SendRecords';
 
 afterEach(cleanup);
@@ -51,6 +51,9 @@ describe('a file of statements', () => {
 
 describe('what was done elsewhere', () => {
   const deed = { id: 'd', at: '2026-05-02T10:00:00Z', verb: 'completed', title: 'Knots' };
+  it('has its year', () => {
+    expect(whenItWas('2019-05-02T12:00:00Z')).toBe('May 2, 2019');
+  });
   it('says in words how it went', () => {
     expect(howItWent({})).toBe('');
     expect(howItWent({ success: true, percent: 80 })).toBe('✓ done, 80%');

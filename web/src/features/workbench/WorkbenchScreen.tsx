@@ -8,7 +8,8 @@ import { Notice } from '../../ui/Notice';
 import { Refused } from '../../ui/Refused';
 import { TopBar } from '../../ui/TopBar';
 import { ExampleForm } from './ExampleForm';
-import { useBegin, useBench } from './useWorkbench';
+import { FilePlanned } from './FilePlanned';
+import { type FilePlan, useBegin, useBench, useFilePlan } from './useWorkbench';
 import { STANDING } from './words';
 
 /** Skills that the class has of its own, and how to begin another one. */
@@ -52,6 +53,13 @@ function Begin({ sources }: { sources: { id: string; name: string }[] }) {
   const { sent, begin } = useBegin((draft) => void navigate(`/workbench/${draft.id}`));
   const [source, setSource] = useState(sources[0]?.id ?? '');
   const [typing, setTyping] = useState(false);
+  const planned = useFilePlan();
+  /** The document of a skill is opened as it is: there is nothing to choose. */
+  const open = ({ file, plan }: { file: File; plan: FilePlan }) => {
+    if (plan.items.length === 0) {
+      begin(file);
+    }
+  };
   if (typing) {
     return <ExampleForm onLeave={() => setTyping(false)} />;
   }
@@ -77,13 +85,22 @@ function Begin({ sources }: { sources: { id: string; name: string }[] }) {
         <FilePicker
           label="A skill as a file"
           accept=".yaml,.yml,.json,.xml,.zip"
-          disabled={sent.isPending}
-          onFiles={([file]) => file !== undefined && begin(file)}
+          disabled={sent.isPending || planned.isPending}
+          onFiles={([file]) => file !== undefined && planned.mutate(file, { onSuccess: open })}
         >
           Open a file, or QTI items
         </FilePicker>
       </div>
-      <Refused by={[sent]} />
+      <Refused by={[planned, sent]} />
+      {planned.isPending && <p role="status">Reading the file …</p>}
+      {planned.data !== undefined && planned.data.plan.items.length > 0 && (
+        <FilePlanned
+          plan={planned.data.plan}
+          pending={sent.isPending}
+          onBegin={() => begin(planned.data.file)}
+          onLeave={() => planned.reset()}
+        />
+      )}
     </section>
   );
 }

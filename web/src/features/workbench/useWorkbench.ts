@@ -45,6 +45,20 @@ export function useBegin(onDone: (draft: Draft) => void) {
   return { sent, begin: (beginning: Beginning | File) => sent.mutate({ beginning, key: newKey() }) };
 }
 
+export type FilePlan = Schemas['FilePlan'];
+
+/** What a file would begin a skill with; the file stays with what was said of it. */
+export const useFilePlan = () =>
+  useMutation({
+    mutationFn: async (file: File) => ({
+      file,
+      plan: await taken(
+        api.POST('/api/workbench/from-file/plan', { body: { file: '' }, bodySerializer: () => form(file) }),
+      ),
+    }),
+    retry: false,
+  });
+
 export const useDraft = (id: string) =>
   useQuery({
     queryKey: draftKey(id),

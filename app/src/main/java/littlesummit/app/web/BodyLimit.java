@@ -23,7 +23,7 @@ class BodyLimit extends OncePerRequestFilter {
     /** Whether a package is brought in from another program. */
     private static boolean isPackage(HttpServletRequest request) {
         return request.getRequestURI().startsWith("/api/exchange/")
-                || request.getRequestURI().equals("/api/workbench/from-file");
+                || request.getRequestURI().startsWith("/api/workbench/from-file");
     }
 
     /** Whether a file comes, in a form of several parts: it is large, and it is read where it is needed. */

@@ -97,6 +97,21 @@ class WorkbenchController {
         return own.begin(person, RequestKey.idOf(person.id(), RequestKey.valid(key)), text);
     }
 
+    /**
+     * What a file would begin a skill with.
+     *
+     * @param items of a QTI file; none for the document of a skill, which is taken as it is
+     */
+    record FilePlan(List<QtiImport.PlannedItem> items) {}
+
+    /** What a file would begin a skill with; nothing is written. */
+    @PostMapping(path = "/from-file/plan", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    FilePlan plan(@AuthenticationPrincipal Person person, @RequestPart MultipartFile file) throws IOException {
+        Instructors.only(person);
+        byte[] bytes = file.getBytes();
+        return new FilePlan(QtiImport.isOne(bytes) ? QtiImport.plan(bytes) : List.of());
+    }
+
     /** Begins a skill with QTI items, or with the document of a skill, out of a file. */
     @PostMapping(path = "/from-file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     OwnDraft beginWithFile(

@@ -294,4 +294,37 @@ class QtiBeginningTest extends ApiTest {
         String large = "<a>" + " ".repeat(33 * 1024 * 1024) + "</a>";
         assertTrue(sent(zip(large)).text().contains("larger than 32 MB"));
     }
+
+    @Test
+    void thePlanSaysWhatComesInAndBeginsNothing() throws IOException {
+        int before = instructor.get("/api/workbench").body().at("/skills").size();
+        JsonNode plan = instructor
+                .upload("/api/workbench/from-file/plan", zip("<manifest/>", CHOICE, TYPED))
+                .body();
+        assertEquals(2, plan.at("/items").size());
+        assertEquals(1, plan.at("/items/0/places").asInt());
+        assertFalse(plan.at("/items/0/title").asText().isBlank());
+        assertEquals(
+                before, instructor.get("/api/workbench").body().at("/skills").size());
+    }
+
+    @Test
+    void thePlanSaysWhatIsLeftOut() {
+        byte[] drawn = instructor.bytes("/api/exchange/items.zip?skill=fraction-line&tier=1&count=6");
+        JsonNode items =
+                instructor.upload("/api/workbench/from-file/plan", drawn).body().at("/items");
+        assertEquals(6, items.size());
+        assertTrue(items.toString().contains("picture"), items.toString());
+    }
+
+    @Test
+    void aDocumentOrNoneAtAllNeedsNoPlan() {
+        String path = "/api/workbench/from-file/plan";
+        assertTrue(instructor
+                .upload(path, bytes("skill: mean"))
+                .body()
+                .at("/items")
+                .isEmpty());
+        assertEquals(400, instructor.upload(path, bytes("<nothing/>")).status());
+    }
 }

@@ -37,11 +37,39 @@ public final class QtiImport {
     }
 
     /**
+     * What would become of one item.
+     *
+     * @param title as it stands in the file; its number where it has none
+     * @param places to answer that are taken over
+     * @param hints that come with it
+     * @param lost what is left out, in sentences
+     */
+    public record PlannedItem(String title, int places, int hints, List<String> lost) {}
+
+    /** What {@link #document} would take of a file, item by item; the same problems are thrown. */
+    public static List<PlannedItem> plan(byte[] file) {
+        List<PlannedItem> plan = new ArrayList<>();
+        for (TakenItem item : taken(file)) {
+            String title = line(item.title()).strip();
+            plan.add(new PlannedItem(
+                    title.isEmpty() ? "Item " + (plan.size() + 1) : title,
+                    item.fields().size(),
+                    item.hints().size(),
+                    item.lost()));
+        }
+        return plan;
+    }
+
+    /**
      * The document, with remarks at its beginning on what was left out.
      *
      * @throws Problem with a sentence, for what has no item in it or is too much
      */
     public static String document(byte[] file) {
+        return written(taken(file));
+    }
+
+    private static List<TakenItem> taken(byte[] file) {
         List<TakenItem> items = new ArrayList<>();
         for (Element root : roots(file)) {
             if (QtiItemReader.isItem(root)) {
@@ -59,7 +87,7 @@ public final class QtiImport {
             throw Problem.badRequest("Of no item could anything be taken over. "
                     + String.join(" ", items.getFirst().lost()));
         }
-        return written(items);
+        return items;
     }
 
     private static List<Element> roots(byte[] file) {
