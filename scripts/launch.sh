@@ -1,12 +1,13 @@
 # Sourced by the commands that start the application.
 
-# take_options ARGUMENTS: reads --port N, --fresh, --code-for NAME and --metrics-port N into $port, $fresh, $code_for and
-# $metrics, the options that open such a port to this machine alone.
+# take_options ARGUMENTS: reads --port N, --fresh, --code-for NAME, --metrics-port N and --log FILE into $port, $fresh,
+# $code_for, $metrics (the options that open such a port to this machine alone) and $log (those for such a file).
 take_options() {
   port=8080
   fresh=false
   code_for=
   metrics=()
+  log=()
   while [ $# -gt 0 ]; do
     case "$1" in
       --port) [ $# -gt 1 ] || fail "--port needs a number"; port=$2; shift 2 ;;
@@ -15,6 +16,10 @@ take_options() {
         [[ "${2:-}" =~ ^[0-9]+$ ]] || fail "--metrics-port needs a number"
         metrics=(-Dsummit.metrics=true -Dmanagement.endpoint.prometheus.access=read-only
           -Dmanagement.server.port="$2" -Dmanagement.server.address=127.0.0.1)
+        shift 2 ;;
+      --log)
+        [ $# -gt 1 ] || fail "--log needs a file"
+        log=(-Dlogging.file.name="$2" -Dlogging.structured.format.file=ecs -Dsummit.requests-in-the-log=info)
         shift 2 ;;
       --code-for) [ $# -gt 1 ] || fail "--code-for needs a name"; code_for=$2; shift 2 ;;
       *) fail "Unknown option: $1" ;;
@@ -61,5 +66,5 @@ launch() {
   ! answers || fail "Something else answers on port $port already. Stop it, or choose another port: --port 8090"
   say "Starting on port $port ..."
   announce "$words" &
-  exec "$java" -Xmx1g -XX:SharedArchiveFile="$home/app.jsa" -Xshare:auto -Xlog:disable -Xlog:all=off "${metrics[@]}" "$@" -Dsummit.data="$data" -Dsummit.code-for="$code_for" -Dserver.port="$port" -jar "$home/summit-app-boot.jar"
+  exec "$java" -Xmx1g -XX:SharedArchiveFile="$home/app.jsa" -Xshare:auto -Xlog:disable -Xlog:all=off "${metrics[@]}" "${log[@]}" "$@" -Dsummit.data="$data" -Dsummit.code-for="$code_for" -Dserver.port="$port" -jar "$home/summit-app-boot.jar"
 }

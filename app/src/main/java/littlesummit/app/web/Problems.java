@@ -45,16 +45,17 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> duplicate(DataIntegrityViolationException duplicate) {
-        LOG.warn("refused by the database: {}", duplicate.getMessage());
+        LOG.warn("refused by the database: {}", Trace.of(duplicate));
         return document(
                 HttpStatus.CONFLICT, "This has been sent before, or something else changed it. Nothing was lost.");
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> bug(RuntimeException bug) {
-        LOG.error("unexpected", bug);
+        LOG.error("unexpected: {}", Trace.of(bug));
         return document(
-                HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here. What you entered is kept; try again.");
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong here. What you entered is kept; try again." + toTell());
     }
 
     @Override
@@ -91,6 +92,14 @@ class Problems extends ResponseEntityExceptionHandler {
                 headers,
                 status,
                 request);
+    }
+
+    /** With the number of the request somebody who looks after the server finds what happened. */
+    private static String toTell() {
+        return RequestNumber.current()
+                .map(number ->
+                        " If it happens again, say this number to whoever looks after the server: " + number + ".")
+                .orElse("");
     }
 
     private static ResponseEntity<ProblemDetail> document(HttpStatus status, String sentence) {

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import littlesummit.app.own.OwnSkills;
 import littlesummit.app.practice.ItemViews;
 import littlesummit.app.web.Digest;
+import littlesummit.app.web.Trace;
 import littlesummit.app.workbench.WorkbenchView.ProofPhase;
 import littlesummit.content.template.Templates;
 import littlesummit.core.proof.Finding;
@@ -92,7 +93,7 @@ class Proofs {
             }
             put(id, new Run(digest, ProofPhase.DONE, proof.seen(), proof.seen(), ended, Optional.of(proof)));
         } catch (RuntimeException | StackOverflowError unforeseen) {
-            LOG.error("The proof of {} could not be finished", id, unforeseen);
+            LOG.error("The proof of {} could not be finished: {}", id, Trace.of(unforeseen));
             Proof none = new Proof(0, 0, List.of(UNFINISHED), List.of());
             put(id, new Run(digest, ProofPhase.DONE, 0, 0, false, Optional.of(none)));
         }
