@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -15,6 +16,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.zip.GZIPInputStream;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Role;
 import org.junit.jupiter.api.BeforeEach;
@@ -126,5 +128,32 @@ class HeadersTest {
             String body = get(path).body().toLowerCase(Locale.ROOT);
             assertFalse(body.matches("(?s).*(spring|tomcat|hibernate|java\\.).*"), path + " " + body);
         }
+    }
+
+    private HttpResponse<byte[]> packed(String path, String accepted) throws IOException, InterruptedException {
+        return http.send(
+                HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
+                        .header("Accept-Encoding", accepted)
+                        .build(),
+                BodyHandlers.ofByteArray());
+    }
+
+    @Test
+    void scriptsComePackedAsTheyWereWhenTheyWereBuilt() throws IOException, InterruptedException {
+        Matcher script = Pattern.compile("src=\"(/assets/[^\"]+\\.js)\"").matcher(get("/").body());
+        assertTrue(script.find());
+        HttpResponse<byte[]> plain = packed(script.group(1), "identity");
+        HttpResponse<byte[]> brotli = packed(script.group(1), "gzip, deflate, br");
+        HttpResponse<byte[]> gzip = packed(script.group(1), "gzip");
+        assertEquals("br", brotli.headers().firstValue("Content-Encoding").orElse(""));
+        assertEquals("gzip", gzip.headers().firstValue("Content-Encoding").orElse(""));
+        assertTrue(brotli.body().length < gzip.body().length, "Brotli is the smaller one");
+        assertTrue(2 * gzip.body().length < plain.body().length, "packed to less than half");
+        for (HttpResponse<byte[]> one : List.of(plain, brotli, gzip)) {
+            assertTrue(one.headers().firstValue("Cache-Control").orElse("").contains("immutable"));
+            assertTrue(one.headers().firstValue("Content-Type").orElse("").contains("javascript"));
+        }
+        byte[] unpacked = new GZIPInputStream(new ByteArrayInputStream(gzip.body())).readAllBytes();
+        assertEquals(plain.body().length, unpacked.length);
     }
 }
