@@ -19,7 +19,8 @@ take_options() {
         shift 2 ;;
       --log)
         [ $# -gt 1 ] || fail "--log needs a file"
-        log=(-Dlogging.file.name="$2" -Dlogging.structured.format.file=ecs -Dsummit.requests-in-the-log=info)
+        log=(-Dlogging.file.name="$2" -Dlogging.structured.format.file=ecs -Dsummit.requests-in-the-log=info
+          -Dlogging.threshold.console=warn)
         shift 2 ;;
       --code-for) [ $# -gt 1 ] || fail "--code-for needs a name"; code_for=$2; shift 2 ;;
       *) fail "Unknown option: $1" ;;

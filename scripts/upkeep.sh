@@ -2,18 +2,18 @@
 
 # data_of ARGUMENTS: the folder of the class, or of the demo with --demo; the other arguments are left in $rest.
 data_of() {
-  data=$PWD/data/class
+  data=${SUMMIT_DATA:-$PWD/data/class}
   rest=()
   for argument in "$@"; do
     if [ "$argument" = --demo ]; then data=$PWD/data/demo; else rest+=("$argument"); fi
   done
-  [ -e "$data/summit.mv.db" ] || [ "$command" = restore ] || fail "There is nothing in $data yet. Start it once; --demo is for the demo data."
+  [ -e "$data/summit.mv.db" ] || [ "$command" = restore ] || fail "There is nothing in $data yet. Start it once."
 }
 
 # maintain OPTIONS: runs the application once for a maintenance command.
 maintain() {
   build_app
-  "$(find_java)/bin/java" "$@" -Dsummit.nightly-copies=false -Dserver.port=0 -jar app/target/summit-app-boot.jar
+  "$(find_java)/bin/java" "$@" -Dsummit.nightly-copies=false -Dserver.port=0 -jar "${summit_jar:-app/target/summit-app-boot.jar}"
 }
 
 # wish WORDS: asks the server that has the data open; where there is none, the application is run for it alone.
@@ -39,7 +39,7 @@ wish() {
 
 backup() {
   data_of "$@"
-  [ ${#rest[@]} -eq 1 ] || fail "usage: ./summit backup FILE [--demo]"
+  [ ${#rest[@]} -eq 1 ] || fail "usage: backup FILE [--demo]"
   case "${rest[0]}" in /*) file=${rest[0]} ;; *) file=$PWD/${rest[0]} ;; esac
   wish "backup $file"
 }
@@ -51,7 +51,7 @@ doctor() {
 
 restore() {
   data_of "$@"
-  [ ${#rest[@]} -eq 1 ] || fail "usage: ./summit restore FILE [--demo]"
+  [ ${#rest[@]} -eq 1 ] || fail "usage: restore FILE [--demo]"
   [ -e "${rest[0]}" ] || fail "There is no file ${rest[0]}."
   if [ -e "$data/summit.mv.db" ]; then
     printf 'doctor\n' >"$data/wish"
