@@ -65,9 +65,15 @@ final class StatementFile {
             }
             return lines;
         } catch (JsonProcessingException broken) {
-            throw Problem.badRequest("This file cannot be read: from line "
-                    + broken.getLocation().getLineNr() + " on it is no JSON.");
+            throw Problem.badRequest("This file cannot be read: " + where(broken) + ".");
         }
+    }
+
+    /** What lies deeper than the parser goes has no place. */
+    private static String where(JsonProcessingException broken) {
+        return Optional.ofNullable(broken.getLocation())
+                .map(place -> "from line " + place.getLineNr() + " on it is no JSON")
+                .orElse("too much in it lies within something else");
     }
 
     private static List<Line> ofLines(String text, Instant now) {
@@ -98,6 +104,9 @@ final class StatementFile {
         Optional<Instant> when = when(statement.path("timestamp").asText());
         if (when.isEmpty()) {
             return new Line.Refused(at, "It does not say when this was: a timestamp is missing or cannot be read.");
+        }
+        if (when.get().isBefore(Instant.EPOCH)) {
+            return new Line.Refused(at, "Its time lies before 1970.");
         }
         if (when.get().isAfter(now)) {
             return new Line.Refused(at, "Its time lies in the future.");

@@ -83,6 +83,7 @@ class StatementFileTest {
         assertTrue(refused(ONE.replaceAll(",\"timestamp\":\"[^\"]*\"", "")).contains("timestamp"));
         assertTrue(
                 refused(ONE.replace("2026-11-02T10:00:00+02:00", "yesterday")).contains("timestamp"));
+        assertEquals("Its time lies before 1970.", refused(ONE.replace("2026-11-02", "-999999999-11-02")));
         assertEquals("Its time lies in the future.", refused(ONE.replace("2026-11-02", "2027-11-02")));
         assertEquals(2, ((Line.Refused) lines(ONE + "\nno").getLast()).at());
     }
@@ -93,6 +94,9 @@ class StatementFileTest {
         Problem broken = assertThrows(Problem.class, () -> lines("[" + ONE + ",\n{"));
         assertTrue(broken.getMessage().contains("line 2"), broken.getMessage());
         assertThrows(Problem.class, () -> lines("{}\n".repeat(20_001)));
+        Problem deep = assertThrows(Problem.class, () -> lines("[".repeat(2000)));
+        assertTrue(deep.getMessage().endsWith("lies within something else."), deep.getMessage());
+        assertEquals("This line is no JSON.", refused("{\"a\":".repeat(2000)));
     }
 
     @Test
