@@ -1,11 +1,21 @@
 package littlesummit.app.exchange.text;
 
 import java.util.List;
+import littlesummit.app.printing.TextPiece;
 
 /** A language of documents. Texts come as ours: LaTeX between $ signs, a currency sign as {@code \$}. */
 interface Language {
     /** Running text within a line. */
-    String text(String ours);
+    default String text(String ours) {
+        StringBuilder text = new StringBuilder();
+        for (TextPiece piece : TextPiece.of(ours)) {
+            text.append(piece.math() ? "$" + piece.text().strip() + "$" : escaped(piece.text()));
+        }
+        return text.toString();
+    }
+
+    /** Words without mathematics, so that none of their signs is taken for one of the language. */
+    String escaped(String plain);
 
     String heading(int level, String ours);
 

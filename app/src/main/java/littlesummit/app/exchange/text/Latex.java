@@ -3,7 +3,6 @@ package littlesummit.app.exchange.text;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import littlesummit.app.printing.TextPiece;
 
 /** LaTeX for an engine that reads UTF-8 and PDF pictures, such as LuaLaTeX. */
 final class Latex implements Language {
@@ -26,15 +25,7 @@ final class Latex implements Language {
             Map.entry('°', "$^\\circ$"));
 
     @Override
-    public String text(String ours) {
-        StringBuilder text = new StringBuilder();
-        for (TextPiece piece : TextPiece.of(ours)) {
-            text.append(piece.math() ? "$" + piece.text().strip() + "$" : escaped(piece.text()));
-        }
-        return text.toString();
-    }
-
-    private static String escaped(String plain) {
+    public String escaped(String plain) {
         return plain.chars()
                 .mapToObj(c -> SPECIAL.getOrDefault((char) c, String.valueOf((char) c)))
                 .collect(Collectors.joining());

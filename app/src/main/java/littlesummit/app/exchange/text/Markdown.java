@@ -3,7 +3,6 @@ package littlesummit.app.exchange.text;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
-import littlesummit.app.printing.TextPiece;
 
 /** CommonMark with tables, and mathematics between dollar signs as many programs read it. */
 final class Markdown implements Language {
@@ -11,15 +10,7 @@ final class Markdown implements Language {
     private static final String SPECIAL = "\\`*_{}[]<>#|~$&!";
 
     @Override
-    public String text(String ours) {
-        StringBuilder text = new StringBuilder();
-        for (TextPiece piece : TextPiece.of(ours)) {
-            text.append(piece.math() ? "$" + piece.text().strip() + "$" : escaped(piece.text()));
-        }
-        return text.toString();
-    }
-
-    private static String escaped(String plain) {
+    public String escaped(String plain) {
         StringBuilder text = new StringBuilder();
         for (char c : plain.toCharArray()) {
             text.append(SPECIAL.indexOf(c) >= 0 ? "\\" : "").append(c == '\n' ? ' ' : c);
