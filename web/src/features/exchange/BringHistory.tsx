@@ -34,7 +34,7 @@ export function BringHistory() {
             <Button
               look="main"
               disabled={plan.data.plan.taken.length === 0 || take.isPending}
-              onClick={() => take.mutate(plan.data.file)}
+              onClick={() => take.mutate(plan.data.sent)}
             >
               Take it in
             </Button>

@@ -40,7 +40,7 @@ export function OneRoster() {
       </div>
       <Refused by={[plan, take, undo]} />
       <TakingIn reading={plan.isPending} taking={take.isPending} what="package" />
-      {plan.data !== undefined && <OneRosterPlan hand={hand} {...plan.data} />}
+      {plan.data !== undefined && <OneRosterPlan hand={hand} brought={plan.data.sent} plan={plan.data.plan} />}
       {take.isSuccess && <p role="status">Done: {summary(take.data.plan.lines)}.</p>}
       {undo.isSuccess && <p role="status">Undone. Whoever was added is among the closed accounts.</p>}
       {last !== null && (

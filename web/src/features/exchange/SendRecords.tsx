@@ -68,7 +68,7 @@ export function sentBefore(students: StoreView['students']): string {
   const times = students.flatMap((s) => (s.sentAt === undefined ? [] : [s.sentAt])).sort();
   const last = times.at(-1);
   if (last === undefined) {
-    return 'Nothing was sent yet.';
+    return 'Nothing has been sent yet.';
   }
   const never = students.length - times.length;
   return `Last sent ${moment(last)}${never === 0 ? '' : `; nothing yet of ${counted(never, 'student')}`}.`;

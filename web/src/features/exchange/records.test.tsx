@@ -18,7 +18,7 @@ describe('sending', () => {
     expect(wordsFor({ ...SENDING, state: 'stopped' })).toContain('nothing is kept twice');
   });
   it('says when it was done last, and for whom never', () => {
-    expect(sentBefore([STUDENT])).toBe('Nothing was sent yet.');
+    expect(sentBefore([STUDENT])).toBe('Nothing has been sent yet.');
     const two = [
       { ...STUDENT, sentAt: '2026-05-02T10:00:00Z' },
       { ...STUDENT, sentAt: '2026-05-04T10:00:00Z' },

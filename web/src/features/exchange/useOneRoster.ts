@@ -1,5 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, done, type Schemas, taken } from '../../api/client';
+import { formWith } from './formWith';
+import { useTakingIn } from './useTakingIn';
 
 export type RosterPlan = Schemas['RosterPlan'];
 
@@ -7,44 +8,19 @@ export type RosterPlan = Schemas['RosterPlan'];
 export type Brought = { file: File; from: string };
 
 function sent({ file, from }: Brought) {
-  const form = new FormData();
-  form.append('file', file, file.name);
-  return { params: { query: { from } }, body: { file: file.name }, bodySerializer: () => form };
+  return { params: { query: { from } }, ...formWith(file) };
 }
 
 /** Bringing in a OneRoster package: what it would do, doing it, and undoing it for a day. */
 export function useOneRoster() {
-  const queries = useQueryClient();
-  const last = useQuery({
-    queryKey: ['oneroster'],
-    queryFn: async () => (await taken(api.GET('/api/exchange/oneroster/last'))).last ?? null,
+  return useTakingIn({
+    key: ['oneroster'],
+    changes: [['class'], ['codes'], ['oneroster']],
+    last: async () => (await taken(api.GET('/api/exchange/oneroster/last'))).last ?? null,
+    plan: (brought: Brought) => taken(api.POST('/api/exchange/oneroster/plan', sent(brought))),
+    take: (brought: Brought) => taken(api.POST('/api/exchange/oneroster', sent(brought))),
+    undo: (id) => done(api.POST('/api/exchange/oneroster/{id}/undo', { params: { path: { id } } })),
   });
-  const changed = () =>
-    Promise.all([['class'], ['codes'], ['oneroster']].map((queryKey) => queries.invalidateQueries({ queryKey })));
-  const plan = useMutation({
-    mutationFn: async (brought: Brought) => ({
-      brought,
-      plan: await taken(api.POST('/api/exchange/oneroster/plan', sent(brought))),
-    }),
-    retry: false,
-  });
-  const take = useMutation({
-    mutationFn: (brought: Brought) => taken(api.POST('/api/exchange/oneroster', sent(brought))),
-    onSuccess: () => {
-      plan.reset();
-      void changed();
-    },
-    retry: false,
-  });
-  const undo = useMutation({
-    mutationFn: (id: string) => done(api.POST('/api/exchange/oneroster/{id}/undo', { params: { path: { id } } })),
-    onSuccess: () => {
-      take.reset();
-      void changed();
-    },
-    retry: false,
-  });
-  return { last: last.data ?? null, plan, take, undo };
 }
 
 export type OneRosterHand = ReturnType<typeof useOneRoster>;
