@@ -12,3 +12,6 @@ export function focusFirst(selector: string) {
 
 /** The student's own page: its lines, or the sheet where that lies on top. */
 export const focusPage = () => focusFirst('[data-line], [data-ink-surface]');
+
+/** Whether the keyboard is nowhere: what had it is gone. */
+export const isFocusLost = () => document.activeElement === null || document.activeElement === document.body;

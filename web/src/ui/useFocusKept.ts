@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { isFocusLost } from './focus';
 
 /**
  * When one of a list goes and takes the keyboard with it, the keyboard goes to what stays and not to the top of the
@@ -14,8 +15,7 @@ export function useFocusKept(count: number, stays: () => HTMLElement | null) {
     latest.current = stays;
   });
   useEffect(() => {
-    const isLost = document.activeElement === null || document.activeElement === document.body;
-    if (count < before.current && isLost) {
+    if (count < before.current && isFocusLost()) {
       latest.current()?.focus();
     }
     before.current = count;

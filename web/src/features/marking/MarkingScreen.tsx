@@ -1,7 +1,8 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
+import { useFocusCaught } from '../../ui/useFocusCaught';
 import { useKeys } from '../../ui/useKeys';
 import { ReadingDesk } from './ReadingDesk';
 import { type By, ordered, type Waiting } from './order';
@@ -14,6 +15,8 @@ export default function MarkingScreen() {
   const navigate = useNavigate();
   const marking = useMarking();
   const [by, setBy] = useState<By>('skill');
+  const table = useRef<HTMLDivElement>(null);
+  useFocusCaught(itemId, table);
   const groups = ordered(marking.pile.data?.waiting ?? [], by);
   const order = groups.flatMap(([, pages]) => pages.map((p) => p.itemId));
   const at = order.indexOf(itemId);
@@ -42,7 +45,7 @@ export default function MarkingScreen() {
           <Pile groups={groups} by={by} itemId={itemId} onOpen={(id) => void navigate(`/handed-in/${id}`)} />
           {order.length > 0 && <p className="mt-4 text-sm text-soft">J and K go through the pile.</p>}
         </nav>
-        <div className="min-w-0">
+        <div ref={table} className="min-w-0">
           <LastRead marking={marking} />
           {marking.pile.isError && <Notice title="This could not be loaded.">{marking.pile.error.message}</Notice>}
           {marking.pile.isSuccess && order.length === 0 && itemId === '' && (

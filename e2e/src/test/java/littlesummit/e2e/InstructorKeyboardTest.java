@@ -3,6 +3,9 @@ package littlesummit.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** An instructor's job without a mouse: setting work, looking at marks, reading and answering. */
@@ -71,6 +74,21 @@ class InstructorKeyboardTest extends BrowserTest {
         assertThat(page.getByLabel("Comment", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("");
         keys.isSomewhere("after sending a page back");
+    }
+
+    @Test
+    void theNextPageMayBeSlow() {
+        Keyboard keys = Keyboard.signedIn(browser, summit, "orla");
+        Page page = keys.comesTo("/handed-in", "J and K go through the pile.");
+        page.keyboard().press("j");
+        keys.isOn("h2");
+        List<Route> held = new ArrayList<>();
+        page.route("**/api/book/*", held::add);
+        page.keyboard().press("d");
+        assertThat(page.getByText("Opening the page.")).isVisible();
+        keys.isSomewhere("while the next page is opened");
+        held.forEach(Route::resume);
+        keys.isOn("h2");
     }
 
     @Test
