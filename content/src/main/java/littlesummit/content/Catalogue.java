@@ -2,17 +2,11 @@ package littlesummit.content;
 
 import java.util.List;
 import java.util.stream.Stream;
-import littlesummit.content.code.data.Mean;
-import littlesummit.content.code.data.TwoWayRead;
 import littlesummit.content.code.data.TwoWayRelative;
-import littlesummit.content.code.equation.BothSides;
-import littlesummit.content.code.equation.OneStepMultiplication;
 import littlesummit.content.code.equation.SolutionCount;
 import littlesummit.content.code.fraction.FractionPicture;
-import littlesummit.content.code.fraction.PercentDiscount;
 import littlesummit.content.code.fraction.PercentParts;
 import littlesummit.content.code.function.BinomialExpand;
-import littlesummit.content.code.function.CircleCenter;
 import littlesummit.content.code.function.PolynomialFactor;
 import littlesummit.content.code.function.RationalAnalyse;
 import littlesummit.content.code.lesson.AnglePairsLesson;
@@ -28,14 +22,10 @@ import littlesummit.content.code.lesson.SlopeTableLesson;
 import littlesummit.content.code.measure.MassProblems;
 import littlesummit.content.code.measure.MassSense;
 import littlesummit.content.code.measure.TileLength;
-import littlesummit.content.code.number.AbsoluteValue;
 import littlesummit.content.code.number.CompareWhole;
-import littlesummit.content.code.number.FractionLowest;
 import littlesummit.content.code.number.IntegerAddSubtract;
-import littlesummit.content.code.number.PlaceValue;
 import littlesummit.content.code.number.PrimeFactors;
 import littlesummit.content.code.power.ExponentRules;
-import littlesummit.content.code.power.ScientificNotation;
 import littlesummit.content.code.shape.AnglePairs;
 import littlesummit.content.code.shape.CongruentSegments;
 import littlesummit.content.code.shape.LineKinds;
@@ -48,10 +38,8 @@ import littlesummit.core.skill.Skill;
 /** The skills and lessons that ship: those written as code, and those written as templates. */
 public final class Catalogue implements ItemSource {
     private static final List<Skill> WRITTEN_AS_CODE = List.of(
-            new PlaceValue(),
             new CompareWhole(),
             new IntegerAddSubtract(),
-            new AbsoluteValue(),
             new PrimeFactors(),
             new TileLength(),
             new MassSense(),
@@ -61,18 +49,10 @@ public final class Catalogue implements ItemSource {
             new CongruentSegments(),
             new AnglePairs(),
             new FractionPicture(),
-            new FractionLowest(),
             new PercentParts(),
-            new PercentDiscount(),
-            new Mean(),
-            new TwoWayRead(),
             new TwoWayRelative(),
-            new ScientificNotation(),
             new ExponentRules(),
-            new OneStepMultiplication(),
-            new BothSides(),
             new SolutionCount(),
-            new CircleCenter(),
             new PolynomialFactor(),
             new BinomialExpand(),
             new RationalAnalyse());

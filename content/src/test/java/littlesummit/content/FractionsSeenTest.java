@@ -38,7 +38,7 @@ class FractionsSeenTest {
     }
 
     private static int[] numbers(String text) {
-        return NUMBER.matcher(text)
+        return NUMBER.matcher(text.replaceAll("(?<=\\d),(?=\\d{3})", ""))
                 .results()
                 .map(MatchResult::group)
                 .mapToInt(Integer::parseInt)

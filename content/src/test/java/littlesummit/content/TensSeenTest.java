@@ -30,7 +30,11 @@ class TensSeenTest {
 
     private static String shown(Item item) {
         return item.stem().stream()
-                .map(b -> b instanceof Block.Formula(String latex) ? latex : ((Block.Text) b).text())
+                .map(b -> switch (b) {
+                    case Block.Formula(String latex) -> latex;
+                    case Block.Table table -> String.join(" ", table.rows().getFirst());
+                    default -> ((Block.Text) b).text();
+                })
                 .reduce("", (a, b) -> a + " " + b);
     }
 
@@ -50,7 +54,9 @@ class TensSeenTest {
 
     private static BigDecimal key(Field field) {
         String key = field.answer().expected();
-        return key.contains("^") ? scientific(key.replace("*", "\\times ")).getFirst() : new BigDecimal(key);
+        return key.contains("^")
+                ? scientific(key.replaceAll(" ?[*x] ?", "\\\\times ")).getFirst()
+                : new BigDecimal(key);
     }
 
     private static void comesTo(BigDecimal value, Item item) {
@@ -60,7 +66,7 @@ class TensSeenTest {
     /** One digit that is not zero before the point. */
     private static void isInForm(Item item) {
         double front =
-                Double.parseDouble(SeenItems.last(item).answer().expected().split("\\*")[0]);
+                Double.parseDouble(SeenItems.last(item).answer().expected().split(" ?[*x]")[0]);
         assertTrue(front >= 1 && front < 10, SeenItems.last(item).answer().expected());
     }
 
@@ -120,8 +126,10 @@ class TensSeenTest {
     }
 
     private static List<String> four(Item item) {
-        return Stream.of(SeenItems.formula(item).split("\\\\qquad"))
-                .map(String::strip)
+        return item.stem().stream()
+                .filter(Block.Table.class::isInstance)
+                .flatMap(table -> ((Block.Table) table).rows().getFirst().stream())
+                .map(cell -> cell.replace("$", ""))
                 .toList();
     }
 

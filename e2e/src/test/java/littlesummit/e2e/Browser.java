@@ -1,5 +1,6 @@
 package littlesummit.e2e;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -53,6 +54,10 @@ final class Browser implements AutoCloseable {
                 .newPage();
         page.setDefaultTimeout(PATIENCE_MS);
         return page;
+    }
+
+    List<BrowserContext> windows() {
+        return List.copyOf(browser.contexts());
     }
 
     @Override

@@ -1,8 +1,12 @@
 package littlesummit.e2e;
 
+import com.microsoft.playwright.BrowserContext;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -12,12 +16,24 @@ abstract class BrowserTest {
     Path data;
     Summit summit;
     Browser browser;
+    private List<BrowserContext> before = List.of();
 
     @BeforeAll
     void start(@TempDir Path folder) {
         data = folder;
         summit = Summit.demo(data);
         browser = new Browser();
+    }
+
+    @BeforeEach
+    void remember() {
+        before = browser.windows();
+    }
+
+    /** Windows that nobody looks at any more would go on asking the server. */
+    @AfterEach
+    void closeWindows() {
+        browser.windows().stream().filter(window -> !before.contains(window)).forEach(BrowserContext::close);
     }
 
     @AfterAll

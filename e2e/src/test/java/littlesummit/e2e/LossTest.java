@@ -10,7 +10,6 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -20,11 +19,6 @@ import org.junit.jupiter.api.Test;
 class LossTest extends BrowserTest {
     private static final int SLOW_MS = 2500;
     private Page page;
-
-    @AfterEach
-    void close() {
-        page.context().close();
-    }
 
     private void signIn(String username, String path) {
         page = new Desk(summit, browser.window(summit.address()), username).page();

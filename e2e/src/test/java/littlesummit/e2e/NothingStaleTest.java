@@ -8,7 +8,6 @@ import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -56,11 +55,6 @@ class NothingStaleTest extends BrowserTest {
     private Page page;
     /** Path of the page where something is typed. */
     private String address = "";
-
-    @AfterEach
-    void close() {
-        page.context().close();
-    }
 
     @ParameterizedTest(name = "{0}, {1}")
     @MethodSource("all")

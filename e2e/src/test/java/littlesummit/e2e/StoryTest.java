@@ -63,7 +63,7 @@ class StoryTest extends BrowserTest {
 
     /** The same value with a number in front that is ten times as large. */
     private static String plain(String scientific) {
-        String[] parts = scientific.split("\\*10\\^");
+        String[] parts = scientific.split("(?:\\*| x )10\\^");
         return new java.math.BigDecimal(parts[0]).movePointRight(1) + "*10^" + (Integer.parseInt(parts[1]) - 1);
     }
 

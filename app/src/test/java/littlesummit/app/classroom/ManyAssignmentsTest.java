@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
 import littlesummit.app.people.Role;
@@ -55,12 +56,18 @@ class ManyAssignmentsTest extends ApiTest {
         return lists.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> count(e.getValue())));
     }
 
+    /** The least of three: a job that the server does at the same time is no part of the list. */
     private long count(Supplier<Client.Answer> list) {
         Statistics statistics = factory.unwrap(SessionFactory.class).getStatistics();
         statistics.setStatisticsEnabled(true);
-        statistics.clear();
-        assertEquals(200, list.get().status());
-        return statistics.getPrepareStatementCount();
+        return IntStream.range(0, 3)
+                .mapToLong(i -> {
+                    statistics.clear();
+                    assertEquals(200, list.get().status());
+                    return statistics.getPrepareStatementCount();
+                })
+                .min()
+                .orElseThrow();
     }
 
     @Test

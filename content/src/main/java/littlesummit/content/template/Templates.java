@@ -10,6 +10,16 @@ import littlesummit.core.template.TemplateSkill;
 public final class Templates {
     /** Each stands in a file of its own beside this class. */
     private static final List<String> SHIPPED = List.of(
+            "place-value",
+            "absolute-value",
+            "fraction-lowest",
+            "both-sides",
+            "one-step-multiplication",
+            "mean",
+            "two-way-read",
+            "percent-discount",
+            "scientific-notation",
+            "circle-center",
             "divide-remainder",
             "factors-multiples",
             "integer-multiply-divide",
@@ -68,6 +78,18 @@ public final class Templates {
     /** The skills that ship as templates. */
     public static List<TemplateSkill> shipped() {
         return Shipped.ALL;
+    }
+
+    /**
+     * A skill that ships as a template.
+     *
+     * @throws java.util.NoSuchElementException when none has this id
+     */
+    public static TemplateSkill skill(String id) {
+        return shipped().stream()
+                .filter(skill -> skill.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static TemplateSkill shipped(String file) {

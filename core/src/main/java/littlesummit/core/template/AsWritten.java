@@ -30,7 +30,7 @@ final class AsWritten {
     Expr put(Expr expr) {
         return switch (expr) {
             case Expr.Letter(String name) ->
-                evaluator.named(name).map(Evaluator::expr).orElse(expr);
+                evaluator.named(name).map(Evaluator::expr).orElseGet(() -> name.equals(Formula.BOX) ? box() : expr);
             case Expr.Applied(String name, List<Expr> args)
             when name.equals(Evaluator.BRACKET) -> bracketed(put(args.getFirst()));
             case Expr.Applied(String name, List<Expr> args) when name.equals(Evaluator.SHOW) -> put(args.getFirst());
@@ -42,6 +42,10 @@ final class AsWritten {
             case Expr.Neg(Expr inner) -> negative(put(inner));
             default -> inside(expr);
         };
+    }
+
+    private Expr box() {
+        return new Expr.Letter(style == Style.LATEX ? "\\square" : "□");
     }
 
     private Expr inside(Expr expr) {
@@ -72,7 +76,7 @@ final class AsWritten {
         boolean hasLetter = terms.stream().anyMatch(this::speaksOfLetter);
         for (Expr term : terms) {
             Expr one = hasLetter ? unbracketed(term) : put(term);
-            boolean isNothing = hasLetter && isNumber(one, Rational.ZERO) && !(term instanceof Expr.Num);
+            boolean isNothing = hasLetter && isZero(one) && !(term instanceof Expr.Num);
             if (!isNothing) {
                 boolean isPutIn = put.isEmpty() || term instanceof Expr.Neg;
                 Expr shown = hasLetter || isPutIn || !(one instanceof Expr.Neg) ? one : bracketed(one);
@@ -84,6 +88,9 @@ final class AsWritten {
 
     /** Also where the number before the letter is zero, so that it is not seen any more. */
     private boolean speaksOfLetter(Expr expr) {
+        if (expr instanceof Expr.Applied) {
+            return Trees.hasLetter(put(expr));
+        }
         boolean isFree = expr instanceof Expr.Letter(String name)
                 && evaluator
                         .named(name)
@@ -124,6 +131,10 @@ final class AsWritten {
     private static Expr power(Expr base, Expr exponent, Expr written) {
         boolean isFirst = isNumber(exponent, Rational.ONE) && !(written instanceof Expr.Num);
         return isFirst && Trees.hasLetter(base) ? base : new Expr.Power(base, exponent);
+    }
+
+    private static boolean isZero(Expr expr) {
+        return isNumber(expr instanceof Expr.Neg(Expr inner) ? inner : expr, Rational.ZERO);
     }
 
     private static boolean isNumber(Expr expr, Rational value) {

@@ -97,7 +97,7 @@ final class BlockReader {
             case Value.Number number -> new Look.Usual().write(number);
             case Value.Said(String words) -> words;
             case Value.Named(Word word) -> word.one();
-            default -> "$" + littlesummit.core.math.LatexPrinter.latex(Evaluator.expr(value)) + "$";
+            default -> "$" + Latex.of(Evaluator.expr(value)) + "$";
         };
     }
 }

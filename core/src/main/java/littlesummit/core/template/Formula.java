@@ -15,6 +15,9 @@ import littlesummit.core.math.Syntax;
  * @param at where it stands
  */
 record Formula(String text, Statement statement, Place at) {
+    /** What stands in a formula for a number that is hidden; an author may call a value so all the same. */
+    static final String BOX = "box";
+
     /**
      * The names that a formula may use.
      *
@@ -34,7 +37,7 @@ record Formula(String text, Statement statement, Place at) {
         }
 
         private Syntax syntax() {
-            return Syntax.formula(letters, new Syntax.Vocabulary(names, Functions.NAMES));
+            return Syntax.formula(letters, new Syntax.Vocabulary(with(BOX).names(), Functions.NAMES));
         }
     }
 

@@ -8,7 +8,7 @@ import littlesummit.core.skill.Tex;
 
 /** How a value is written among words: {@code {total as money}}. */
 sealed interface Look {
-    String ALL = "money, percent, fraction, mixed, plain, 2 places, clock, one, many, a, A, list";
+    String ALL = "money, percent, fraction, mixed, plain, 2 places, clock, words, Words, one, many, a, A, list";
 
     /** As one would write it: a number with commas between groups, a word that agrees. */
     record Usual() implements Look {}
@@ -33,6 +33,13 @@ sealed interface Look {
     /** Minutes since midnight as a time of day: 845 is 14:05. */
     record Clock() implements Look {}
 
+    /**
+     * A whole number in words.
+     *
+     * @param capital at the beginning of a sentence
+     */
+    record InWords(boolean capital) implements Look {}
+
     /** One of a word, whatever number stands before it. */
     record One() implements Look {}
 
@@ -56,6 +63,8 @@ sealed interface Look {
                     case "mixed" -> new Mixed();
                     case "plain" -> new Plain();
                     case "clock" -> new Clock();
+                    case "words" -> new InWords(false);
+                    case "Words" -> new InWords(true);
                     case "one" -> new One();
                     case "many" -> new Many();
                     case "a" -> new WithArticle(false);
@@ -73,11 +82,17 @@ sealed interface Look {
             case Percent p -> usual(new Value.Number(value.times(Rational.of(100)), number.isDecimal() ? 0 : -1)) + "%";
             case Fraction f -> inline(Expr.fraction(value));
             case Mixed m -> inline(mixed(value));
-            case Plain p -> inline(number.expr()).replace("$", value.signum() < 0 ? "$" : "");
+            case Plain p -> plain(number);
             case Clock c -> clock(value);
+            case InWords(boolean capital) -> inWords(value, capital);
             case Places(int count) -> Tex.plain(exact(value, count), count);
             default -> usual(number);
         };
+    }
+
+    private static String plain(Value.Number number) {
+        String latex = LatexPrinter.latex(number.expr());
+        return number.value().signum() < 0 ? "$" + latex + "$" : latex;
     }
 
     private static String clock(Rational minutes) {
@@ -86,6 +101,14 @@ sealed interface Look {
         }
         int all = minutes.intValueExact();
         return all / 60 + ":" + (all % 60 < 10 ? "0" : "") + all % 60;
+    }
+
+    private static String inWords(Rational value, boolean capital) {
+        if (!value.isInteger()) {
+            throw new Stuck("words for " + value + "; only whole numbers have them");
+        }
+        String words = NumberWords.of(value.num());
+        return capital ? Character.toUpperCase(words.charAt(0)) + words.substring(1) : words;
     }
 
     private static String money(Rational value) {
@@ -130,6 +153,6 @@ sealed interface Look {
     }
 
     private static String inline(Expr expr) {
-        return "$" + LatexPrinter.latex(expr) + "$";
+        return "$" + Latex.of(expr) + "$";
     }
 }

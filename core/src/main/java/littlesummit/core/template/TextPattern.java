@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.Rational;
 
 /**
@@ -113,7 +112,7 @@ record TextPattern(List<Piece> pieces, Place at) {
     }
 
     static String latex(Formula formula, Evaluator evaluator) {
-        return LatexPrinter.latex(evaluator.put(formula, AsWritten.Style.LATEX));
+        return Latex.of(evaluator.put(formula, AsWritten.Style.LATEX));
     }
 
     /** The number that a text ends in, “one” and “each” among them. */
@@ -130,7 +129,7 @@ record TextPattern(List<Piece> pieces, Place at) {
         try {
             return switch (value) {
                 case Value.Number number -> look.write(number);
-                case Value.Written(var expr) -> "$" + LatexPrinter.latex(expr) + "$";
+                case Value.Written(var expr) -> "$" + Latex.of(expr) + "$";
                 case Value.Said(String words) -> words;
                 case Value.Several(List<Value> items) -> list(items, look, formula);
                 case Value.Named(Word word) -> word(word, look, count);

@@ -20,6 +20,12 @@ class TextPatternTest {
             value = {
                 "{n} ropes | n=12000 | 12,000 ropes",
                 "{n as plain} | n=2026 | 2026",
+                "$n$ ropes | n=12000 | $12{,}000$ ropes",
+                "$n + 1$ ropes | n=1234 | $1234+1$ ropes",
+                "$n$ | n=1234567.12345 | $1{,}234{,}567.12345$",
+                "$n$ | n=0.12345 | $0.12345$",
+                "{n as plain} | n=120000 | 120000",
+                "{n as plain} | n=-120000 | $-120000$",
                 "{t} degrees | t=-4 | $-4$ degrees",
                 "{a} | a=3/4 | $\\frac{3}{4}$",
                 "{a as mixed} | a=7/4 | $1\\frac{3}{4}$",
@@ -31,6 +37,8 @@ class TextPatternTest {
                 "{p as money} | p=1234.5 | \\$1,234.50",
                 "{p} litres | p=16.50 | 16.50 litres",
                 "{p as 1 place} | p=2 | 2.0",
+                "he says {n as words} | n=90042 | he says ninety thousand forty-two",
+                "{n as Words} ropes | n=21 | Twenty-one ropes",
                 "at {t as clock} | t=845 | at 14:05",
                 "at {t as clock} | t=9 | at 0:09",
                 "{n * 2} steps | n=600 | 1,200 steps",
@@ -89,6 +97,9 @@ class TextPatternTest {
                 "{a as money} | a=1/3 | round it first",
                 "{a as 2 places} | a=0.125 | round it first",
                 "{a as clock} | a=1440 | time of day",
+                "{a as words} | a=1/2 | only whole numbers",
+                "{a as words} | a=-3 | from zero to",
+                "{a as words} | a=1000000000 | from zero to",
             })
     void nothingIsRoundedInSilence(String text, String given, String why) {
         Formulas formulas = Formulas.with(given);

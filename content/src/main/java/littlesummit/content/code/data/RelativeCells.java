@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import littlesummit.content.code.data.TwoWayParts.Whole;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.item.Field;

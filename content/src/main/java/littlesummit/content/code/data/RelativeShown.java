@@ -4,7 +4,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import littlesummit.content.code.Words;
-import littlesummit.content.code.data.TwoWayParts.Whole;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
 import littlesummit.core.item.Part;

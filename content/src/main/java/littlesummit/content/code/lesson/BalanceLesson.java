@@ -3,9 +3,9 @@ package littlesummit.content.code.lesson;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import littlesummit.content.code.equation.OneStepMultiplication;
 import littlesummit.content.code.lesson.Asks.Spot;
 import littlesummit.content.code.lesson.Asks.Wrong;
+import littlesummit.content.template.Templates;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
@@ -32,7 +32,7 @@ public final class BalanceLesson extends GuidedLesson {
             "sack", "sacks");
 
     public BalanceLesson() {
-        super(new OneStepMultiplication(), "Lesson: an equation is a balance");
+        super(Templates.skill("one-step-multiplication"), "Lesson: an equation is a balance");
     }
 
     @Override

@@ -1,7 +1,7 @@
 package littlesummit.content.code.lesson;
 
 import littlesummit.content.code.lesson.Asks.Wrong;
-import littlesummit.content.code.number.FractionLowest;
+import littlesummit.content.template.Templates;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.item.Item;
@@ -14,7 +14,7 @@ import littlesummit.core.skill.Items;
 /** The same share with smaller numbers: divide both by what they have in common. */
 public final class FractionLowestLesson extends GuidedLesson {
     public FractionLowestLesson() {
-        super(new FractionLowest(), "Lesson: the same share, smaller numbers");
+        super(Templates.skill("fraction-lowest"), "Lesson: the same share, smaller numbers");
     }
 
     @Override

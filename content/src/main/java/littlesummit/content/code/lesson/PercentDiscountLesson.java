@@ -1,9 +1,9 @@
 package littlesummit.content.code.lesson;
 
 import java.util.List;
-import littlesummit.content.code.fraction.PercentDiscount;
 import littlesummit.content.code.lesson.Asks.Spot;
 import littlesummit.content.code.lesson.Asks.Wrong;
+import littlesummit.content.template.Templates;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.ItemRef;
@@ -19,7 +19,7 @@ public final class PercentDiscountLesson extends GuidedLesson {
             "In spring the joiner sells a sledge that cost \\$%d all winter. It is now %d%% cheaper.";
 
     public PercentDiscountLesson() {
-        super(new PercentDiscount(), "Lesson: from the discount to the price");
+        super(Templates.skill("percent-discount"), "Lesson: from the discount to the price");
     }
 
     @Override

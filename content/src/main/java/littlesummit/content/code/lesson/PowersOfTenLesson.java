@@ -6,7 +6,7 @@ import java.util.List;
 import littlesummit.content.code.Words;
 import littlesummit.content.code.lesson.Asks.Cell;
 import littlesummit.content.code.lesson.Asks.Wrong;
-import littlesummit.content.code.power.ScientificNotation;
+import littlesummit.content.template.Templates;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.item.Item;
@@ -22,7 +22,7 @@ public final class PowersOfTenLesson extends GuidedLesson {
             List.of("millions", "hundred thousands", "ten thousands", "thousands", "hundreds", "tens", "ones");
 
     public PowersOfTenLesson() {
-        super(new ScientificNotation(), "Lesson: large numbers as powers of ten");
+        super(Templates.skill("scientific-notation"), "Lesson: large numbers as powers of ten");
     }
 
     @Override
