@@ -13,7 +13,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["change_1"];
+        post: operations["change_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1149,7 +1149,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_1"];
+        post: operations["read_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1213,7 +1213,7 @@ export interface paths {
         };
         get: operations["show"];
         put?: never;
-        post: operations["change"];
+        post: operations["change_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1965,7 +1965,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read"];
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2142,6 +2142,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workbench/form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workbench/form/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2644,6 +2676,44 @@ export interface components {
             ifMissed: number;
             /** Format: int32 */
             ifRight: number;
+        };
+        FormField: {
+            fault?: string;
+            /** Format: int32 */
+            from: number;
+            id: string;
+            /** @enum {string} */
+            kind: "WORDS" | "FORMULA" | "DRAWN";
+            label: string;
+            latex?: string;
+            /** Format: int32 */
+            line: number;
+            plain: boolean;
+            /** Format: int32 */
+            to: number;
+            value: string;
+            whole: boolean;
+        };
+        FormRow: {
+            fields: components["schemas"]["FormField"][];
+            /** Format: int32 */
+            number: number;
+        };
+        FormSection: {
+            path: string;
+            rows: components["schemas"]["FormRow"][];
+            title: string;
+        };
+        FormText: {
+            text: string;
+        };
+        FormVariant: {
+            id: string;
+            sections: components["schemas"]["FormSection"][];
+            tiers: string;
+        };
+        FormView: {
+            variants: components["schemas"]["FormVariant"][];
         };
         GallerySkill: {
             id: string;
@@ -3412,6 +3482,12 @@ export interface components {
             /** Format: int32 */
             toCorrect: number;
         };
+        RowChange: {
+            path: string;
+            /** Format: int32 */
+            row: number;
+            text: string;
+        };
         Running: {
             items: components["schemas"]["RunningItem"][];
             /** Format: int32 */
@@ -4058,7 +4134,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5809,7 +5885,7 @@ export interface operations {
             };
         };
     };
-    read_1: {
+    read_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5931,7 +6007,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7205,7 +7281,7 @@ export interface operations {
             };
         };
     };
-    read: {
+    read_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7567,6 +7643,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ExampleLook"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FormText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RowChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormText"];
                 };
             };
         };

@@ -1,4 +1,5 @@
-import { useRef } from 'react';
+import { Tabs } from 'radix-ui';
+import { useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { plain, TwoWindows } from '../../outbox/TwoWindows';
 import { useWords } from '../../outbox/words';
@@ -6,8 +7,10 @@ import { AskFirst } from '../../ui/AskFirst';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { Refused } from '../../ui/Refused';
+import { TAB } from '../../ui/tab';
 import { TopBar } from '../../ui/TopBar';
 import { Editor, type EditorHandle } from './Editor';
+import { FormPane } from './form/FormPane';
 import { LiveItem } from './LiveItem';
 import { ProofPanel } from './ProofPanel';
 import { type Draft, useDraft, useStanding, useText } from './useWorkbench';
@@ -32,7 +35,12 @@ export default function DraftScreen() {
 function Bench({ draft }: { draft: Draft }) {
   const editor = useRef<EditorHandle>(null);
   const text = useText(draft);
-  const goTo = (line: number) => editor.current?.goTo(line);
+  const [side, setSide] = useState('text');
+  const goTo = (line: number) => {
+    setSide('text');
+    // The text is on top only after this.
+    window.setTimeout(() => editor.current?.goTo(line));
+  };
   return (
     <>
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
@@ -48,7 +56,27 @@ function Bench({ draft }: { draft: Draft }) {
       <Standing draft={draft} isKept={text.state === 'kept'} />
       <TwoWindows sides={text.twoSides} show={plain} />
       <div className="grid gap-6 lg:grid-cols-2">
-        <Editor value={text.value} faults={draft.faults} onChange={(next) => text.change(() => next)} handle={editor} />
+        <Tabs.Root value={side} onValueChange={setSide} className="min-w-0">
+          <Tabs.List className="mb-2 flex gap-2 border-b border-rule" aria-label="Ways to write it">
+            <Tabs.Trigger value="text" className={TAB}>
+              Text
+            </Tabs.Trigger>
+            <Tabs.Trigger value="form" className={TAB}>
+              Form
+            </Tabs.Trigger>
+          </Tabs.List>
+          <Tabs.Content value="text" forceMount className="data-[state=inactive]:hidden">
+            <Editor
+              value={text.value}
+              faults={draft.faults}
+              onChange={(next) => text.change(() => next)}
+              handle={editor}
+            />
+          </Tabs.Content>
+          <Tabs.Content value="form">
+            <FormPane text={text.value} onText={(next) => text.change(() => next)} onLine={goTo} />
+          </Tabs.Content>
+        </Tabs.Root>
         <LiveItem draft={draft} />
       </div>
       <ProofPanel draft={draft} isKept={text.state === 'kept'} onLine={goTo} />

@@ -8,6 +8,7 @@ import { useDeed } from '../../outbox/useDeed';
 import { useFresh } from '../../outbox/useFresh';
 import { type Scene, SceneView } from '../../figures/SceneView';
 import { Button } from '../../ui/Button';
+import { TAB } from '../../ui/tab';
 import { type Checking, Lines } from './Lines';
 import { WorkStanding } from './WorkStanding';
 
@@ -49,9 +50,6 @@ export function WorkPage(props: Props) {
     </section>
   );
 }
-
-const TAB =
-  'cursor-pointer px-2 pt-1 pb-1.5 text-soft data-[state=active]:border-b-2 data-[state=active]:pb-1 data-[state=active]:border-larch-mark data-[state=active]:font-semibold data-[state=active]:text-ink';
 
 function Leaves({ itemId, place, letters, figures, required, draws, checking, wide, page }: Props & { page: Page }) {
   const queries = useQueryClient();

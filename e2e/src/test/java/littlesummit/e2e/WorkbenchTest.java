@@ -93,6 +93,37 @@ class WorkbenchTest extends BrowserTest {
     }
 
     @Test
+    void theFormAndTheTextAreOneDocument() {
+        Page page = orla();
+        begin(page);
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Form"))
+                .click();
+        page.getByLabel("Question", new Page.GetByLabelOptions().setExact(true)).fill("How many, all in all?");
+        Locator item =
+                page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("An item as a student sees it"));
+        assertThat(item.getByText("How many, all in all?")).isVisible();
+        Locator answer = page.getByLabel("Answer", new Page.GetByLabelOptions().setExact(true));
+        String right = answer.inputValue();
+        answer.fill(right + " *");
+        assertThat(page.getByText("it ends too early")).isVisible();
+        answer.fill(right);
+        assertThat(page.getByText("it ends too early")).hasCount(0);
+        Locator beginnings =
+                page.locator("fieldset", new Page.LocatorOptions().setHasText("Beginnings, one for each item in turn"));
+        int before = beginnings.locator("[data-field]").count();
+        button(page, "One more of Beginnings, one for each item in turn").click();
+        assertThat(beginnings.locator("[data-field]")).hasCount(before + 1);
+        assertThat(beginnings.locator("[data-field]").last()).hasValue("Another beginning.");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Text"))
+                .click();
+        assertThat(page.locator(".cm-content")).containsText("Another beginning.");
+        assertThat(page.locator(".cm-content")).containsText("How many, all in all?");
+        assertThat(page.getByText("document kept")).isVisible();
+        page.reload();
+        assertThat(page.locator(".cm-content")).containsText("Another beginning.");
+    }
+
+    @Test
     void aFaultIsSaidAtItsLineAndNothingIsLost() {
         Page page = orla();
         begin(page);
