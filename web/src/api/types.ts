@@ -2212,6 +2212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workbench/language": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["language"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workbench/{id}": {
         parameters: {
             query?: never;
@@ -2750,6 +2766,16 @@ export interface components {
             /** Format: int32 */
             from: number;
             word: string;
+        };
+        HelpLine: {
+            example: string;
+            result: string;
+            says: string;
+            written: string;
+        };
+        HelpTopic: {
+            lines: components["schemas"]["HelpLine"][];
+            title: string;
         };
         HistoryPlan: {
             /** Format: int32 */
@@ -7747,6 +7773,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FilePlan"];
+                };
+            };
+        };
+    };
+    language: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HelpTopic"][];
                 };
             };
         };

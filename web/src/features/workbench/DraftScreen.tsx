@@ -11,8 +11,10 @@ import { TAB } from '../../ui/tab';
 import { TopBar } from '../../ui/TopBar';
 import { Editor, type EditorHandle } from './Editor';
 import { FormPane } from './form/FormPane';
+import { HelpPane } from './HelpPane';
 import { LiveItem } from './LiveItem';
 import { ProofPanel } from './ProofPanel';
+import { useLanguage, wordsOf } from './useLanguage';
 import { type Draft, useDraft, useStanding, useText } from './useWorkbench';
 import { STANDING } from './words';
 
@@ -36,6 +38,7 @@ function Bench({ draft }: { draft: Draft }) {
   const editor = useRef<EditorHandle>(null);
   const text = useText(draft);
   const [side, setSide] = useState('text');
+  const words = wordsOf(useLanguage().data ?? []);
   const goTo = (line: number) => {
     setSide('text');
     // The text is on top only after this.
@@ -64,17 +67,24 @@ function Bench({ draft }: { draft: Draft }) {
             <Tabs.Trigger value="form" className={TAB}>
               Form
             </Tabs.Trigger>
+            <Tabs.Trigger value="help" className={TAB}>
+              Reference
+            </Tabs.Trigger>
           </Tabs.List>
           <Tabs.Content value="text" forceMount className="data-[state=inactive]:hidden">
             <Editor
               value={text.value}
               faults={draft.faults}
+              words={words}
               onChange={(next) => text.change(() => next)}
               handle={editor}
             />
           </Tabs.Content>
           <Tabs.Content value="form">
             <FormPane text={text.value} onText={(next) => text.change(() => next)} onLine={goTo} />
+          </Tabs.Content>
+          <Tabs.Content value="help">
+            <HelpPane />
           </Tabs.Content>
         </Tabs.Root>
         <LiveItem draft={draft} />

@@ -1,4 +1,4 @@
-import { autocompletion, completeAnyWord } from '@codemirror/autocomplete';
+import { autocompletion, completeAnyWord, completeFromList } from '@codemirror/autocomplete';
 import { yaml } from '@codemirror/lang-yaml';
 import { lintGutter } from '@codemirror/lint';
 import { HighlightStyle, syntaxHighlighting } from '@codemirror/language';
@@ -14,6 +14,8 @@ export type EditorHandle = { goTo: (line: number) => void };
 type Props = {
   value: string;
   faults: Fault[];
+  /** Of the language, to be completed beside those of the text. */
+  words: string[];
   onChange: (text: string) => void;
   handle: Ref<EditorHandle>;
 };
@@ -37,13 +39,15 @@ const INK = syntaxHighlighting(
 );
 
 /** The document of a skill, with its faults at their lines. Tab leaves it; Ctrl-Space completes a word. */
-export function Editor({ value, faults, onChange, handle }: Props) {
+export function Editor({ value, faults, words, onChange, handle }: Props) {
   const host = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView>(null);
   const latest = useRef(onChange);
   const first = useRef(value);
+  const language = useRef(words);
   useEffect(() => {
     latest.current = onChange;
+    language.current = words;
   });
   useEffect(() => {
     const made = new EditorView({
@@ -55,7 +59,9 @@ export function Editor({ value, faults, onChange, handle }: Props) {
           INK,
           yaml(),
           lintGutter(),
-          autocompletion({ override: [completeAnyWord] }),
+          autocompletion({
+            override: [completeAnyWord, (context) => completeFromList(language.current)(context)],
+          }),
           EditorView.lineWrapping,
           EditorView.contentAttributes.of({ 'aria-label': 'The skill as a document' }),
           EditorView.updateListener.of((update) => {

@@ -1,6 +1,7 @@
 package littlesummit.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -96,8 +97,7 @@ class WorkbenchTest extends BrowserTest {
     void theFormAndTheTextAreOneDocument() {
         Page page = orla();
         begin(page);
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Form"))
-                .click();
+        tab(page, "Form");
         page.getByLabel("Question", new Page.GetByLabelOptions().setExact(true)).fill("How many, all in all?");
         Locator item =
                 page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("An item as a student sees it"));
@@ -114,13 +114,36 @@ class WorkbenchTest extends BrowserTest {
         button(page, "One more of Beginnings, one for each item in turn").click();
         assertThat(beginnings.locator("[data-field]")).hasCount(before + 1);
         assertThat(beginnings.locator("[data-field]").last()).hasValue("Another beginning.");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Text"))
-                .click();
+        tab(page, "Text");
         assertThat(page.locator(".cm-content")).containsText("Another beginning.");
         assertThat(page.locator(".cm-content")).containsText("How many, all in all?");
         assertThat(page.getByText("document kept")).isVisible();
         page.reload();
         assertThat(page.locator(".cm-content")).containsText("Another beginning.");
+    }
+
+    private static void tab(Page page, String name) {
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
+    }
+
+    @Test
+    void theLanguageIsLookedUpAndCompleted() {
+        Page page = orla();
+        begin(page);
+        tab(page, "Reference");
+        page.getByLabel("Find a word").fill("divides both");
+        assertThat(page.getByText("gcd(12, 18)")).isVisible();
+        assertThat(page.getByText("median(list)")).hasCount(0);
+        assertEquals("", Axe.all(page));
+        tab(page, "Text");
+        typeBehind(page, "total: n * size", " + media");
+        page.keyboard().press("Control+Space");
+        Locator offered = page.locator(".cm-tooltip-autocomplete li");
+        assertThat(offered.filter(new Locator.FilterOptions().setHasText("median")))
+                .isVisible();
+        tab(page, "Form");
+        assertThat(page.getByLabel("Kind of items")).isVisible();
+        assertEquals("", Axe.all(page));
     }
 
     @Test

@@ -22,6 +22,7 @@ import littlesummit.app.web.Tag;
 import littlesummit.content.template.Templates;
 import littlesummit.core.item.Item;
 import littlesummit.core.practice.PartCheck;
+import littlesummit.core.template.TemplateHelp;
 import littlesummit.core.template.TemplateSkill;
 import littlesummit.core.template.Unmade;
 import org.springframework.http.HttpStatus;
@@ -129,6 +130,13 @@ class WorkbenchController {
             throw Problem.badRequest("A skill may have at most 200,000 characters.");
         }
         return own.begin(person, RequestKey.idOf(person.id(), RequestKey.valid(key)), text);
+    }
+
+    /** The language of documents, to look things up while one writes. */
+    @GetMapping("/language")
+    List<WorkbenchView.HelpTopic> language(@AuthenticationPrincipal Person person) {
+        Instructors.only(person);
+        return TemplateHelp.all().stream().map(WorkbenchView.HelpTopic::of).toList();
     }
 
     @GetMapping("/{id}")

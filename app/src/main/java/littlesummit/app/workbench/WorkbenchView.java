@@ -5,6 +5,7 @@ import java.util.Optional;
 import littlesummit.app.own.Fault;
 import littlesummit.app.own.OwnRow;
 import littlesummit.app.practice.PracticeView;
+import littlesummit.core.template.TemplateHelp;
 
 /** What the workbench shows. */
 final class WorkbenchView {
@@ -14,6 +15,23 @@ final class WorkbenchView {
     record BenchSource(String id, String name) {}
 
     record Bench(List<OwnRow> skills, List<BenchSource> sources) {}
+
+    /** Lines of the reference that belong together. */
+    record HelpTopic(String title, List<HelpLine> lines) {
+        static HelpTopic of(TemplateHelp topic) {
+            return new HelpTopic(
+                    topic.title(),
+                    topic.lines().stream()
+                            .map(l -> new HelpLine(l.written(), l.says(), l.example(), l.result()))
+                            .toList());
+        }
+    }
+
+    /**
+     * @param written as it stands in a document
+     * @param example empty where there is none
+     */
+    record HelpLine(String written, String says, String example, String result) {}
 
     /** An item of the draft, or why there is none. */
     record BenchItem(Optional<PracticeView.ItemView> item, List<Fault> faults) {}

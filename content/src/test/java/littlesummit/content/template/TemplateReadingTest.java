@@ -23,7 +23,8 @@ class TemplateReadingTest {
             value = {
                 "n != size #n != sise #variants[1].where[1] #nothing is called “sise” here",
                 "n: 3..9 #n: three #variants[1].draw.n #says no numbers to draw from",
-                "n: 3..9 #n: a word from clouds #variants[1].draw.n #There are: goods, people, provisions, things",
+                "n: 3..9 #n: a word from clouds #variants[1].draw.n #There are: durables, goods, people, provisions,"
+                        + " things, wares",
                 "n: 3..9 #gcd: 3..9 #variants[1].draw.gcd #has a meaning of its own",
                 "n: 3..9 #N: 3..9 #variants[1].draw.N #is no name",
                 "all: n * size #size: n * 2 #variants[1].let.size #There is a “size” already",
