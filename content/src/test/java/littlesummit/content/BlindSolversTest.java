@@ -38,7 +38,7 @@ class BlindSolversTest {
             Map.entry("place-value in-all", s -> dropped(s)),
             Map.entry("place-value in-all|one digit", s -> dropped(s)
                     .substring(dropped(s).length() - 1)),
-            Map.entry("place-value twice", s -> "1" + "0".repeat(s.stepsBetweenTwins())),
+            Map.entry("place-value twice", BlindSolversTest::twins),
             Map.entry("place-value twice|the same digit", s -> "1"),
             Map.entry("place-value regroup", s -> "" + (s.n(0) * s.n(1) + s.n(2) * s.n(3))),
             Map.entry("place-value regroup|written in a row", s -> "" + s.n(0) + s.n(2)),
@@ -103,12 +103,6 @@ class BlindSolversTest {
             return digits.length() - 1 - digits.indexOf("" + digitAsked());
         }
 
-        int stepsBetweenTwins() {
-            String digits = "" + n(0);
-            String twin = "" + numbers().getLast();
-            return digits.lastIndexOf(twin) - digits.indexOf(twin);
-        }
-
         boolean goesDown() {
             return Stream.of("falls", "sinks", "pays out").anyMatch(text::contains);
         }
@@ -130,6 +124,17 @@ class BlindSolversTest {
         String formula() {
             return text.substring(text.lastIndexOf('\n') + 1).replaceAll("\\\\(?:left|right|cdot ?)", "");
         }
+    }
+
+    /** Both digits with all others rubbed out: the left one over the right one, or less it. */
+    private static String twins(Seen s) {
+        String digits = "" + s.n(0);
+        String twin = "" + s.numbers().getLast();
+        long left =
+                Long.parseLong(twin + digits.substring(digits.indexOf(twin) + 1).replaceAll("\\d", "0"));
+        long right = Long.parseLong(
+                twin + digits.substring(digits.lastIndexOf(twin) + 1).replaceAll("\\d", "0"));
+        return "" + (s.asks("How much more") ? left - right : left / right);
     }
 
     private static String built(Seen s) {
