@@ -41,15 +41,17 @@ function DataTable({ head, rows }: { head: string[]; rows: string[][] }) {
   return (
     <div className="max-w-full overflow-x-auto">
       <table className="w-fit border-collapse text-base">
-        <thead>
-          <tr>
-            {head.map((cell) => (
-              <ColumnHead key={cell} isEmpty={cell === ''} className="border-b-2 border-edge px-3 py-1 text-left">
-                <RichText text={cell} />
-              </ColumnHead>
-            ))}
-          </tr>
-        </thead>
+        {head.length > 0 && (
+          <thead>
+            <tr>
+              {head.map((cell) => (
+                <ColumnHead key={cell} isEmpty={cell === ''} className="border-b-2 border-edge px-3 py-1 text-left">
+                  <RichText text={cell} />
+                </ColumnHead>
+              ))}
+            </tr>
+          </thead>
+        )}
         <tbody>
           {rows.map((row) => (
             <tr key={row.join('|')}>

@@ -27,12 +27,7 @@ export function HelpPane() {
                 <dt className="font-mono text-sm break-words">{written}</dt>
                 <dd>
                   {says}
-                  {example !== '' && (
-                    <span className="text-soft">
-                      {' '}
-                      · <code className="text-sm">{example}</code> gives <RichText text={result} />
-                    </span>
-                  )}
+                  {example !== '' && <Example example={example} result={result} />}
                 </dd>
               </div>
             ))}
@@ -40,5 +35,17 @@ export function HelpPane() {
         </section>
       ))}
     </div>
+  );
+}
+
+/** With what comes of it, or as it is to be copied. */
+function Example({ example, result }: { example: string; result: string }) {
+  return result === '' ? (
+    <code className="block text-sm break-words text-soft">{example}</code>
+  ) : (
+    <span className="text-soft">
+      {' '}
+      · <code className="text-sm">{example}</code> gives <RichText text={result} />
+    </span>
   );
 }

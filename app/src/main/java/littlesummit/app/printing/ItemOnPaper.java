@@ -12,6 +12,7 @@ import littlesummit.core.item.Layout;
 import littlesummit.core.item.Option;
 import littlesummit.core.item.Part;
 import littlesummit.core.item.Response;
+import littlesummit.core.item.Tables;
 import org.openpdf.text.Element;
 import org.openpdf.text.Paragraph;
 import org.openpdf.text.pdf.PdfPCell;
@@ -78,7 +79,7 @@ final class ItemOnPaper {
     }
 
     private PdfPTable table(List<String> head, List<List<String>> rows) {
-        PdfPTable table = new PdfPTable(head.size());
+        PdfPTable table = new PdfPTable(Tables.columns(head, rows));
         table.setWidthPercentage(type.isNarrow() ? 100 : 70);
         table.setHorizontalAlignment(Element.ALIGN_LEFT);
         table.setSpacingBefore(4);

@@ -140,14 +140,58 @@ public record TemplateHelp(String title, List<Line> lines) {
             line("columns", "digits below numbers that stand one below the other"));
 
     static final List<Line> FIGURES = List.of(
-            line("bar", "a bar with pieces of their sizes"),
-            line("parts", "a bar or circle in equal parts, some shaded"),
-            line("number-line", "a line with marks"),
-            line("balance", "two pans with what lies on them"),
-            line("scale", "a scale with a pointer"),
-            line("measured", "a thing beside a ruler"),
-            line("grid", "points, lines and circles on a grid"),
-            line("angles", "rays with arcs between them"),
-            line("polygons", "shapes with ticks and right angles"),
-            line("segments", "straight lines with named points"));
+            line(
+                    "bar",
+                    "a bar with pieces of their sizes",
+                    "{kind: bar, alt: A bar of 20., total: \"20\", pieces: [{size: 12, label: \"12\", shaded: yes},"
+                            + " {size: 8}]}",
+                    ""),
+            line(
+                    "parts",
+                    "a bar or circle in equal parts, some shaded",
+                    "{kind: parts, alt: Three eighths of a circle., shape: circle, parts: 8, shaded: 3}",
+                    ""),
+            line(
+                    "number-line",
+                    "a line with marks",
+                    "{kind: number-line, alt: A line from 0 to 10., from: 0, to: 10, step: 1, marks: [{at: 4, label:"
+                            + " A}]}",
+                    ""),
+            line(
+                    "balance",
+                    "two pans with what lies on them",
+                    "{kind: balance, alt: A level balance., left: [3 boxes, \"4\"], right: [\"10\"], level: yes}",
+                    ""),
+            line(
+                    "scale",
+                    "a scale with a pointer",
+                    "{kind: scale, alt: A scale that shows 300 grams., max: 1000, step: 100, reading: 300, unit: g}",
+                    ""),
+            line(
+                    "measured",
+                    "a thing beside a ruler",
+                    "{kind: measured, alt: A pencil of 7 centimetres., object: pencil, unit: cm, length: 7}",
+                    ""),
+            line(
+                    "grid",
+                    "points, circles, and lines ax + by = c on a grid",
+                    "{kind: grid, alt: A point and a line., draw: [{point: [2, 3], label: A}, {line: [1, 2, 4]}]}",
+                    ""),
+            line(
+                    "angles",
+                    "rays with arcs between them",
+                    "{kind: angles, alt: An angle., rays: [{degrees: 0}, {degrees: 50}], arcs: [{from: 0, to: 50,"
+                            + " label: x}]}",
+                    ""),
+            line(
+                    "polygons",
+                    "shapes by their corners, x and y in turn",
+                    "{kind: polygons, alt: A triangle., shapes: [{id: a, corners: [0, 0, 4, 0, 4, 3]}]}",
+                    ""),
+            line(
+                    "segments",
+                    "straight lines with named points",
+                    "{kind: segments, alt: A segment., segments: [{points: [{name: A, x: 0, y: 0}, {name: B, x: 4, y:"
+                            + " 0}]}]}",
+                    ""));
 }

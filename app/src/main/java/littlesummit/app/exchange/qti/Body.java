@@ -49,8 +49,10 @@ final class Body {
 
     private static void table(Node parent, List<String> head, List<List<String>> rows, BiConsumer<Node, String> place) {
         Node table = parent.child("table");
-        Node top = table.child("thead").child("tr");
-        head.forEach(text -> Texts.write(top.child("th"), text));
+        if (!head.isEmpty()) {
+            Node top = table.child("thead").child("tr");
+            head.forEach(text -> Texts.write(top.child("th"), text));
+        }
         Node body = table.child("tbody");
         rows.forEach(row -> {
             Node line = body.child("tr");

@@ -3,6 +3,7 @@ package littlesummit.app.exchange.text;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import littlesummit.core.item.Tables;
 
 /** LaTeX for an engine that reads UTF-8 and PDF pictures, such as LuaLaTeX. */
 final class Latex implements Language {
@@ -48,7 +49,8 @@ final class Latex implements Language {
 
     @Override
     public String table(List<String> head, List<List<String>> rows) {
-        return "\\begin{tabular}{|" + "l|".repeat(head.size()) + "}\n\\hline\n" + row(head)
+        return "\\begin{tabular}{|" + "l|".repeat(Tables.columns(head, rows)) + "}\n\\hline\n"
+                + (head.isEmpty() ? "" : row(head))
                 + rows.stream().map(this::row).collect(Collectors.joining()) + "\\end{tabular}\n\n";
     }
 

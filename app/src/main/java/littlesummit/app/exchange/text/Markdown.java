@@ -3,6 +3,7 @@ package littlesummit.app.exchange.text;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
+import littlesummit.core.item.Tables;
 
 /** CommonMark with tables, and mathematics between dollar signs as many programs read it. */
 final class Markdown implements Language {
@@ -38,7 +39,9 @@ final class Markdown implements Language {
 
     @Override
     public String table(List<String> head, List<List<String>> rows) {
-        return row(head) + row(Collections.nCopies(head.size(), "---"), "")
+        int columns = Tables.columns(head, rows);
+        return row(head.isEmpty() ? Collections.nCopies(columns, "") : head)
+                + row(Collections.nCopies(columns, "---"), "")
                 + rows.stream().map(this::row).collect(Collectors.joining()) + "\n";
     }
 

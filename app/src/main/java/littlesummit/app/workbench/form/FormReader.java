@@ -47,12 +47,12 @@ final class FormReader {
     private static final List<String> ORDER = List.of(
             "ask", "when", "text", "right", "value", "entry", "label", "answer", "wanted", "say", "math", "formula");
 
-    private final String text;
+    private final Offsets offsets;
     private Set<String> letters = Set.of();
     private Set<String> names = Set.of();
 
     private FormReader(String text) {
-        this.text = text;
+        this.offsets = new Offsets(text);
     }
 
     static FormView read(String text) {
@@ -206,8 +206,8 @@ final class FormReader {
                 label,
                 kind,
                 value,
-                text.offsetByCodePoints(0, node.getStartMark().getIndex()),
-                text.offsetByCodePoints(0, node.getEndMark().getIndex()),
+                offsets.of(node.getStartMark()),
+                offsets.of(node.getEndMark()),
                 node.getStartMark().getLine() + 1,
                 node instanceof ScalarNode s && s.isPlain(),
                 whole,

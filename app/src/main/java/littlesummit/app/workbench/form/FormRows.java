@@ -17,6 +17,7 @@ import org.yaml.snakeyaml.nodes.SequenceNode;
 /** Puts a row into a list of a document, or takes one out. The rest of the text stays as it is written. */
 final class FormRows {
     private final String text;
+    private final Offsets offsets;
     private final CollectionNode<?> list;
     private final String key;
     private final List<Span> rows;
@@ -26,6 +27,7 @@ final class FormRows {
 
     private FormRows(String text, String path) {
         this.text = text;
+        this.offsets = new Offsets(text);
         this.list = at(text, path);
         this.key = path.substring(path.lastIndexOf('.') + 1);
         this.rows = list instanceof MappingNode mapping
@@ -76,26 +78,25 @@ final class FormRows {
     }
 
     private int start(Node node) {
-        return text.offsetByCodePoints(0, node.getStartMark().getIndex());
+        return offsets.of(node.getStartMark());
     }
 
-    /** Behind the last character that is not blank; what ends with its lines reaches into the next ones otherwise. */
+    /** Behind the last character; what ends with its lines reaches over blank ones and remarks otherwise. */
     private int end(Node node) {
-        int end = text.offsetByCodePoints(0, node.getEndMark().getIndex());
-        String written = text.substring(start(node), end);
-        List<String> lines = written.lines().toList();
-        int last = lines.size();
-        while (last > 1
-                && (lines.get(last - 1).isBlank() || lines.get(last - 1).strip().startsWith("#"))) {
-            last--;
+        int end = offsets.of(node.getEndMark());
+        while (true) {
+            end = text.substring(0, end).stripTrailing().length();
+            int line = text.lastIndexOf('\n', end - 1) + 1;
+            if (line <= start(node) || !text.substring(line, end).strip().startsWith("#")) {
+                return end;
+            }
+            end = line;
         }
-        return start(node)
-                + String.join("\n", lines.subList(0, last)).stripTrailing().length();
     }
 
     private String add() {
         if (list.getFlowStyle() == FlowStyle.FLOW) {
-            int close = text.offsetByCodePoints(0, list.getEndMark().getIndex()) - 1;
+            int close = offsets.of(list.getEndMark()) - 1;
             return text.substring(0, close) + (rows.isEmpty() ? "" : ", ") + fresh() + text.substring(close);
         }
         int end = end(list);

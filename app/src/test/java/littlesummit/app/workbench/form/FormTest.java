@@ -189,6 +189,16 @@ class FormTest {
         assertEquals(rows(TEXT, path) - 1, rows(less, path));
     }
 
+    /** Lines may end as they do on another system. */
+    @Test
+    void linesThatEndOtherwiseAreCutAtTheirEnds() {
+        String elsewhere = TEXT.replace("\n", "\r\n");
+        String less = FormRows.removed(elsewhere, "variants.0.worked", 0);
+        assertEquals(FormRows.removed(TEXT, "variants.0.worked", 0), less.replace("\r\n", "\n"));
+        String more = FormRows.added(elsewhere, "variants.0.let");
+        assertEquals(FormRows.added(TEXT, "variants.0.let"), more.replace("\r\n", "\n"));
+    }
+
     @Test
     void theLastRowStays() {
         Problem refused = assertThrows(Problem.class, () -> FormRows.removed(TEXT, "variants.0.where", 0));
