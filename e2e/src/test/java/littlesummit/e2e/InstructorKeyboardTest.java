@@ -53,12 +53,18 @@ class InstructorKeyboardTest extends BrowserTest {
         keys.isOn("h1");
     }
 
+    private Keyboard atTheFirstOfThePile() {
+        Keyboard keys = Keyboard.signedIn(browser, summit, "orla");
+        keys.comesTo("/handed-in", "J and K go through the pile.");
+        keys.page().keyboard().press("j");
+        keys.isOn("h2");
+        return keys;
+    }
+
     @Test
     void workIsRead() {
-        Keyboard keys = Keyboard.signedIn(browser, summit, "orla");
-        Page page = keys.comesTo("/handed-in", "J and K go through the pile.");
-        page.keyboard().press("j");
-        keys.isOn("h2");
+        Keyboard keys = atTheFirstOfThePile();
+        Page page = keys.page();
         keys.press("4");
         page.keyboard().press("d");
         assertThat(page.getByText("with full credit")).isVisible();
@@ -78,10 +84,8 @@ class InstructorKeyboardTest extends BrowserTest {
 
     @Test
     void theNextPageMayBeSlow() {
-        Keyboard keys = Keyboard.signedIn(browser, summit, "orla");
-        Page page = keys.comesTo("/handed-in", "J and K go through the pile.");
-        page.keyboard().press("j");
-        keys.isOn("h2");
+        Keyboard keys = atTheFirstOfThePile();
+        Page page = keys.page();
         List<Route> held = new ArrayList<>();
         page.route("**/api/book/*", held::add);
         page.keyboard().press("d");

@@ -1,6 +1,5 @@
 package littlesummit.app.workbench.form;
 
-import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -14,22 +13,18 @@ import littlesummit.app.workbench.form.FormView.FormRow;
 import littlesummit.app.workbench.form.FormView.FormSection;
 import littlesummit.app.workbench.form.FormView.FormVariant;
 import littlesummit.core.template.LineReading;
-import org.yaml.snakeyaml.LoaderOptions;
-import org.yaml.snakeyaml.Yaml;
 import org.yaml.snakeyaml.error.YAMLException;
 import org.yaml.snakeyaml.nodes.MappingNode;
 import org.yaml.snakeyaml.nodes.Node;
 import org.yaml.snakeyaml.nodes.NodeTuple;
 import org.yaml.snakeyaml.nodes.ScalarNode;
-import org.yaml.snakeyaml.nodes.SequenceNode;
 
 /** Finds in the text of a document what a form shows. Whatever it does not know stays for the text. */
 final class FormReader {
     /** What is read as a formula; everything else that is known is words. */
-    private static final Set<String> FORMULAS =
-            Set.of("value", "answer", "math", "when", "is", "formula", "right", "by", "given");
+    private static final Set<String> FORMULAS = Set.of("value", "answer", "math", "when", "formula", "right");
 
-    /** Keys in the order in which they are shown, with their names. */
+    /** What the keys are called. */
     private static final Map<String, String> LABELS = Map.ofEntries(
             Map.entry("ask", "Question"),
             Map.entry("label", "Name of the field"),
@@ -44,6 +39,7 @@ final class FormReader {
             Map.entry("math", "Line of mathematics"),
             Map.entry("formula", "Formula"));
 
+    /** The keys in the order in which they are shown. */
     private static final List<String> ORDER = List.of(
             "ask", "when", "text", "right", "value", "entry", "label", "answer", "wanted", "say", "math", "formula");
 
@@ -57,28 +53,19 @@ final class FormReader {
 
     static FormView read(String text) {
         try {
-            return new FormReader(text).form(root(text));
+            return new FormReader(text).form(YamlNodes.root(text));
         } catch (YAMLException notYet) {
             return new FormView(List.of());
         }
-    }
-
-    /** @throws YAMLException for a text that is no YAML */
-    static Node root(String text) {
-        LoaderOptions options = new LoaderOptions();
-        options.setMaxAliasesForCollections(0);
-        options.setCodePointLimit(400_000);
-        options.setNestingDepthLimit(30);
-        return new Yaml(options).compose(new StringReader(text));
     }
 
     private FormView form(Node root) {
         if (!(root instanceof MappingNode document)) {
             return new FormView(List.of());
         }
-        Set<String> everywhere = words(find(document, "letters"));
+        Set<String> everywhere = YamlNodes.words(YamlNodes.find(document, "letters"));
         List<FormVariant> variants = new ArrayList<>();
-        for (Node node : items(find(document, "variants"))) {
+        for (Node node : YamlNodes.items(YamlNodes.find(document, "variants"))) {
             if (node instanceof MappingNode variant) {
                 variants.add(variant(variant, everywhere, "variants." + variants.size()));
             }
@@ -88,23 +75,25 @@ final class FormReader {
 
     private FormVariant variant(MappingNode variant, Set<String> everywhere, String path) {
         letters = new HashSet<>(everywhere);
-        letters.addAll(words(find(variant, "letters")));
-        names = new HashSet<>(keys(find(variant, "draw")));
-        names.addAll(keys(find(variant, "let")));
+        letters.addAll(YamlNodes.words(YamlNodes.find(variant, "letters")));
+        names = new HashSet<>(YamlNodes.keys(YamlNodes.find(variant, "draw")));
+        names.addAll(YamlNodes.keys(YamlNodes.find(variant, "let")));
         List<FormSection> sections = new ArrayList<>();
         sections.add(named("What is drawn", variant, "draw", path, FieldKind.DRAWN));
         sections.add(named("What is worked out", variant, "let", path, FieldKind.FORMULA));
         sections.add(listed("Conditions", variant, "where", path, FieldKind.FORMULA));
         sections.add(listed("Beginnings, one for each item in turn", variant, "frames", path, FieldKind.WORDS));
         sections.add(listed("What is read after that", variant, "stem", path, FieldKind.WORDS));
-        List<Node> parts = items(find(variant, "parts"));
+        List<Node> parts = YamlNodes.items(YamlNodes.find(variant, "parts"));
         for (int i = 0; i < parts.size(); i++) {
             part(sections, parts.get(i), path + ".parts." + i, parts.size() == 1 ? "" : ", question " + (i + 1));
         }
         sections.add(listed("The solution, step by step", variant, "worked", path, FieldKind.WORDS));
         return new FormVariant(
-                find(variant, "id").map(FormReader::scalar).orElse(""),
-                items(find(variant, "tiers")).stream().map(FormReader::scalar).collect(Collectors.joining(", ")),
+                YamlNodes.find(variant, "id").map(YamlNodes::scalar).orElse(""),
+                YamlNodes.items(YamlNodes.find(variant, "tiers")).stream()
+                        .map(YamlNodes::scalar)
+                        .collect(Collectors.joining(", ")),
                 sections.stream()
                         .filter(s -> !s.path().isEmpty() || !s.rows().isEmpty())
                         .toList());
@@ -117,14 +106,14 @@ final class FormReader {
         List<FormRow> asked = new ArrayList<>();
         asked.add(new FormRow(-1, fields(part, path)));
         List<FormSection> wrong = new ArrayList<>();
-        find(part, "field").ifPresent(field -> field(asked, wrong, field, path + ".field", number));
-        List<Node> fields = items(find(part, "fields"));
+        YamlNodes.find(part, "field").ifPresent(field -> field(asked, wrong, field, path + ".field", number));
+        List<Node> fields = YamlNodes.items(YamlNodes.find(part, "fields"));
         for (int i = 0; i < fields.size(); i++) {
             field(asked, wrong, fields.get(i), path + ".fields." + i, number);
         }
         sections.add(new FormSection("Question" + number.replaceFirst(", question", ""), "", asked));
         sections.addAll(wrong);
-        if (find(part, "mistakes").isPresent()) {
+        if (YamlNodes.find(part, "mistakes").isPresent()) {
             sections.add(listed("Mistakes" + number, part, "mistakes", path, FieldKind.WORDS));
         }
         sections.add(fixed(listed("Hints" + number, part, "hints", path, FieldKind.WORDS)));
@@ -133,10 +122,10 @@ final class FormReader {
     private void field(List<FormRow> asked, List<FormSection> wrong, Node node, String path, String number) {
         if (node instanceof MappingNode field) {
             asked.add(new FormRow(-1, fields(field, path)));
-            if (find(field, "options").isPresent()) {
+            if (YamlNodes.find(field, "options").isPresent()) {
                 wrong.add(listed("Options" + number, field, "options", path, FieldKind.WORDS));
             }
-            if (find(field, "mistakes").isPresent()) {
+            if (YamlNodes.find(field, "mistakes").isPresent()) {
                 wrong.add(listed("Mistakes" + number, field, "mistakes", path, FieldKind.WORDS));
             }
         }
@@ -145,29 +134,29 @@ final class FormReader {
     /** Names with what they stand for. */
     private FormSection named(String title, MappingNode owner, String key, String path, FieldKind kind) {
         List<FormRow> rows = new ArrayList<>();
-        find(owner, key)
+        YamlNodes.find(owner, key)
                 .filter(MappingNode.class::isInstance)
                 .map(MappingNode.class::cast)
                 .ifPresent(all -> {
                     for (NodeTuple one : all.getValue()) {
-                        String name = scalar(one.getKeyNode());
+                        String name = YamlNodes.scalar(one.getKeyNode());
                         rows.add(new FormRow(
                                 rows.size(),
                                 List.of(field(one.getValueNode(), name, path + "." + key + "." + name, kind))));
                     }
                 });
-        return new FormSection(title, find(owner, key).isPresent() ? path + "." + key : "", rows);
+        return new FormSection(title, YamlNodes.find(owner, key).isPresent() ? path + "." + key : "", rows);
     }
 
     private FormSection listed(String title, MappingNode owner, String key, String path, FieldKind kind) {
         List<FormRow> rows = new ArrayList<>();
-        for (Node node : items(find(owner, key))) {
+        for (Node node : YamlNodes.items(YamlNodes.find(owner, key))) {
             String at = path + "." + key + "." + rows.size();
             rows.add(new FormRow(
                     rows.size(),
                     node instanceof MappingNode row ? fields(row, at) : List.of(field(node, "", at, kind))));
         }
-        return new FormSection(title, find(owner, key).isPresent() ? path + "." + key : "", rows);
+        return new FormSection(title, YamlNodes.find(owner, key).isPresent() ? path + "." + key : "", rows);
     }
 
     /** There are as many as there have to be. */
@@ -184,7 +173,7 @@ final class FormReader {
     private List<FormField> fields(MappingNode row, String path) {
         List<FormField> fields = new ArrayList<>();
         for (String key : ORDER) {
-            find(row, key)
+            YamlNodes.find(row, key)
                     .ifPresent(node -> fields.add(field(
                             node,
                             LABELS.get(key),
@@ -192,14 +181,15 @@ final class FormReader {
                             FORMULAS.contains(key) ? FieldKind.FORMULA : FieldKind.WORDS)));
         }
         for (String drawn : List.of("figure", "table")) {
-            find(row, drawn).ifPresent(node -> fields.add(field(node, "", path + "." + drawn, FieldKind.WORDS)));
+            YamlNodes.find(row, drawn)
+                    .ifPresent(node -> fields.add(field(node, "", path + "." + drawn, FieldKind.WORDS)));
         }
         return fields;
     }
 
     private FormField field(Node node, String label, String id, FieldKind kind) {
-        boolean whole = node instanceof ScalarNode s && !isBlock(s);
-        String value = whole ? scalar(node) : "";
+        boolean whole = YamlNodes.isOnOneLine(node);
+        String value = whole ? YamlNodes.scalar(node) : "";
         LineReading reading = whole ? reading(value, kind) : new LineReading.Understood("");
         return new FormField(
                 id,
@@ -226,40 +216,5 @@ final class FormReader {
             case WORDS -> LineReading.words(value, letters, names);
             case DRAWN -> new LineReading.Understood("");
         };
-    }
-
-    private static boolean isBlock(ScalarNode scalar) {
-        return switch (scalar.getScalarStyle()) {
-            case LITERAL, FOLDED -> true;
-            default -> false;
-        };
-    }
-
-    static Optional<Node> find(MappingNode mapping, String key) {
-        return mapping.getValue().stream()
-                .filter(tuple -> scalar(tuple.getKeyNode()).equals(key))
-                .map(NodeTuple::getValueNode)
-                .findFirst();
-    }
-
-    private static List<Node> items(Optional<Node> node) {
-        return node.filter(SequenceNode.class::isInstance)
-                .map(list -> ((SequenceNode) list).getValue())
-                .orElse(List.of());
-    }
-
-    private static Set<String> words(Optional<Node> node) {
-        return items(node).stream().map(FormReader::scalar).collect(Collectors.toSet());
-    }
-
-    private static Set<String> keys(Optional<Node> node) {
-        return node.filter(MappingNode.class::isInstance)
-                .map(all -> ((MappingNode) all)
-                        .getValue().stream().map(t -> scalar(t.getKeyNode())).collect(Collectors.toSet()))
-                .orElse(Set.of());
-    }
-
-    static String scalar(Node node) {
-        return node instanceof ScalarNode scalar ? scalar.getValue() : "";
     }
 }

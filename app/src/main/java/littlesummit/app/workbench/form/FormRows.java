@@ -52,7 +52,7 @@ final class FormRows {
 
     private static CollectionNode<?> at(String text, String path) {
         try {
-            Node node = FormReader.root(text);
+            Node node = YamlNodes.root(text);
             for (String step : path.split("\\.")) {
                 node = within(node, step);
             }
@@ -67,7 +67,7 @@ final class FormRows {
 
     private static Node within(Node node, String step) {
         return switch (node) {
-            case MappingNode mapping -> FormReader.find(mapping, step).orElseThrow(FormRows::changed);
+            case MappingNode mapping -> YamlNodes.find(mapping, step).orElseThrow(FormRows::changed);
             case SequenceNode list -> list.getValue().get(Integer.parseInt(step));
             default -> throw changed();
         };
@@ -115,7 +115,8 @@ final class FormRows {
             case "options" -> "{text: Another option, slip: other, say: \"What may have happened?\"}";
             case "worked" -> "{say: Another step.}";
             case "frames" -> "Another beginning.";
-            default -> "Another sentence.";
+            case "stem" -> "Another sentence.";
+            default -> throw changed();
         };
     }
 
@@ -123,7 +124,7 @@ final class FormRows {
         Set<String> taken = list instanceof MappingNode mapping
                 ? mapping.getValue().stream()
                         .map(NodeTuple::getKeyNode)
-                        .map(FormReader::scalar)
+                        .map(YamlNodes::scalar)
                         .collect(Collectors.toSet())
                 : Set.of();
         Stream<String> letters = "abcdfghjkmnpqrstuvw".chars().mapToObj(Character::toString);

@@ -206,10 +206,10 @@ class FormTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"variants.9.draw", "variants.x.draw", "name", "variants.0.nothing", ""})
+    @ValueSource(strings = {"variants.9.draw", "variants.x.draw", "name", "variants.0.nothing", "", "."})
     void aPlaceThatIsNotThereIsRefused(String path) {
         assertThrows(Problem.class, () -> FormRows.added(TEXT, path));
-        assertThrows(Problem.class, () -> FormRows.removed(TEXT, path, 0));
+        assertThrows(Problem.class, () -> FormRows.removed(TEXT, path, 99));
     }
 
     @Test
