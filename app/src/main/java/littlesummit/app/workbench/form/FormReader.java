@@ -43,6 +43,8 @@ final class FormReader {
     private static final List<String> ORDER = List.of(
             "ask", "when", "text", "right", "value", "entry", "label", "answer", "wanted", "say", "math", "formula");
 
+    private static final FormView NONE = new FormView(List.of());
+
     private final Offsets offsets;
     private Set<String> letters = Set.of();
     private Set<String> names = Set.of();
@@ -53,15 +55,15 @@ final class FormReader {
 
     static FormView read(String text) {
         try {
-            return new FormReader(text).form(YamlNodes.root(text));
+            return YamlNodes.root(text).map(new FormReader(text)::form).orElse(NONE);
         } catch (YAMLException notYet) {
-            return new FormView(List.of());
+            return NONE;
         }
     }
 
     private FormView form(Node root) {
         if (!(root instanceof MappingNode document)) {
-            return new FormView(List.of());
+            return NONE;
         }
         Set<String> everywhere = YamlNodes.words(YamlNodes.find(document, "letters"));
         List<FormVariant> variants = new ArrayList<>();

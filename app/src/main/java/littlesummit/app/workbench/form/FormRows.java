@@ -52,7 +52,7 @@ final class FormRows {
 
     private static CollectionNode<?> at(String text, String path) {
         try {
-            Node node = YamlNodes.root(text);
+            Node node = YamlNodes.root(text).orElseThrow(FormRows::changed);
             for (String step : path.split("\\.")) {
                 node = within(node, step);
             }

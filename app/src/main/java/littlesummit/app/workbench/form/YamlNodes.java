@@ -21,13 +21,17 @@ final class YamlNodes {
 
     private YamlNodes() {}
 
-    /** @throws YAMLException for a text that is no YAML, or nested too deeply */
-    static Node root(String text) {
+    /**
+     * Empty where nothing stands in the text.
+     *
+     * @throws YAMLException for a text that is no YAML, or nested too deeply
+     */
+    static Optional<Node> root(String text) {
         LoaderOptions options = new LoaderOptions();
         options.setMaxAliasesForCollections(0);
         options.setCodePointLimit(MOST_CODE_POINTS);
         options.setNestingDepthLimit(MOST_DEPTH);
-        return new Yaml(options).compose(new StringReader(text));
+        return Optional.ofNullable(new Yaml(options).compose(new StringReader(text)));
     }
 
     static Optional<Node> find(MappingNode mapping, String key) {

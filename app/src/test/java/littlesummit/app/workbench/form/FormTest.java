@@ -118,7 +118,7 @@ class FormTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "- a\n- b", "skill: [", "variants: 3", "a: &a [*a]"})
+    @ValueSource(strings = {"", "# a remark", "- a\n- b", "skill: [", "variants: 3", "a: &a [*a]"})
     void whatIsNoDocumentYetHasNoForm(String text) {
         assertEquals(List.of(), FormReader.read(text).variants());
     }
@@ -210,6 +210,12 @@ class FormTest {
     void aPlaceThatIsNotThereIsRefused(String path) {
         assertThrows(Problem.class, () -> FormRows.added(TEXT, path));
         assertThrows(Problem.class, () -> FormRows.removed(TEXT, path, 99));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", " ", "# a remark", "---", "null", "frames", "["})
+    void aTextWithoutTheListHasNoRows(String text) {
+        assertThrows(Problem.class, () -> FormRows.added(text, "frames"));
     }
 
     @Test
