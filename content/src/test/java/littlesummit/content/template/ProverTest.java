@@ -39,6 +39,23 @@ class ProverTest {
         assertEquals("all " + (2 * pairs + left) + " items", proof.extent());
     }
 
+    @Test
+    void aSkillThatIsLaidChosenAndSaidHolds() {
+        Proof proof = prove(Resources.text("laid-chosen-said.yaml"));
+        assertEquals(List.of(), proof.findings());
+        assertEquals(List.of(), proof.complaints());
+    }
+
+    /** Where only what is laid differs, there are five items, one for each thing. */
+    @Test
+    void whatIsLaidMakesAnItemAnother() {
+        String one =
+                Resources.text("laid-chosen-said.yaml").replace("n: 3..9\n      s: 0..6", "n: 3..3\n      s: 0..0");
+        assertTrue(prove(one).findings().stream()
+                .map(Finding::sentence)
+                .anyMatch(said -> said.startsWith("There are 5 different")));
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '#',

@@ -3,6 +3,8 @@ package littlesummit.content.template;
 import static org.junit.jupiter.api.Assertions.fail;
 
 import java.util.List;
+import littlesummit.core.item.Field;
+import littlesummit.core.item.Item;
 import littlesummit.core.template.Complaint;
 import littlesummit.core.template.TemplateReading;
 import littlesummit.core.template.TemplateSkill;
@@ -101,5 +103,28 @@ final class Sample {
             case TemplateReading.Understood u -> List.of();
             case TemplateReading.Wrong(List<Complaint> complaints) -> complaints;
         };
+    }
+
+    /** One variant for all tiers, around the lines that a test is about. */
+    static Item item(String draw, String lines, long seed) {
+        String text = """
+            skill: a
+            name: A
+            asks: {tier 1: a, tier 2: b, tier 3: c}
+            variants:
+              - id: v
+                tiers: [1, 2, 3]
+                letters: [x]
+                draw: {%s}
+            %s
+            """.formatted(draw, lines.indent(4));
+        return skill(text).make(1, seed);
+    }
+
+    static final String HINTS = "    hints: [look, think, begin]\n";
+    static final String ASKED = "stem: [Look.]\nparts:\n  - ask: What?\n" + HINTS;
+
+    static Field field(Item item) {
+        return item.parts().getFirst().fields().getFirst();
     }
 }

@@ -1,5 +1,9 @@
 package littlesummit.content.template;
 
+import static littlesummit.content.template.Sample.ASKED;
+import static littlesummit.content.template.Sample.HINTS;
+import static littlesummit.content.template.Sample.field;
+import static littlesummit.content.template.Sample.item;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -26,29 +30,6 @@ import org.junit.jupiter.api.Test;
 
 /** What a template can say comes out in the items. */
 class TemplateItemsTest {
-    /** One variant for all tiers, around the lines that a test is about. */
-    private static Item item(String draw, String lines, long seed) {
-        String text = """
-            skill: a
-            name: A
-            asks: {tier 1: a, tier 2: b, tier 3: c}
-            variants:
-              - id: v
-                tiers: [1, 2, 3]
-                letters: [x]
-                draw: {%s}
-            %s
-            """.formatted(draw, lines.indent(4));
-        return Sample.skill(text).make(1, seed);
-    }
-
-    private static final String HINTS = "    hints: [look, think, begin]\n";
-    private static final String ASKED = "stem: [Look.]\nparts:\n  - ask: What?\n" + HINTS;
-
-    private static Field field(Item item) {
-        return item.parts().getFirst().fields().getFirst();
-    }
-
     @Test
     void theSameSeedGivesTheSameItem() {
         for (int tier = 1; tier <= 3; tier++) {

@@ -80,7 +80,11 @@ public sealed interface Figure {
      * @param ticks tick marks on each side, 0 for none
      * @param right corners with a right-angle mark
      */
-    record Polygon(String id, String alt, List<Double> corners, List<Integer> ticks, List<Integer> right) {}
+    record Polygon(String id, String alt, List<Double> corners, List<Integer> ticks, List<Integer> right) {
+        public Polygon called(String other) {
+            return new Polygon(other, alt, corners, ticks, right);
+        }
+    }
 
     /** A coordinate grid. */
     record Grid(String alt, double xMin, double xMax, double yMin, double yMax, double step, List<Drawn> drawn)

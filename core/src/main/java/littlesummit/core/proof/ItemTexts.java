@@ -17,14 +17,37 @@ public final class ItemTexts {
                 + item.parts().stream().map(Part::prompt).toList();
     }
 
-    /** The same with what is shown to choose from or to draw on. */
+    /** The same with what is shown to choose from, to draw on or to write in. */
     public static String seen(Item item) {
         return read(item)
                 + item.parts().stream()
-                        .flatMap(part -> part.fields().stream())
-                        .map(field ->
-                                field.response() instanceof Response.SelectShapes(var shapes) ? shapes.toString() : "")
+                        .map(part -> part.layout().toString()
+                                + part.fields().stream()
+                                        .map(field -> shown(field.response()))
+                                        .toList())
                         .toList();
+    }
+
+    /** Options in whatever order are the same options. */
+    private static String shown(Response response) {
+        return switch (response) {
+            case Response.Typed t -> "";
+            case Response.InkWords w -> "";
+            case Response.SelectShapes(var shapes) ->
+                shapes.items().stream()
+                        .map(shape -> shape.called("").toString())
+                        .sorted()
+                        .toList()
+                        .toString();
+            default ->
+                response.options().isEmpty()
+                        ? response.toString()
+                        : response.options().stream()
+                                .map(option -> option.text() + option.figure())
+                                .sorted()
+                                .toList()
+                                .toString();
+        };
     }
 
     static String text(Block block) {

@@ -2,9 +2,7 @@ package littlesummit.core.template;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -15,6 +13,7 @@ import littlesummit.core.item.Mistake;
 import littlesummit.core.item.Option;
 import littlesummit.core.item.Response;
 import littlesummit.core.skill.Mistakes;
+import littlesummit.core.template.OptionReader.Offered;
 
 /** Reads a field to choose in: its options, which of them are right, and in what order they stand. */
 final class ChoiceReader {
@@ -25,40 +24,27 @@ final class ChoiceReader {
         this.names = names;
     }
 
-    /** @param right always, or where a condition holds; empty for never */
-    private record Choice(
-            Optional<Formula> when,
-            Texts text,
-            Optional<Made<Figure>> figure,
-            Optional<Right> right,
-            String slip,
-            Texts say) {}
-
-    /** @param when empty for always */
-    private record Right(Optional<Formula> when) {}
-
-    /** An option of one item. */
-    private record Offered(String text, Optional<Figure> figure, boolean right, String slip, String say) {}
-
     Made<Field> read(Keys keys) {
-        String id = keys.text("id");
-        Texts label = Texts.read(keys.require("label"), names);
-        List<Choice> choices = keys.list("options").stream().map(this::choice).toList();
-        if (choices.size() < 2 || choices.size() > IDS.size()) {
+        String as = keys.text("as", "one");
+        if (!Set.of("one", "several", "list", "shapes").contains(as)) {
+            throw new Refused(keys.at(), "A choice is made as one, several, list or shapes.");
+        }
+        List<Node> options = keys.list("options");
+        if (options.size() < 2 || options.size() > IDS.size()) {
             throw new Refused(keys.at(), "A choice has from 2 to " + IDS.size() + " options.");
         }
-        String order = keys.text("order", "shuffled");
-        String as = keys.text("as", "one");
-        if (!Set.of("shuffled", "given").contains(order)) {
-            throw new Refused(keys.at(), "The order of the options is either shuffled or given.");
-        }
-        if (!Set.of("one", "several", "list").contains(as)) {
-            throw new Refused(keys.at(), "A choice is made as one, several or list.");
-        }
-        Texts missed = keys.find("missed").map(n -> Texts.read(n, names)).orElse(Texts.NONE);
+        Made<List<Offered>> offered = new OptionReader(names, as.equals("shapes")).read(options);
+        return as.equals("shapes") ? inPicture(keys, offered) : listed(keys, as, offered);
+    }
+
+    private Made<Field> listed(Keys keys, String as, Made<List<Offered>> options) {
+        String id = keys.text("id");
+        Texts label = Texts.read(keys.require("label"), names);
+        boolean given = isGiven(keys);
+        Texts missed = missed(keys);
         Place at = keys.at();
         return making -> {
-            List<Offered> offered = offered(choices, making);
+            List<Offered> offered = options.make(making);
             long right = offered.stream().filter(Offered::right).count();
             if (as.equals("several") ? right == 0 : right != 1) {
                 throw new Unmade(at, right == 0 ? "No option is right." : right + " options are right.");
@@ -68,67 +54,61 @@ final class ChoiceReader {
                     id,
                     label.write(making.evaluator()),
                     offered,
-                    order.equals("given") ? ids : making.shuffles().shuffled(ids),
+                    given ? ids : making.shuffles().shuffled(ids),
                     as,
                     missed.write(making.evaluator()));
         };
     }
 
-    private Choice choice(Node node) {
-        Keys keys = Keys.of(node, "An option");
-        Choice choice = new Choice(
-                keys.find("when").map(n -> Formula.read(Keys.scalar(n), names).condition()),
-                keys.find("text").map(n -> Texts.read(n, names)).orElse(Texts.NONE),
-                keys.find("figure").map(n -> new FigureReader(names).read(n)),
-                right(keys),
-                keys.text("slip", ""),
-                keys.find("say").map(n -> Texts.read(n, names)).orElse(Texts.NONE));
-        keys.end();
-        if (choice.text == Texts.NONE && choice.figure.isEmpty()) {
-            throw new Refused(keys.at(), "An option has a text or a figure.");
+    /** Whether the options stand in the order of the document. */
+    private static boolean isGiven(Keys keys) {
+        String order = keys.text("order", "shuffled");
+        if (!Set.of("shuffled", "given").contains(order)) {
+            throw new Refused(keys.at(), "The order of the options is either shuffled or given.");
         }
-        boolean isAlwaysRight =
-                choice.right.filter(right -> right.when().isEmpty()).isPresent();
-        if (!isAlwaysRight && (choice.slip.isEmpty() || choice.say == Texts.NONE)) {
-            throw new Refused(keys.at(), "A wrong option has a slip and says what may have happened.");
-        }
-        return choice;
+        return order.equals("given");
     }
 
-    private Optional<Right> right(Keys keys) {
-        Optional<Node.Scalar> node = keys.find("right").map(Keys::scalar);
-        if (node.isEmpty() || node.get().text().equals("no")) {
-            return Optional.empty();
-        }
-        boolean always = Set.of("yes", "true").contains(node.get().text());
-        return Optional.of(new Right(
-                always
-                        ? Optional.empty()
-                        : Optional.of(Formula.read(node.get(), names).condition())));
+    private Texts missed(Keys keys) {
+        return keys.find("missed").map(n -> Texts.read(n, names)).orElse(Texts.NONE);
     }
 
-    /** Of two options that say the same, the first stays. */
-    private static List<Offered> offered(List<Choice> choices, Making making) {
-        Evaluator evaluator = making.evaluator();
-        List<Offered> offered = new ArrayList<>();
-        Set<String> said = new LinkedHashSet<>();
-        for (Choice choice : choices) {
-            if (choice.when().map(evaluator::holds).orElse(true)) {
-                Optional<Figure> figure = choice.figure().map(f -> f.make(making));
-                Offered one = new Offered(
-                        choice.text().write(evaluator),
-                        figure,
-                        choice.right()
-                                .map(right -> right.when().map(evaluator::holds).orElse(true))
-                                .orElse(false),
-                        choice.slip(),
-                        choice.say().write(evaluator));
-                if (said.add(one.text() + figure)) {
-                    offered.add(one);
-                }
+    /** Each shape of the picture is one of the options. Shuffled, they get letters for their names in the document. */
+    private Made<Field> inPicture(Keys keys, Made<List<Offered>> options) {
+        String id = keys.text("id");
+        Texts label = Texts.read(keys.require("label"), names);
+        Made<Figure> picture = new FigureReader(names).read(keys.require("shapes"));
+        boolean given = isGiven(keys);
+        Texts missed = missed(keys);
+        Place at = keys.at();
+        return making -> {
+            if (!(picture.make(making) instanceof Figure.Shapes shapes)) {
+                throw new Unmade(at, "Shapes are chosen in a figure of polygons.");
             }
-        }
-        return offered;
+            List<Offered> offered = options.make(making);
+            List<String> ids = offered.stream().map(Offered::shape).toList();
+            List<String> drawn =
+                    shapes.items().stream().map(Figure.Polygon::id).sorted().toList();
+            if (!drawn.equals(ids.stream().sorted().toList())) {
+                throw new Unmade(at, "The options are " + ids + ", and the shapes of the picture " + drawn + ".");
+            }
+            if (offered.stream().noneMatch(Offered::right)) {
+                throw new Unmade(at, "No shape is right.");
+            }
+            List<String> letters = given ? ids : making.shuffles().shuffled(IDS.subList(0, ids.size()));
+            String said = missed.write(making.evaluator());
+            return field(id, label.write(making.evaluator()), offered, letters, "several", said)
+                    .by(new Response.SelectShapes(given ? shapes : lettered(shapes, ids, letters)));
+        };
+    }
+
+    private static Figure.Shapes lettered(Figure.Shapes shapes, List<String> ids, List<String> letters) {
+        return new Figure.Shapes(
+                shapes.alt(),
+                shapes.items().stream()
+                        .map(shape -> shape.called(letters.get(ids.indexOf(shape.id()))))
+                        .sorted(Comparator.comparing(Figure.Polygon::id))
+                        .toList());
     }
 
     private static Field field(

@@ -47,13 +47,25 @@ final class FieldReader {
             keys.end();
             return order;
         }
+        if (kindName.equals("words")) {
+            ofPart.stream().findFirst().ifPresent(mistake -> {
+                throw new Refused(mistake.at(), "A person reads the words of an answer: no mistake is known here.");
+            });
+            Made<Field> words = words(keys);
+            keys.end();
+            return words;
+        }
         Kind kind = Kind.of(kindName)
-                .filter(k -> k != Kind.CHOICE)
+                .filter(k -> k != Kind.CHOICE && k != Kind.WORDS)
                 .orElseThrow(() -> new Refused(
                         keys.scalar("kind").at(),
-                        "There is no kind of answer called “" + kindName + "”. There are: "
-                                + Arrays.stream(Kind.values()).map(Kind::code).collect(Collectors.joining(", "))
-                                + "."));
+                        kindName.equals("label")
+                                ? "Places for labels stand in a part that lists its “labels”."
+                                : "There is no kind of answer called “" + kindName + "”. There are: "
+                                        + Arrays.stream(Kind.values())
+                                                .map(Kind::code)
+                                                .collect(Collectors.joining(", "))
+                                        + ", order, label."));
         Form form = form(keys, kind);
         List<Node> mistakes = new ArrayList<>(keys.list("mistakes"));
         mistakes.addAll(ofPart);
@@ -61,6 +73,21 @@ final class FieldReader {
                 typed(keys, kind, form, mistakes.stream().map(this::wrong).toList());
         keys.end();
         return read;
+    }
+
+    /** Words to a picture on the page. */
+    private Made<Field> words(Keys keys) {
+        String id = keys.text("id");
+        Texts label = Texts.read(keys.require("label"), names);
+        Texts wanted = keys.find("wanted")
+                .map(node -> Texts.read(node, names))
+                .orElseGet(() -> usual(keys, Kind.WORDS, Form.Shape.ANY));
+        Texts example = Texts.read(keys.require("entry"), names);
+        return making -> Field.inWords(
+                id,
+                label.write(making.evaluator()),
+                wanted.write(making.evaluator()),
+                example.write(making.evaluator()));
     }
 
     private static Form form(Keys keys, Kind kind) {

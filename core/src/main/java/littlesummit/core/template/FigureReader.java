@@ -23,7 +23,7 @@ final class FigureReader {
                 "measured", measuring::measured,
                 "grid", plane::grid,
                 "angles", plane::angles,
-                "polygons", plane::polygons,
+                "polygons", new PolygonReader(read)::read,
                 "segments", plane::segments));
     }
 

@@ -1,6 +1,5 @@
 package littlesummit.core.template;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,7 +34,7 @@ final class PartReader {
     PartMade read(Node node) {
         Keys keys = Keys.of(node, "A part");
         Texts ask = Texts.read(keys.require("ask"), names);
-        List<Made<Field>> fields = fields(keys);
+        Made<List<Field>> fields = fields(keys);
         Made<Layout> layout = layout(keys);
         List<Texts> hints =
                 keys.list("hints").stream().map(n -> Texts.read(n, names)).toList();
@@ -46,28 +45,35 @@ final class PartReader {
         }
         Map<String, NaiveWay> naive = naive(keys);
         keys.end();
-        Made<Part> part = making -> new Part(
-                ask.write(making.evaluator()),
-                Made.all(fields, making),
-                layout.make(making),
-                hints.stream().map(hint -> hint.write(making.evaluator())).toList());
+        Place at = keys.at();
+        Made<Part> part = making -> Placing.placed(
+                new Part(
+                        ask.write(making.evaluator()),
+                        fields.make(making),
+                        layout.make(making),
+                        hints.stream()
+                                .map(hint -> hint.write(making.evaluator()))
+                                .toList()),
+                at);
         return new PartMade(part, naive);
     }
 
-    private List<Made<Field>> fields(Keys keys) {
-        FieldReader reader = new FieldReader(names);
+    private Made<List<Field>> fields(Keys keys) {
         List<Node> mistakes = keys.list("mistakes");
         List<Node> nodes = keys.has("fields") ? keys.list("fields") : List.of(keys.require("field"));
-        if (nodes.size() > 1 && !mistakes.isEmpty()) {
+        boolean areLabels = keys.has("labels");
+        if (!mistakes.isEmpty() && (areLabels || nodes.size() > 1)) {
             throw new Refused(
                     mistakes.getFirst().at(),
                     "With several fields each mistake stands in the field that it is made in.");
         }
-        List<Made<Field>> fields = new ArrayList<>();
-        for (Node node : nodes) {
-            fields.add(reader.read(node, mistakes));
+        if (areLabels) {
+            return new LabelReader(names).read(keys.require("labels"), nodes);
         }
-        return fields;
+        FieldReader reader = new FieldReader(names);
+        List<Made<Field>> fields =
+                nodes.stream().map(node -> reader.read(node, mistakes)).toList();
+        return making -> Made.all(fields, making);
     }
 
     private Made<Layout> layout(Keys keys) {

@@ -3,7 +3,7 @@ package littlesummit.core.template;
 import java.util.List;
 import littlesummit.core.item.Figure;
 
-/** Reads figures of the plane: grids, angles, polygons and segments. */
+/** Reads figures of the plane: grids, angles and segments. */
 final class PlaneFigures {
     private final FigureKeys read;
 
@@ -73,27 +73,6 @@ final class PlaneFigures {
                     new Figure.Arc(from.make(making), to.make(making), label.make(making), square.make(making));
         });
         return making -> new Figure.Angles(alt.make(making), rays.make(making), arcs.make(making));
-    }
-
-    Made<Figure> polygons(Keys keys) {
-        Made<String> alt = read.text(keys, "alt");
-        Made<List<Figure.Polygon>> shapes = read.list(keys, "shapes", "A polygon", shape -> {
-            String id = shape.text("id", "shape");
-            Made<String> own = read.text(shape, "alt", "");
-            int count = shape.list("corners").size();
-            Made<List<Double>> corners = read.numbers(shape, "corners", count);
-            Made<List<Double>> ticks =
-                    read.numbers(shape, "ticks", shape.list("ticks").size());
-            Made<List<Double>> right =
-                    read.numbers(shape, "right", shape.list("right").size());
-            return making -> new Figure.Polygon(
-                    id,
-                    own.make(making),
-                    corners.make(making),
-                    ticks.make(making).stream().map(Double::intValue).toList(),
-                    right.make(making).stream().map(Double::intValue).toList());
-        });
-        return making -> new Figure.Shapes(alt.make(making), shapes.make(making));
     }
 
     Made<Figure> segments(Keys keys) {

@@ -7,7 +7,7 @@ import littlesummit.core.item.MarkedLine;
 import littlesummit.core.item.Response;
 import littlesummit.core.math.Rational;
 
-/** Reads how a field is answered where it is not typed: drawn into a figure, or written in columns. */
+/** Reads how a field is answered where it is not typed: drawn or laid into a figure, or written in columns. */
 final class ResponseReader {
     private static final int MOST_TICKS = 101;
     private static final int MOST_COLUMNS = 12;
@@ -43,6 +43,10 @@ final class ResponseReader {
             Made<Figure> picture = figure(keys, "shade");
             return Optional.of(making -> new Response.Shade(parts(picture, making, keys)));
         }
+        if (keys.has("lay")) {
+            Made<Figure> object = figure(keys, "lay");
+            return Optional.of(making -> new Response.LayUnits(object(object, making, keys)));
+        }
         return keys.find("columns").map(this::columns);
     }
 
@@ -55,6 +59,16 @@ final class ResponseReader {
             return parts;
         }
         throw new Unmade(keys.at(), "Only parts of a whole can be shaded.");
+    }
+
+    /** Units are counted, so that they have to come out even. */
+    private static Figure.Measured object(Made<Figure> figure, Making making, Keys keys) {
+        if (figure.make(making) instanceof Figure.Measured object
+                && object.length() >= 1
+                && object.length() == Math.rint(object.length())) {
+            return object;
+        }
+        throw new Unmade(keys.at(), "Units are laid along a thing that is measured and so many whole units long.");
     }
 
     private static Figure.Grid grid(Made<Figure> figure, Making making, Keys keys) {

@@ -120,6 +120,9 @@ public record TemplateHelp(String title, List<Line> lines) {
             line("field", "where it is answered: id, label, kind, form, answer"),
             line("fields", "several of them"),
             line("sentence", "words with places {{id}} for the fields"),
+            line("table", "cells, some of them places {{id}} for the fields"),
+            line("labels", "texts to lay into fields of the kind label"),
+            line("on", "a bar on which labels are laid: slot of a piece, or total: \"{{id}}\""),
             line("hints", "three: a nudge, the rule, the first step with these numbers"),
             line("mistakes", "wrong answers: value or entry, slip, and what to say"),
             line("naive", "ways that students are known to try; they must seldom be right"));
@@ -132,11 +135,15 @@ public record TemplateHelp(String title, List<Line> lines) {
             line("kind: set", "several solutions"),
             line("kind: choice", "options to choose from: text or figure, right, slip, say"),
             line("kind: order", "options to put in order, each with what it goes by"),
+            line("as: shapes", "a choice in a figure of polygons, given as shapes; each option names its shape"),
+            line("kind: label", "a place for one of the labels of the part: entry, say"),
+            line("kind: words", "a reason in words, read by a person; entry is an example"),
             line("point-on", "a point, placed on a grid"),
             line("line-on", "a line, placed on a grid"),
             line("mark-on", "a mark on a number line"),
             line("ray-on", "a ray on a number line"),
             line("shade", "parts of a whole, shaded"),
+            line("lay", "units, laid along a thing that is measured"),
             line("columns", "digits below numbers that stand one below the other"));
 
     static final List<Line> FIGURES = List.of(
@@ -185,8 +192,9 @@ public record TemplateHelp(String title, List<Line> lines) {
                     ""),
             line(
                     "polygons",
-                    "shapes by their corners, x and y in turn",
-                    "{kind: polygons, alt: A triangle., shapes: [{id: a, corners: [0, 0, 4, 0, 4, 3]}]}",
+                    "shapes by their corners, x and y in turn; right: [2] marks the angle at the second",
+                    "{kind: polygons, alt: A triangle., shapes: [{id: a, corners: [0, 0, 4, 0, 4, 3], right:"
+                            + " [2]}]}",
                     ""),
             line(
                     "segments",

@@ -27,7 +27,8 @@ final class Wanted {
                     case PIECES -> "each rule with its condition, such as 2x if x < 3";
                     case SET -> "all of them, with commas between";
                     case QUANTITY -> form instanceof Form.InUnit(var unit) ? "in " + unit.symbol() : "with its unit";
-                    case DOMAIN, COMPLEX, MATRIX, CHOICE, WORDS -> null;
+                    case WORDS -> "a sentence or two";
+                    case DOMAIN, COMPLEX, MATRIX, CHOICE -> null;
                 });
     }
 
