@@ -429,7 +429,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan_3"];
+        post: operations["plan_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -740,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/class-archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bring_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exchange/class-archive.zip": {
         parameters: {
             query?: never;
@@ -750,6 +766,54 @@ export interface paths {
         get: operations["ofTheClass_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/class-archive/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["last_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/class-archive/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/class-archive/{classId}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2331,6 +2395,15 @@ export interface components {
             offer?: components["schemas"]["Offer"];
             teaches?: components["schemas"]["SkillLink"];
         };
+        ArrivalPlan: {
+            className: string;
+            students: components["schemas"]["Arriving"][];
+            things: string[];
+        };
+        Arriving: {
+            name: string;
+            says: string;
+        };
         Ask: {
             itemId: string;
             question: string;
@@ -2868,6 +2941,17 @@ export interface components {
         };
         Last: {
             id: string;
+            says: string;
+            /** Format: date-time */
+            takenAt: string;
+            /** Format: date-time */
+            until: string;
+        };
+        LastArrival: {
+            last?: components["schemas"]["LastClass"];
+        };
+        LastClass: {
+            classId: string;
             says: string;
             /** Format: date-time */
             takenAt: string;
@@ -4805,7 +4889,7 @@ export interface operations {
             };
         };
     };
-    plan_3: {
+    plan_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5331,6 +5415,33 @@ export interface operations {
             };
         };
     };
+    bring_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArrivalPlan"];
+                };
+            };
+        };
+    };
     ofTheClass_1: {
         parameters: {
             query?: never;
@@ -5342,6 +5453,73 @@ export interface operations {
         responses: {
             /** @description OK */
             200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    last_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LastArrival"];
+                };
+            };
+        };
+    };
+    plan_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArrivalPlan"];
+                };
+            };
+        };
+    };
+    undo_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                classId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };

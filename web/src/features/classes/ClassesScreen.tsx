@@ -5,6 +5,7 @@ import { INPUT, Labelled } from '../../ui/Labelled';
 import { Notice } from '../../ui/Notice';
 import { Refused } from '../../ui/Refused';
 import { TopBar } from '../../ui/TopBar';
+import { Arrival } from './Arrival';
 import { Colleagues } from './Colleagues';
 import { CourseForm } from './CourseForm';
 import { GoalForm } from './GoalForm';
@@ -27,6 +28,7 @@ export default function ClassesScreen() {
           ))}
         </ul>
         <NewClass hand={hand} />
+        <Arrival />
         {open !== undefined && <GoalForm key={`${open.id}${open.goal?.date}`} of={open} hand={hand} />}
         {open !== undefined && <CourseForm key={`course of ${open.id}`} className={open.name} />}
         {open !== undefined && <Colleagues className={open.name} />}

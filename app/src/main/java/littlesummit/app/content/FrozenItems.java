@@ -33,11 +33,41 @@ public class FrozenItems {
     /** @return id of what is kept */
     @Transactional
     public long freeze(Item item) {
-        String text = json.write(ItemDto.of(item), SCHEMA);
-        String hash = Digest.of(text);
-        return contents.idOf(hash)
-                .orElseGet(() -> contents.save(new ItemContentEntity(hash, SCHEMA.newest(), Packed.pack(text)))
-                        .id());
+        return keep(new Content(SCHEMA.newest(), json.write(ItemDto.of(item), SCHEMA)));
+    }
+
+    /**
+     * What is kept of an item.
+     *
+     * @param shape number of the shape that the text was written in
+     * @param text JSON, without the reference of the item
+     */
+    public record Content(int shape, String text) {}
+
+    private long keep(Content content) {
+        String hash = Digest.of(content.text());
+        return contents.idOf(hash).orElseGet(() -> contents.save(
+                        new ItemContentEntity(hash, content.shape(), Packed.pack(content.text())))
+                .id());
+    }
+
+    /**
+     * Keeps what another server kept.
+     *
+     * @return its id here
+     * @throws IllegalStateException when it is no item of a shape that is known here
+     */
+    @Transactional
+    public long bring(Content content) {
+        json.read(content.text(), content.shape(), SCHEMA).toCore(new ItemRef("brought", 1, 1, "brought", 0));
+        return keep(content);
+    }
+
+    /** @throws IllegalStateException when nothing of the kind is kept */
+    @Transactional(readOnly = true)
+    public Content content(long id) {
+        ItemContentEntity kept = kept(id);
+        return new Content(kept.shape(), Packed.unpack(kept.content()));
     }
 
     /**
@@ -49,8 +79,12 @@ public class FrozenItems {
         return atHand.get(id, this::read).toCore(ref);
     }
 
+    private ItemContentEntity kept(long id) {
+        return contents.findById(id).orElseThrow(() -> new IllegalStateException("no content " + id));
+    }
+
     private ItemDto read(long id) {
-        ItemContentEntity kept = contents.findById(id).orElseThrow(() -> new IllegalStateException("no content " + id));
+        ItemContentEntity kept = kept(id);
         return json.read(Packed.unpack(kept.content()), kept.shape(), SCHEMA);
     }
 }

@@ -5,6 +5,7 @@ import littlesummit.app.exchange.oneroster.ImportMemory;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.RosterService;
+import littlesummit.app.rows.HangingRows;
 import littlesummit.app.web.Problem;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;

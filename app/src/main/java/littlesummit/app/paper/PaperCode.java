@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** Codes of copies: six signs that do not look alike, in two groups, such as {@code k7m-4qx}. */
-final class PaperCode {
+public final class PaperCode {
     private static final String SIGNS = "abcdefghjkmnpqrstuvwxyz23456789";
     private static final int SIGNS_IN_ALL = 6;
     private static final SecureRandom RANDOM = new SecureRandom();
@@ -13,7 +13,7 @@ final class PaperCode {
     private PaperCode() {}
 
     /** Some 30 bits: it finds a copy, and opens nothing to who may not see it. */
-    static String next() {
+    public static String next() {
         return grouped(RANDOM.ints(SIGNS_IN_ALL, 0, SIGNS.length())
                 .mapToObj(i -> String.valueOf(SIGNS.charAt(i)))
                 .collect(Collectors.joining()));

@@ -68,6 +68,41 @@ public class ClassesService {
     }
 
     /**
+     * A new class of the instructor's own, which is not opened yet.
+     *
+     * @return the instructor as the one who has it open
+     */
+    @Transactional
+    public Person addTaught(Person instructor, String name) {
+        String id = accounts.addClass(requireName(name));
+        teaching.save(new TeachingEntity(id, instructor.id()));
+        return new Person(
+                instructor.id(), instructor.username(), instructor.name(), instructor.role(), id, name.strip(), false);
+    }
+
+    /**
+     * Course and goal of a class that comes from elsewhere.
+     *
+     * @param instructor with this class open
+     * @param goal as it was; empty for none
+     */
+    @Transactional
+    public void asItWas(Person instructor, String courseId, Optional<Goal> goal) {
+        ClassEntity own = own(instructor, instructor.classId());
+        own.take(courseId);
+        own.aim(goal);
+    }
+
+    /** Whether no student of a class has signed in yet, and nobody has it open. */
+    @Transactional(readOnly = true)
+    public boolean isUntouched(String classId) {
+        return people.findByClassIdAndRoleOrderByName(classId, Role.INSTRUCTOR).isEmpty()
+                && people.findByClassIdAndRoleOrderByName(classId, Role.STUDENT).stream()
+                        .allMatch(student ->
+                                student.isClosed() || student.firstCode().isPresent());
+    }
+
+    /**
      * @return the instructor with the other class open
      * @throws Problem when it is none of the instructor's
      */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import littlesummit.app.people.Person;
 import littlesummit.app.served.ServedItem;
 import littlesummit.app.served.ServedItems;
@@ -257,9 +258,28 @@ public class PracticeRecord {
     /** The same of some of them alone. */
     @Transactional(readOnly = true)
     public List<String> differences(int most) {
-        return log.all().stream()
-                .limit(most)
-                .filter(row -> !log.state(row).equals(log.replayed(row)))
+        return different(log.all().stream().limit(most));
+    }
+
+    /** The same of some students. */
+    @Transactional(readOnly = true)
+    public List<String> differences(Collection<String> personIds) {
+        return different(personIds.stream().flatMap(id -> log.of(id).stream()));
+    }
+
+    private boolean isAsReplayed(ProgressEntity row) {
+        SkillState state = log.state(row);
+        return state.equals(log.replayed(row)) && state.score() == row.score() && state.reached() == row.reached();
+    }
+
+    /** Works out again, from their states, what lists of a class show of some students. */
+    @Transactional
+    public void summariseAgain(Collection<String> personIds) {
+        personIds.stream().flatMap(id -> log.of(id).stream()).forEach(row -> row.summarise(log.state(row)));
+    }
+
+    private List<String> different(Stream<ProgressEntity> rows) {
+        return rows.filter(row -> !isAsReplayed(row))
                 .map(row -> "practice " + row.personId() + " " + row.assignmentId() + " " + row.skill())
                 .toList();
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.people.Person;
 import littlesummit.app.served.ServedItems;
@@ -154,8 +155,17 @@ public class QuizRecord {
     /** Snapshots that differ from the replayed log, each by its student and assignment; none ever should. */
     @Transactional(readOnly = true)
     public List<String> differences() {
-        return log.all().stream()
-                .filter(run -> !log.state(run).equals(log.replayed(run)))
+        return different(log.all().stream());
+    }
+
+    /** The same of some students. */
+    @Transactional(readOnly = true)
+    public List<String> differences(Collection<String> personIds) {
+        return different(log.all().stream().filter(run -> personIds.contains(run.personId())));
+    }
+
+    private List<String> different(Stream<QuizRunEntity> runs) {
+        return runs.filter(run -> !log.state(run).equals(log.replayed(run)))
                 .map(run -> "quiz " + run.personId() + " " + run.assignmentId())
                 .toList();
     }

@@ -15,6 +15,14 @@ class BodyLimit extends OncePerRequestFilter {
     /** A picture or a package of 8 MB, and what wraps it. */
     private static final long MOST_FILE_BYTES = 8 * 1024 * 1024 + 4096;
 
+    /** A class with its photos, and what wraps it. */
+    private static final long MOST_ARCHIVE_BYTES = 200 * 1024 * 1024 + 4096;
+
+    /** Whether a whole class comes in. */
+    private static boolean isArchive(HttpServletRequest request) {
+        return request.getRequestURI().startsWith("/api/exchange/class-archive");
+    }
+
     /** Whether a picture is added to a page. */
     private static boolean isPicture(HttpServletRequest request) {
         return request.getRequestURI().matches("/api/items/[^/]+/photos");
@@ -34,7 +42,7 @@ class BodyLimit extends OncePerRequestFilter {
     /** Whether it is refused for its length, or for not saying it. */
     static boolean isTooLarge(HttpServletRequest request) {
         boolean chunked = request.getHeader("Transfer-Encoding") != null;
-        long most = isFile(request) ? MOST_FILE_BYTES : MOST_BYTES;
+        long most = isArchive(request) ? MOST_ARCHIVE_BYTES : isFile(request) ? MOST_FILE_BYTES : MOST_BYTES;
         return request.getContentLengthLong() > most || chunked;
     }
 
@@ -46,7 +54,7 @@ class BodyLimit extends OncePerRequestFilter {
                             isPicture(request)
                                     ? "This picture is larger than 8 MB. Make it smaller and add it again."
                                     : isPackage(request)
-                                            ? "This file is larger than 8 MB."
+                                            ? "This file is larger than " + (isArchive(request) ? 200 : 8) + " MB."
                                             : "This is more than can be taken at once.")
                     .write(response);
             return;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import littlesummit.app.classroom.MarksService;
 import littlesummit.app.classroom.RosterFile;
+import littlesummit.app.exchange.archive.rows.ClassRecords;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import org.springframework.stereotype.Component;
@@ -18,14 +19,19 @@ class ClassArchive {
         users.csv  who is in it, as OneRoster 1.2 has it
         marks.csv  what was set, and how far each student came
         students/  a folder for each student; a README in it says what is where
+        records/   the same as rows, one a line (JSON Lines), a file for each table: with these
+                   another server of Little Summit makes the class again. Passwords are not in it.
         """;
 
     private final PersonArchive persons;
     private final PeopleService people;
     private final RosterFile roster;
     private final MarksService marks;
+    private final ClassRecords records;
 
-    ClassArchive(PersonArchive persons, PeopleService people, RosterFile roster, MarksService marks) {
+    ClassArchive(
+            PersonArchive persons, PeopleService people, RosterFile roster, MarksService marks, ClassRecords records) {
+        this.records = records;
         this.persons = persons;
         this.people = people;
         this.roster = roster;
@@ -37,6 +43,7 @@ class ClassArchive {
         to.text("README.txt", README.formatted(instructor.className()));
         to.text("users.csv", roster.write(instructor));
         to.text("marks.csv", marks.csv(instructor));
+        records.write(instructor.classId(), to.folder("records"));
         List<PeopleService.Student> students = Stream.concat(
                         people.students(instructor.classId()).stream(), people.closed(instructor.classId()).stream())
                 .toList();

@@ -10,13 +10,32 @@ import java.util.zip.ZipOutputStream;
  *
  * @param path with a slash at its end; empty for the zip itself
  */
-record Folder(ZipOutputStream zip, String path) {
-    Folder folder(String name) {
+public record Folder(ZipOutputStream zip, String path) {
+    public Folder folder(String name) {
         return new Folder(zip, path + name + "/");
     }
 
-    void text(String name, String text) throws IOException {
+    public void text(String name, String text) throws IOException {
         bytes(name, text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** A file of lines that are written one by one; none where there is no line. */
+    public interface Lines {
+        void to(Line line) throws IOException;
+    }
+
+    /** Takes a line without its end. */
+    public interface Line {
+        void write(byte[] line) throws IOException;
+    }
+
+    public void lines(String name, Lines lines) throws IOException {
+        zip.putNextEntry(new ZipEntry(path + name));
+        lines.to(line -> {
+            zip.write(line);
+            zip.write('\n');
+        });
+        zip.closeEntry();
     }
 
     void bytes(String name, byte[] content) throws IOException {

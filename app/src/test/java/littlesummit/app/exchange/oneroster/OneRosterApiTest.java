@@ -15,6 +15,7 @@ import java.util.stream.StreamSupport;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
 import littlesummit.app.Unzipped;
+import littlesummit.app.Zips;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import org.junit.jupiter.api.Test;

@@ -1,4 +1,4 @@
-package littlesummit.app.exchange.oneroster;
+package littlesummit.app;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -9,10 +9,10 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
 /** Zips made by the tests. */
-final class Zips {
+public final class Zips {
     private Zips() {}
 
-    static byte[] of(Map<String, String> files) {
+    public static byte[] of(Map<String, String> files) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
             for (Map.Entry<String, String> file : files.entrySet()) {

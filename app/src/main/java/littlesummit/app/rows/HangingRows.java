@@ -1,4 +1,4 @@
-package littlesummit.app.erasure;
+package littlesummit.app.rows;
 
 import jakarta.persistence.EntityManager;
 import java.sql.Connection;
@@ -11,11 +11,11 @@ import org.hibernate.Session;
 import org.springframework.stereotype.Component;
 
 /**
- * The rows that hang on a person, found by the foreign keys of the database and not by a list: a table that is added
- * later is emptied as well.
+ * The rows that hang on a person or a class, found by the foreign keys of the database and not by a list: a table that
+ * is added later is emptied as well.
  */
 @Component
-class HangingRows {
+public class HangingRows {
     private final EntityManager entities;
 
     HangingRows(EntityManager entities) {
@@ -31,20 +31,29 @@ class HangingRows {
     private record Key(String of, String column, String to) {}
 
     /** Deletes the person's row and all that hangs on it, in the transaction that is open. */
-    void deleteWith(String personId) {
+    public void deleteWith(String personId) {
+        delete("PERSON", personId);
+    }
+
+    /** Deletes the row of a class and all that hangs on it: its students, what they did, and what was set for them. */
+    public void deleteWithClass(String classId) {
+        delete("SCHOOL_CLASS", classId);
+    }
+
+    private void delete(String table, String id) {
         entities.flush();
-        entities.unwrap(Session.class).doWork(connection -> delete(connection, "PERSON", "ID = ?", personId));
+        entities.unwrap(Session.class).doWork(connection -> delete(connection, table, "ID = ?", id));
         entities.clear();
     }
 
-    /** @param which a condition with the id of the person for its only parameter */
-    private static void delete(Connection connection, String table, String which, String personId) throws SQLException {
+    /** @param which a condition with the id for its only parameter */
+    private static void delete(Connection connection, String table, String which, String id) throws SQLException {
         for (Key key : keysTo(connection, table)) {
             String pointing = key.column + " in (select " + key.to + " from " + table + " where " + which + ")";
-            delete(connection, key.of, pointing, personId);
+            delete(connection, key.of, pointing, id);
         }
         try (PreparedStatement rows = connection.prepareStatement("delete from " + table + " where " + which)) {
-            rows.setString(1, personId);
+            rows.setString(1, id);
             rows.executeUpdate();
         }
     }

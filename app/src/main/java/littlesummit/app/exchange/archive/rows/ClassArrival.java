@@ -1,0 +1,141 @@
+package littlesummit.app.exchange.archive.rows;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import jakarta.persistence.EntityManager;
+import java.sql.SQLException;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import littlesummit.app.content.FrozenItems;
+import littlesummit.app.exchange.archive.rows.ArrivalPlan.Arriving;
+import littlesummit.app.people.ClassesService;
+import littlesummit.app.people.Person;
+import littlesummit.app.people.SchoolClass;
+import littlesummit.app.web.Problem;
+import org.hibernate.Session;
+import org.springframework.stereotype.Component;
+
+/** Makes a class out of the records of an archive, in the transaction that is open. */
+@Component
+class ClassArrival {
+    /** What rows of a table are called. */
+    private record Told(String table, String one, String many) {}
+
+    /** What is told of the rows that come, in this order. */
+    private static final List<Told> TOLD = List.of(
+            new Told("ASSIGNMENT", "assignment or quiz", "assignments and quizzes"),
+            new Told("SERVED_ITEM", "item that was given out", "items that were given out"),
+            new Told("WORK_PAGE", "page of work", "pages of work"),
+            new Told("WORK_PHOTO", "photo", "photos"),
+            new Told("OWN_SKILL", "skill of its own", "skills of its own"),
+            new Told("PAPER_SHEET", "sheet on paper", "sheets on paper"),
+            new Told("QUESTION", "question", "questions"));
+
+    private final ClassesService classes;
+    private final ArrivingStudents students;
+    private final FrozenItems items;
+    private final EntityManager entities;
+    private final ObjectMapper mapper;
+
+    ClassArrival(
+            ClassesService classes,
+            ArrivingStudents students,
+            FrozenItems items,
+            EntityManager entities,
+            ObjectMapper mapper) {
+        this.classes = classes;
+        this.students = students;
+        this.items = items;
+        this.entities = entities;
+        this.mapper = mapper;
+    }
+
+    /**
+     * @param instructor as the one who has the new class open
+     * @param students ids, as they are here
+     */
+    record Arrived(Person instructor, Set<String> students, ArrivalPlan plan) {}
+
+    Arrived arrive(Person instructor, ArchiveFile archive) {
+        ObjectNode row = archive.row(ClassRecords.CLASS)
+                .orElseThrow(() -> Problem.badRequest("This archive does not say which class it is of."));
+        NewIds ids = new NewIds();
+        String name = row.path("name").asText();
+        Person teacher = classes.addTaught(instructor, name);
+        ids.put(row.path("id").asText(), teacher.classId());
+        List<Arriving> arriving = new ArrayList<>();
+        Set<String> here = new HashSet<>();
+        archive.each(ClassRecords.STUDENTS, student -> {
+            ArrivingStudents.Arrived one = students.arrive(teacher, student);
+            ids.put(student.path("id").asText(), one.id());
+            here.add(one.id());
+            arriving.add(new Arriving(one.name(), one.says()));
+        });
+        Map<Long, Long> contents = new HashMap<>();
+        archive.each(ClassRecords.ITEMS, item -> contents.put(item.path("id").asLong(), content(item)));
+        entities.flush();
+        Map<String, Long> counts = new HashMap<>();
+        RowsIn.Arrival arrival = new RowsIn.Arrival(teacher.classId(), teacher.id(), here, contents);
+        entities.unwrap(Session.class)
+                .doWork(connection -> counts.putAll(rows(archive, new RowsIn(connection, arrival, ids))));
+        entities.clear();
+        aims(teacher, row, ids);
+        List<String> things = TOLD.stream()
+                .filter(told -> counts.getOrDefault(told.table(), 0L) > 0)
+                .map(told -> {
+                    long count = counts.get(told.table());
+                    return count == 1 ? "1 " + told.one() : String.format(Locale.ENGLISH, "%,d %s", count, told.many());
+                })
+                .toList();
+        return new Arrived(teacher, here, new ArrivalPlan(teacher.className(), arriving, things));
+    }
+
+    private long content(ObjectNode item) {
+        try {
+            return items.bring(new FrozenItems.Content(
+                    item.path("shape").asInt(), mapper.writeValueAsString(item.path("content"))));
+        } catch (JsonProcessingException | RuntimeException none) {
+            throw Problem.badRequest(
+                    "Item " + item.path("id").asText() + " of records/" + ClassRecords.ITEMS + " cannot be read here.");
+        }
+    }
+
+    private static Map<String, Long> rows(ArchiveFile archive, RowsIn rows) throws SQLException {
+        Map<String, Long> counts = new HashMap<>();
+        for (ClassTable table : ClassTable.ALL) {
+            try (RowsIn.Table in = rows.new Table(table)) {
+                archive.each(table.file(), in::take);
+                counts.put(table.name(), in.count());
+            }
+        }
+        return counts;
+    }
+
+    /** Course and goal, once a course of one's own is here as well. */
+    private void aims(Person teacher, ObjectNode row, NewIds ids) {
+        classes.asItWas(teacher, ids.in(row.path("course_id").asText("")), goal(row));
+    }
+
+    private static Optional<SchoolClass.Goal> goal(ObjectNode row) {
+        if (!row.path("goal_skills").isInt()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(new SchoolClass.Goal(
+                    row.path("goal_skills").intValue(),
+                    LocalDate.parse(row.path("goal_start").asText()),
+                    LocalDate.parse(row.path("goal_date").asText())));
+        } catch (DateTimeException none) {
+            throw Problem.badRequest("The goal of the class in records/" + ClassRecords.CLASS + " has no dates.");
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Rows of the database, whatever feature they belong to. */
+package littlesummit.app.rows;
