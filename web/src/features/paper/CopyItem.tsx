@@ -7,7 +7,7 @@ import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
 import { VerdictMark } from '../../ui/VerdictMark';
-import { Feedback } from '../practice/Feedback';
+import { Told } from '../practice/Told';
 import { enterChecks, PartFields } from '../practice/fields/PartFields';
 import { ClosedPart } from '../practice/PartBlock';
 import { textOf, useDraft } from '../practice/useDraft';
@@ -103,15 +103,7 @@ function Answer({ place, at, code, hand }: { place: Place; at: number; code: str
               onEnter={check}
             />
             <div aria-live="polite" className="grid gap-2">
-              {judged &&
-                part.feedback.map((said) => (
-                  <Feedback
-                    key={said.fieldId}
-                    feedback={said}
-                    read={false}
-                    label={part.fields.length > 1 ? (part.fields.find((f) => f.id === said.fieldId)?.label ?? '') : ''}
-                  />
-                ))}
+              {judged && <Told part={part} said={part.feedback} />}
             </div>
           </section>
         );

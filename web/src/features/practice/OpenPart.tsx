@@ -4,9 +4,9 @@ import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
 import { useSeen } from '../../ui/seen';
 import { Tex } from '../../ui/Tex';
-import { Feedback } from './Feedback';
 import { enterChecks, focusAnswer, PartFields } from './fields/PartFields';
 import { Hints } from './Slips';
+import { isRead, Told } from './Told';
 
 type Props = {
   part: Schemas['PartView'];
@@ -69,20 +69,13 @@ export function OpenPart({
         >
           {conflict !== undefined && <Conflict conflict={conflict} />}
           {repeated && <p className="max-w-2xl">You checked this just before. It was not counted again.</p>}
-          {said.map((feedback) => (
-            <Feedback
-              key={feedback.fieldId + feedback.message}
-              feedback={feedback}
-              read={isRead(part)}
-              label={part.fields.length > 1 ? labelOf(part, feedback.fieldId) : ''}
-            />
-          ))}
+          <Told part={part} said={said} />
         </div>
         <div className={`flex items-center gap-4 ${isTall(part) ? 'xl:flex-col xl:items-start xl:gap-1' : ''}`}>
           <Button look="main" hint="Enter" onClick={() => onCheck(conflict !== undefined)} aria-disabled={busy}>
-            {isRead(part) ? 'Hand in' : conflict === undefined ? 'Check' : 'Check mine anyway'}
+            {someRead(part) ? 'Hand in' : conflict === undefined ? 'Check' : 'Check mine anyway'}
           </Button>
-          <span className="text-sm text-soft">{isRead(part) ? '' : triesText(part)}</span>
+          <span className="text-sm text-soft">{someRead(part) ? '' : triesText(part)}</span>
         </div>
       </div>
       <div aria-live="polite" className="grid gap-3">
@@ -93,7 +86,7 @@ export function OpenPart({
 }
 
 /** Whether a person reads it, and no machine says right or wrong. */
-const isRead = (part: Schemas['PartView']) => part.fields.some((field) => field.response.kind === 'InkWords');
+const someRead = (part: Schemas['PartView']) => part.fields.some(isRead);
 
 /** Whether the fields are so high that the check stands beside them. */
 function isTall(part: Schemas['PartView']): boolean {
@@ -103,10 +96,6 @@ function isTall(part: Schemas['PartView']): boolean {
       response.kind === 'PlotLine' ||
       ('options' in response && response.options.some((o) => o.scene !== undefined)),
   );
-}
-
-function labelOf(part: Schemas['PartView'], fieldId: string): string {
-  return part.fields.find((f) => f.id === fieldId)?.label ?? '';
 }
 
 function triesText(part: Schemas['PartView']): string {

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
-import { Feedback } from '../practice/Feedback';
 import { PartFields } from '../practice/fields/PartFields';
+import { Told } from '../practice/Told';
 import { useTry } from './useWorkbench';
 
 type Place = { id: string; tier: number; seed: number; part: number };
@@ -28,9 +28,7 @@ export function TryPart({ part, place }: { part: Schemas['PartView']; place: Pla
         onEnter={check}
       />
       <div aria-live="polite" className="grid gap-2">
-        {tried.data?.feedback.map((feedback) => (
-          <Feedback key={feedback.fieldId + feedback.message} feedback={feedback} />
-        ))}
+        <Told part={part} said={tried.data?.feedback ?? []} />
         {tried.isError && <p role="alert">{tried.error.message}</p>}
       </div>
       <Button className="w-fit" onClick={check} disabled={tried.isPending}>

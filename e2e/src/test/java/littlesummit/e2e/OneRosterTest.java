@@ -3,6 +3,7 @@ package littlesummit.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
@@ -11,14 +12,17 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
-/** The class as a package of another system: taken along, changed there, brought back, and undone. */
+/** The class as a package of another system: taken along, changed there, brought back, and undone; or as a whole. */
 class OneRosterTest extends BrowserTest {
     private static void press(Page page, String button) {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button))
@@ -116,5 +120,36 @@ class OneRosterTest extends BrowserTest {
         bring(page, "no zip".getBytes(StandardCharsets.UTF_8));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("This is no zip");
         assertEquals(0, page.getByText("What the package will do").count());
+    }
+
+    @Test
+    void aWholeClassMovesToAnotherServer(@TempDir Path elsewhere) {
+        Page page = new Desk(summit, browser.window(summit.address()), "orla").page();
+        page.navigate("/class");
+        Path archive = page.waitForDownload(
+                        () -> page.getByText("Everything of the class").click())
+                .path();
+        try (Summit there = Summit.demo(elsewhere)) {
+            Page other = new Desk(there, browser.window(there.address()), "orla").page();
+            other.navigate("/classes");
+            other.getByLabel("Archive of a class").setInputFiles(archive);
+            // One more where the other test took somebody in.
+            assertThat(other.getByText(Pattern.compile("will come with 1[23] students")))
+                    .isVisible();
+            assertThat(other.getByText("signs in as bero2; “bero” is taken here"))
+                    .isVisible();
+            press(other, "Bring it in");
+            assertThat(other.getByText(Pattern.compile("is here, with 1[23] students")))
+                    .isVisible();
+            other.locator("main li")
+                    .filter(new Locator.FilterOptions().setHasText("(from an archive)"))
+                    .getByText("Open it")
+                    .click();
+            assertThat(other.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("(from an archive)")))
+                    .isVisible();
+            Locator bero = other.locator("tr", new Page.LocatorOptions().setHasText("Bero Linden"));
+            assertThat(bero).containsText("not signed in yet");
+            assertThat(bero).containsText("Powers of ten, both ways");
+        }
     }
 }

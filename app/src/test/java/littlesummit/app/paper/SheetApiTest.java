@@ -15,10 +15,10 @@ import littlesummit.app.people.Person;
 import org.junit.jupiter.api.Test;
 
 /** Sheets that are made, listed, printed and taken away. */
-class SheetApiTest extends ApiTest {
+public class SheetApiTest extends ApiTest {
     static final String STYLE = "{\"size\":\"A4\",\"room\":\"LINES\",\"large\":false,\"twoColumns\":true}";
 
-    static String wanted(String skill, int items, boolean each) {
+    public static String wanted(String skill, int items, boolean each) {
         return "{\"title\":\"At home\",\"shares\":[{\"skillId\":\"" + skill + "\",\"items\":" + items
                 + ",\"level\":0}],\"style\":" + STYLE + ",\"each\":" + each + "}";
     }

@@ -18,6 +18,7 @@ import littlesummit.app.Client;
 import littlesummit.app.ClockedApiTest;
 import littlesummit.app.Unzipped;
 import littlesummit.app.Zips;
+import littlesummit.app.paper.SheetApiTest;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
 import littlesummit.core.practice.Policy;
@@ -62,6 +63,11 @@ class ClassArrivalApiTest extends ClockedApiTest {
         instructor.post("/api/workbench", "{}");
         instructor.put("/api/paper/scale", "{\"grades\":[{\"from\":0,\"word\":\"begun\"}]}");
         instructor.put("/api/class/students/" + student.id() + "/extra-time", "{\"percent\":25}");
+        JsonNode sheet = instructor
+                .post("/api/paper", SheetApiTest.wanted("mean", 2, false))
+                .body();
+        String copy = "/api/paper/copies/" + sheet.at("/copies/0/code").asText();
+        client.put(copy + "/places/0/on-paper", "{\"done\":true}");
         return instructor.bytes("/api/exchange/class-archive.zip");
     }
 
@@ -106,6 +112,7 @@ class ClassArrivalApiTest extends ClockedApiTest {
                                 .map(line -> line.replaceAll(ID, "id")
                                         .replaceAll("\"username\":\"[^\"]*\"", "")
                                         .replaceAll("content_id\":\\d+", "content")
+                                        .replaceAll("\"code\":\"[^\"]*\"", "code")
                                         .replaceAll("^\\{\"id\":\\d+", "{"))
                                 .sorted()
                                 .collect(Collectors.joining("\n"))));
@@ -135,6 +142,21 @@ class ClassArrivalApiTest extends ClockedApiTest {
         }) {
             assertFalse(all.get("records/" + table + ".jsonl").isBlank(), table);
         }
+    }
+
+    /** Ids of demo data and of other programs may look otherwise. */
+    @Test
+    void anIdNeedNotLookLikeOne() throws IOException {
+        Map<String, String> files = records(archive());
+        String sheet = files.get("records/paper_sheet.jsonl").replaceAll("(?s).*?\"id\":\"(" + ID + ")\".*", "$1");
+        files.replaceAll((name, text) -> text.replace(sheet, "at-home"));
+        for (int times = 0; times < 2; times++) {
+            Client.Answer answer = bringing.upload(IN, Zips.of(files));
+            assertEquals(200, answer.status(), answer.text());
+        }
+        assertFalse(records(opened().bytes("/api/exchange/class-archive.zip"))
+                .get("records/paper_copy.jsonl")
+                .contains("at-home"));
     }
 
     @Test
@@ -207,6 +229,16 @@ class ClassArrivalApiTest extends ClockedApiTest {
         assertTrue(plan.path("things").toString().contains("\"2 items that were given out\""), plan::toString);
         assertTrue(plan.path("things").toString().contains("\"1 photo\""), plan::toString);
         assertEquals(1, bringing.get("/api/classes").body().size());
+    }
+
+    @Test
+    void besideAClassOfTheSameNameItHasAnotherOne() throws IOException {
+        byte[] archive = archive();
+        bringing.upload(IN, archive);
+        JsonNode plan = bringing.upload(IN + "/plan", archive).body();
+        assertEquals(
+                arrived().path("name").asText() + " (from an archive)",
+                plan.path("className").asText());
     }
 
     @Test

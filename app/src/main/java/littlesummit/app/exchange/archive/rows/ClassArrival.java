@@ -8,6 +8,7 @@ import java.sql.SQLException;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -40,6 +41,9 @@ class ClassArrival {
             new Told("PAPER_SHEET", "sheet on paper", "sheets on paper"),
             new Told("QUESTION", "question", "questions"));
 
+    private static final int LONGEST_NAME = 100;
+    private static final String FROM_ARCHIVE = " (from an archive)";
+
     private final ClassesService classes;
     private final ArrivingStudents students;
     private final FrozenItems items;
@@ -69,8 +73,8 @@ class ClassArrival {
         ObjectNode row = archive.row(ClassRecords.CLASS)
                 .orElseThrow(() -> Problem.badRequest("This archive does not say which class it is of."));
         NewIds ids = new NewIds();
-        String name = row.path("name").asText();
-        Person teacher = classes.addTaught(instructor, name);
+        Person teacher =
+                classes.addTaught(instructor, name(instructor, row.path("name").asText()));
         ids.put(row.path("id").asText(), teacher.classId());
         List<Arriving> arriving = new ArrayList<>();
         Set<String> here = new HashSet<>();
@@ -96,7 +100,15 @@ class ClassArrival {
                     return count == 1 ? "1 " + told.one() : String.format(Locale.ENGLISH, "%,d %s", count, told.many());
                 })
                 .toList();
+        arriving.sort(Comparator.comparing(Arriving::name));
         return new Arrived(teacher, here, new ArrivalPlan(teacher.className(), arriving, things));
+    }
+
+    /** Another one than those of the classes that the instructor has. */
+    private String name(Person instructor, String theirs) {
+        boolean isHere = classes.of(instructor).stream().anyMatch(c -> c.name().equals(theirs.strip()));
+        String room = theirs.substring(0, Math.min(theirs.length(), LONGEST_NAME - FROM_ARCHIVE.length()));
+        return isHere ? room + FROM_ARCHIVE : theirs;
     }
 
     private long content(ObjectNode item) {

@@ -6,8 +6,10 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * A column of a table.
@@ -15,14 +17,26 @@ import java.util.Map;
  * @param type as in {@link java.sql.Types}
  * @param counted whether the database numbers the rows itself
  * @param to the table that it points to; empty where it points to none
+ * @param isPointedTo whether rows of other tables know this one by it
  */
-record Column(String name, int type, boolean optional, boolean counted, String to) {
+record Column(String name, int type, boolean optional, boolean counted, String to, boolean isPointedTo) {
+    /** Whether its value is an id as a whole. */
+    boolean isId() {
+        return isPointedTo || !to.isEmpty();
+    }
+
     static List<Column> of(Connection connection, String table) throws SQLException {
         DatabaseMetaData data = connection.getMetaData();
         Map<String, String> pointed = new HashMap<>();
         try (ResultSet keys = data.getImportedKeys(connection.getCatalog(), connection.getSchema(), table)) {
             while (keys.next()) {
                 pointed.put(keys.getString("FKCOLUMN_NAME"), keys.getString("PKTABLE_NAME"));
+            }
+        }
+        Set<String> known = new HashSet<>();
+        try (ResultSet keys = data.getExportedKeys(connection.getCatalog(), connection.getSchema(), table)) {
+            while (keys.next()) {
+                known.add(keys.getString("PKCOLUMN_NAME"));
             }
         }
         List<Column> columns = new ArrayList<>();
@@ -34,7 +48,8 @@ record Column(String name, int type, boolean optional, boolean counted, String t
                         found.getInt("DATA_TYPE"),
                         found.getInt("NULLABLE") == DatabaseMetaData.columnNullable,
                         "YES".equals(found.getString("IS_AUTOINCREMENT")),
-                        pointed.getOrDefault(name, "")));
+                        pointed.getOrDefault(name, ""),
+                        known.contains(name)));
             }
         }
         return columns;

@@ -24,6 +24,11 @@ final class NewIds {
         return found.find() ? found.replaceAll(id -> now(id.group())) : text;
     }
 
+    /** Of a value that is an id as a whole, whatever it looks like. */
+    String of(String id) {
+        return ID.matcher(id).find() ? in(id) : now(id);
+    }
+
     private String now(String old) {
         return ids.computeIfAbsent(old, o -> UUID.randomUUID().toString());
     }

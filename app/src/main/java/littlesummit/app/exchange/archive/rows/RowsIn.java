@@ -75,7 +75,6 @@ final class RowsIn {
             } catch (SQLException | IllegalArgumentException wrong) {
                 throw refused("cannot be a row of this table");
             }
-            remember(row);
         }
 
         long count() {
@@ -117,7 +116,10 @@ final class RowsIn {
         }
 
         private JsonNode text(Column column, String value) throws SQLException {
-            String now = column.name().equals(CODE) ? code(value) : ids.in(value);
+            String now = column.name().equals(CODE) ? code(value) : column.isId() ? ids.of(value) : ids.in(value);
+            if (column.isPointedTo()) {
+                there.computeIfAbsent(table.name(), t -> new HashSet<>()).add(now);
+            }
             boolean points = !column.to().isEmpty();
             if (points && !there.getOrDefault(column.to(), Set.of()).contains(now)) {
                 if (column.optional()) {
@@ -126,19 +128,6 @@ final class RowsIn {
                 throw refused("points to something that is not in the archive");
             }
             return TextNode.valueOf(now);
-        }
-
-        private void remember(ObjectNode row) {
-            for (String key : List.of("id", "item_id", "code")) {
-                JsonNode value = row.path(key);
-                if (value.isTextual()) {
-                    there.computeIfAbsent(table.name(), t -> new HashSet<>())
-                            .add(
-                                    key.equals("code")
-                                            ? codes.getOrDefault(value.textValue(), "")
-                                            : ids.in(value.textValue()));
-                }
-            }
         }
 
         @Override

@@ -25,6 +25,14 @@ class NewIdsTest {
     }
 
     @Test
+    void whatIsAnIdAsAWholeIsAnotherWhateverItLooksLike() {
+        String now = ids.of("demo-sheet");
+        assertNotEquals("demo-sheet", now);
+        assertEquals(now, ids.of("demo-sheet"));
+        assertEquals("own-" + ids.of(OLD), ids.of("own-" + OLD));
+    }
+
+    @Test
     void whatIsNoIdStays() {
         assertEquals("both-sides", ids.in("both-sides"));
         assertEquals(OLD.substring(1), ids.in(OLD.substring(1)));
