@@ -43,7 +43,7 @@ class HostileTemplatesTest {
             delimiter = '#',
             value = {
                 "mark-on: {kind: grid, alt: A., x-from: 0, x-to: 1, y-from: 0, y-to: 1} # placed on a number line",
-                "mark-on: {kind: number-line, alt: A., from: 0, to: 1000, step: 1/100} # at most 101",
+                "mark-on: {kind: number-line, alt: A., from: 0, to: 2, step: 1/100} # at most 101",
                 "mark-on: {kind: number-line, alt: A., from: 1/3, to: 2, step: 1/2} # begins at a tick",
                 "'columns: {numbers: [all, 1/3], sign: +, whole: 4}' # cannot be written in these columns",
                 "'columns: {numbers: [all, -5], sign: +, whole: 4}' # cannot be written in these columns",
@@ -55,6 +55,49 @@ class HostileTemplatesTest {
         Unmade unmade = assertThrows(
                 Unmade.class, () -> Sample.skill(answered(response)).make(1, 1));
         assertTrue(unmade.complaint().sentence().contains(sentence), unmade.toString());
+    }
+
+    /** A figure is drawn line by line, whoever looks at it: a billion lines would be drawn, too. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '#',
+            value = {
+                "kind: number-line, from: 0, to: 10^8, step: 1 # more than 500 steps",
+                "kind: number-line, from: 0, to: 10^99, step: 1 # too far away to be drawn",
+                "kind: number-line, from: 0, to: 1, step: 0 # steps larger than 0",
+                "kind: number-line, from: 2, to: 1, step: 1 # from a smaller to a larger number",
+                "kind: number-line, from: 0, to: 2, step: 1, marks: [{at: 3}] # lies outside of the line",
+                "kind: grid, x-from: 0, x-to: 10^6 # more than 500 steps",
+                "kind: grid, step: 1/10^6 # more than 500 steps",
+                "kind: grid, draw: [{circle: [0, 0, 10^99]}] # too far away to be drawn",
+                "kind: scale, max: 10^8, step: 1, reading: 3, unit: g # more than 500 steps",
+                "kind: scale, max: 10, step: 1, reading: 11, unit: g # between 0 and its most",
+                "kind: measured, object: rope, unit: m, length: 10^7 # at 60 units at most",
+                "kind: measured, object: rope, unit: m, length: 0 # at 60 units at most",
+                "kind: parts, wholes: 9999, parts: 200 # from 1 to 20 wholes",
+                "kind: parts, parts: 4, shaded: 5 # From none to all",
+                "kind: bar, pieces: [] # A bar has pieces",
+                "kind: bar, pieces: [{size: 0}] # each larger than 0",
+                "kind: angles, rays: [{degrees: 10^99}], arcs: [] # too far away to be drawn",
+                "kind: polygons, shapes: [{id: a, corners: [1, 1, 1, 1, 1, 1]}] # lie in one place"
+            })
+    void aFigureIsAsMuchAsCanBeLookedAt(String figure, String sentence) {
+        String document =
+                Sample.with("- \"All of them are full.\"", "- figure: {alt: A figure., %s}".formatted(figure));
+        Unmade unmade = assertTimeoutPreemptively(
+                SOON,
+                () -> assertThrows(Unmade.class, () -> Sample.skill(document).make(1, 1)));
+        assertTrue(unmade.complaint().sentence().contains(sentence), unmade.toString());
+    }
+
+    @Test
+    void aFigureHasAFewThings() {
+        String points = "{point: [1, 1]}, ".repeat(61);
+        String document = Sample.with(
+                "- \"All of them are full.\"",
+                "- figure: {kind: grid, alt: A grid., draw: [%s]}".formatted(points.substring(0, points.length() - 2)));
+        Unmade unmade = assertThrows(Unmade.class, () -> Sample.skill(document).make(1, 1));
+        assertTrue(unmade.complaint().sentence().contains("more than 60 things"), unmade.toString());
     }
 
     @ParameterizedTest

@@ -7,6 +7,7 @@ import littlesummit.core.math.Rational;
 
 /** What the readers of figures have in common: numbers, words, conditions and lists as entries of a mapping. */
 final class FigureKeys {
+    private static final double FARTHEST = 1_000_000_000;
     private final Formula.Names names;
 
     FigureKeys(Formula.Names names) {
@@ -24,7 +25,7 @@ final class FigureKeys {
 
     Made<Double> number(Keys keys, String key) {
         Formula formula = Formula.read(keys.scalar(key), names);
-        return making -> asDouble(making.evaluator().number(formula));
+        return making -> drawable(formula, making);
     }
 
     Made<Double> number(Keys keys, String key, double otherwise) {
@@ -57,6 +58,14 @@ final class FigureKeys {
         return making -> making.evaluator().holds(when);
     }
 
+    private static double drawable(Formula formula, Making making) {
+        double number = asDouble(making.evaluator().number(formula));
+        if (Math.abs(number) <= FARTHEST) {
+            return number;
+        }
+        throw new Unmade(formula.at(), "“" + formula.text() + "” is too far away to be drawn.");
+    }
+
     static double asDouble(Rational value) {
         return value.num().doubleValue() / value.den().doubleValue();
     }
@@ -87,9 +96,8 @@ final class FigureKeys {
         if (formulas.size() != count) {
             throw new Refused(keys.require(key).at(), "“" + key + "” is a list of " + count + " numbers.");
         }
-        return making -> formulas.stream()
-                .map(formula -> asDouble(making.evaluator().number(formula)))
-                .toList();
+        return making ->
+                formulas.stream().map(formula -> drawable(formula, making)).toList();
     }
 
     Made<List<String>> texts(Keys keys, String key) {

@@ -42,6 +42,6 @@ final class FigureReader {
         }
         Made<Figure> figure = reader.apply(keys);
         keys.end();
-        return figure;
+        return making -> FigureBounds.within(figure.make(making), keys.at());
     }
 }

@@ -226,7 +226,7 @@ class ClassArrivalApiTest extends ClockedApiTest {
         assertTrue(plan.path("className").asText().startsWith("Hut class"));
         assertEquals(2, plan.path("students").size());
         assertTrue(plan.at("/students/0/says").asText().contains("signs in as"), plan::toString);
-        assertTrue(plan.path("things").toString().contains("\"2 items that were given out\""), plan::toString);
+        assertTrue(plan.path("things").toString().contains("\"4 items that were given out\""), plan::toString);
         assertTrue(plan.path("things").toString().contains("\"1 photo\""), plan::toString);
         assertEquals(1, bringing.get("/api/classes").body().size());
     }
