@@ -175,13 +175,8 @@ class ClassArrivalApiTest extends ClockedApiTest {
     @Test
     void studentsGoOnWhereTheyWere() throws IOException {
         bringing.upload(IN, archive());
-        JsonNode students = opened().get("/api/class").body().path("students");
-        assertEquals(2, students.size());
-        JsonNode arrived = StreamSupport.stream(students.spliterator(), false)
-                .filter(s -> s.at("/student/name").asText().equals(student.name()))
-                .findFirst()
-                .orElseThrow();
-        Person here = signedIn(arrived.at("/student/id").asText());
+        assertEquals(2, opened().get("/api/class").body().path("students").size());
+        Person here = signedIn(arrivedStudent());
         assertNotEquals(student.username(), here.username(), "it is taken by the class it came from");
         Client again = new Client(mvc, here);
         JsonNode view = again.get("/api/practice/" + assignedBy(opened()) + "/both-sides")
@@ -196,6 +191,50 @@ class ClassArrivalApiTest extends ClockedApiTest {
                         .body()
                         .at("/lines/0/text")
                         .asText());
+    }
+
+    /** A skill of the class, looked at as a whole and put to use. */
+    private String ownSkill() throws InterruptedException {
+        String skill = "/api/workbench/"
+                + instructor.post("/api/workbench", "{}").body().at("/id").asText();
+        instructor.post(skill + "/proof", "");
+        for (int i = 0; i < 600 && instructor.post(skill + "/use", "").status() != 200; i++) {
+            Thread.sleep(100);
+        }
+        return instructor.get(skill).body().at("/id").asText();
+    }
+
+    @Test
+    void aSkillOfTheClassGoesOnThere() throws InterruptedException {
+        String skill = ownSkill();
+        String path = assigned(new Target.Score(80), Policy.DEFAULT, skill);
+        answerRight(path);
+        JsonNode before = onward(path, "NEXT");
+        bringing.upload(IN, instructor.bytes("/api/exchange/class-archive.zip"));
+        String there = records(opened().bytes("/api/exchange/class-archive.zip"))
+                .get("records/assignment_skill.jsonl")
+                .replaceAll("(?s).*(own-" + ID + ").*", "$1");
+        assertNotEquals(skill, there);
+        Client again = new Client(mvc, signedIn(arrivedStudent()));
+        String onThere = "/api/practice/" + assignedBy(opened()) + "/" + there;
+        JsonNode view = again.get(onThere).body();
+        assertEquals(before.at("/item/stem"), view.at("/item/stem"));
+        String item = "{\"itemId\":\"" + view.at("/item/id").asText() + "\"";
+        assertEquals(200, again.post(onThere + "/solution", item + "}").status());
+        JsonNode next =
+                again.post(onThere + "/next", item + ",\"onward\":\"NEXT\"}").body();
+        assertNotEquals(view.at("/item/id"), next.at("/item/id"));
+        assertFalse(next.at("/item/stem").isMissingNode(), next::toString);
+    }
+
+    /** Id of the student, as it is where the class has come to. */
+    private String arrivedStudent() {
+        return StreamSupport.stream(
+                        opened().get("/api/class").body().path("students").spliterator(), false)
+                .filter(s -> s.at("/student/name").asText().equals(student.name()))
+                .map(s -> s.at("/student/id").asText())
+                .findFirst()
+                .orElseThrow();
     }
 
     /** A student who has come in with the code, and has chosen a password. */
