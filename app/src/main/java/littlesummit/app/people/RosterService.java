@@ -111,8 +111,9 @@ public class RosterService {
                 .replaceAll("[^A-Za-z0-9]", "")
                 .toLowerCase(Locale.ROOT);
         String base = plain.length() < 2 ? "student" : plain.substring(0, Math.min(plain.length(), 30));
+        Set<String> there = people.usernamesFrom(base);
         String free = base;
-        for (int i = 2; accounts.isTaken(free) || taken.contains(free); i++) {
+        for (int i = 2; there.contains(free) || taken.contains(free); i++) {
             free = base + i;
         }
         return free;

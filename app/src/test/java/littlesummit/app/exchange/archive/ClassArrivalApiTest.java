@@ -326,6 +326,7 @@ class ClassArrivalApiTest extends ClockedApiTest {
                 "progress # \"score\": # \"score\":1 # In this archive the scores are not what the answers come to",
                 "practice_event # Served # Forgotten # cannot be read here",
                 "work_photo # \"image\":\" # \"image\":\"AAAA # holds no picture",
+                "work_photo # \"image\":\" # \"image\":7,\"was\":\" # cannot be a row of this table",
                 "ink_stroke # \"body\":\" # \"body\":\"{ # cannot be read here",
             })
     void whatWasChangedIsRefusedAndNothingOfItIsKept(String file, String old, String changed, String said)
@@ -343,6 +344,18 @@ class ClassArrivalApiTest extends ClockedApiTest {
         assertEquals(400, refused.status(), refused.text());
         assertTrue(refused.text().contains(said.strip()), refused.text());
         assertEquals(1, bringing.get("/api/classes").body().size());
+    }
+
+    @Test
+    void moreStudentsThanAnyClassHasAreRefused() throws IOException {
+        Map<String, String> files = records(archive());
+        files.computeIfPresent(
+                "records/students.jsonl",
+                (name, text) ->
+                        text.lines().findFirst().orElseThrow().concat("\n").repeat(501));
+        Client.Answer refused = bringing.upload(IN, Zips.of(files));
+        assertEquals(400, refused.status());
+        assertTrue(refused.text().contains("more than 500 students"), refused.text());
     }
 
     @Test

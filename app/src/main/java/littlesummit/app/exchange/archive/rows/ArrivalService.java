@@ -93,7 +93,7 @@ public class ArrivalService {
                 look.over(arrived.instructor());
                 return;
             }
-        } catch (Problem | IllegalStateException | IllegalArgumentException broken) {
+        } catch (RuntimeException broken) {
             throw Problem.badRequest("What stands in this archive cannot be read here. It was changed, or is damaged.");
         }
         throw Problem.badRequest("In this archive the scores are not what the answers come to. It was changed.");

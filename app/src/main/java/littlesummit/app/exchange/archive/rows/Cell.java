@@ -88,6 +88,7 @@ final class Cell {
     }
 
     static byte[] bytes(JsonNode value) {
+        must(value.isTextual() || value.isBinary());
         try {
             return value.binaryValue();
         } catch (IOException none) {

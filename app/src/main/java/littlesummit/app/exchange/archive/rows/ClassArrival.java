@@ -41,6 +41,8 @@ class ClassArrival {
             new Told("PAPER_SHEET", "sheet on paper", "sheets on paper"),
             new Told("QUESTION", "question", "questions"));
 
+    private static final int MOST_STUDENTS = 500;
+    private static final int AT_ONCE = 20;
     private static final int LONGEST_NAME = 100;
     private static final String FROM_ARCHIVE = " (from an archive)";
 
@@ -76,14 +78,8 @@ class ClassArrival {
         Person teacher =
                 classes.addTaught(instructor, name(instructor, row.path("name").asText()));
         ids.put(row.path("id").asText(), teacher.classId());
-        List<Arriving> arriving = new ArrayList<>();
         Set<String> here = new HashSet<>();
-        archive.each(ClassRecords.STUDENTS, student -> {
-            ArrivingStudents.Arrived one = students.arrive(teacher, student);
-            ids.put(student.path("id").asText(), one.id());
-            here.add(one.id());
-            arriving.add(new Arriving(one.name(), one.says()));
-        });
+        List<Arriving> arriving = students(archive, teacher, ids, here);
         Map<Long, Long> contents = new HashMap<>();
         archive.each(ClassRecords.ITEMS, item -> contents.put(item.path("id").asLong(), content(item)));
         entities.flush();
@@ -92,16 +88,39 @@ class ClassArrival {
         entities.unwrap(Session.class)
                 .doWork(connection -> counts.putAll(rows(archive, new RowsIn(connection, arrival, ids))));
         entities.clear();
-        aims(teacher, row, ids);
-        List<String> things = TOLD.stream()
+        classes.asItWas(teacher, ids.in(row.path("course_id").asText("")), goal(row));
+        return new Arrived(teacher, here, new ArrivalPlan(teacher.className(), arriving, things(counts)));
+    }
+
+    /** @param here gets the ids that they have here */
+    private List<Arriving> students(ArchiveFile archive, Person teacher, NewIds ids, Set<String> here) {
+        List<Arriving> arriving = new ArrayList<>();
+        archive.each(ClassRecords.STUDENTS, student -> {
+            if (arriving.size() == MOST_STUDENTS) {
+                throw Problem.badRequest("There are more than " + MOST_STUDENTS + " students in this archive.");
+            }
+            ArrivingStudents.Arrived one = students.arrive(teacher, student);
+            ids.put(student.path("id").asText(), one.id());
+            here.add(one.id());
+            arriving.add(new Arriving(one.name(), one.says()));
+            if (arriving.size() % AT_ONCE == 0) {
+                // Before every query all that are at hand are looked at for changes.
+                entities.flush();
+                entities.clear();
+            }
+        });
+        arriving.sort(Comparator.comparing(Arriving::name));
+        return arriving;
+    }
+
+    private static List<String> things(Map<String, Long> counts) {
+        return TOLD.stream()
                 .filter(told -> counts.getOrDefault(told.table(), 0L) > 0)
                 .map(told -> {
                     long count = counts.get(told.table());
                     return count == 1 ? "1 " + told.one() : String.format(Locale.ENGLISH, "%,d %s", count, told.many());
                 })
                 .toList();
-        arriving.sort(Comparator.comparing(Arriving::name));
-        return new Arrived(teacher, here, new ArrivalPlan(teacher.className(), arriving, things));
     }
 
     /** Another one than those of the classes that the instructor has. */
@@ -130,11 +149,6 @@ class ClassArrival {
             }
         }
         return counts;
-    }
-
-    /** Course and goal, once a course of one's own is here as well. */
-    private void aims(Person teacher, ObjectNode row, NewIds ids) {
-        classes.asItWas(teacher, ids.in(row.path("course_id").asText("")), goal(row));
     }
 
     private static Optional<SchoolClass.Goal> goal(ObjectNode row) {
