@@ -16,6 +16,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import littlesummit.app.content.FrozenItems;
 import littlesummit.app.exchange.archive.rows.ArrivalPlan.Arriving;
 import littlesummit.app.people.ClassesService;
@@ -95,10 +96,12 @@ class ClassArrival {
     /** @param here gets the ids that they have here */
     private List<Arriving> students(ArchiveFile archive, Person teacher, NewIds ids, Set<String> here) {
         List<Arriving> arriving = new ArrayList<>();
+        AtomicInteger all = new AtomicInteger();
+        archive.each(ClassRecords.STUDENTS, student -> all.incrementAndGet());
+        if (all.get() > MOST_STUDENTS) {
+            throw Problem.badRequest("There are more than " + MOST_STUDENTS + " students in this archive.");
+        }
         archive.each(ClassRecords.STUDENTS, student -> {
-            if (arriving.size() == MOST_STUDENTS) {
-                throw Problem.badRequest("There are more than " + MOST_STUDENTS + " students in this archive.");
-            }
             ArrivingStudents.Arrived one = students.arrive(teacher, student);
             ids.put(student.path("id").asText(), one.id());
             here.add(one.id());
