@@ -1,7 +1,6 @@
 import { Button } from '../../ui/Button';
-import { FilePicker } from '../../ui/FilePicker';
 import { Refused } from '../../ui/Refused';
-import { LastTaken, TakingIn } from '../exchange/TakenIn';
+import { LastTaken, PickFile, TakingIn } from '../exchange/TakenIn';
 import { type ArrivalHand, type ArrivalPlan, comesWith, useArrival } from './useArrival';
 
 /** A class from its archive, with everything that was done in it. */
@@ -16,20 +15,9 @@ export function Arrival() {
         yours, also when it comes from another server. You see what will come before anything does.
       </p>
       <span>
-        <FilePicker
-          label="Archive of a class"
-          accept=".zip,application/zip"
-          disabled={plan.isPending || take.isPending}
-          onFiles={([file]) => {
-            if (file !== undefined) {
-              take.reset();
-              undo.reset();
-              plan.mutate(file);
-            }
-          }}
-        >
+        <PickFile hand={hand} of={(file) => file} label="Archive of a class" accept=".zip,application/zip">
           Bring in a class (zip)
-        </FilePicker>
+        </PickFile>
       </span>
       <Refused by={[plan, take, undo]} />
       <TakingIn reading={plan.isPending} taking={take.isPending} what="archive" />

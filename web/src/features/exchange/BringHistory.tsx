@@ -1,29 +1,23 @@
 import { Button } from '../../ui/Button';
-import { FilePicker } from '../../ui/FilePicker';
 import { Refused } from '../../ui/Refused';
-import { LastTaken, TakingIn } from './TakenIn';
+import { LastTaken, PickFile, TakingIn } from './TakenIn';
 import { type HistoryPlan, useHistory } from './useHistory';
 
 /** What students did in other programs, brought in as a file of statements. */
 export function BringHistory() {
-  const { plan, take, undo, last } = useHistory();
+  const hand = useHistory();
+  const { plan, take, undo, last } = hand;
   return (
     <div className="grid gap-2">
       <span>
-        <FilePicker
+        <PickFile
+          hand={hand}
+          of={(file) => file}
           label="Statements of another program"
           accept=".jsonl,.json,application/json"
-          disabled={plan.isPending || take.isPending}
-          onFiles={([file]) => {
-            if (file !== undefined) {
-              take.reset();
-              undo.reset();
-              plan.mutate(file);
-            }
-          }}
         >
           Bring in statements (xAPI, a line each)
-        </FilePicker>
+        </PickFile>
       </span>
       <Refused by={[plan, take, undo]} />
       <TakingIn reading={plan.isPending} taking={take.isPending} what="file" />

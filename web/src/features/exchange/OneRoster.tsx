@@ -1,6 +1,5 @@
-import { FilePicker } from '../../ui/FilePicker';
 import { Refused } from '../../ui/Refused';
-import { LastTaken, TakingIn } from './TakenIn';
+import { LastTaken, PickFile, TakingIn } from './TakenIn';
 import { OneRosterPlan } from './OneRosterPlan';
 import { summary } from './summary';
 import { useOneRoster } from './useOneRoster';
@@ -20,20 +19,14 @@ export function OneRoster() {
         happen before anything does, and you can undo it for a day.
       </p>
       <div className="flex flex-wrap items-center gap-3">
-        <FilePicker
+        <PickFile
+          hand={hand}
+          of={(file) => ({ file, from: '' })}
           label="OneRoster package"
           accept=".zip,application/zip"
-          disabled={plan.isPending || take.isPending}
-          onFiles={([file]) => {
-            if (file !== undefined) {
-              take.reset();
-              undo.reset();
-              plan.mutate({ file, from: '' });
-            }
-          }}
         >
           Bring in a package (OneRoster zip)
-        </FilePicker>
+        </PickFile>
         <a href="/api/exchange/oneroster/class.zip" download>
           This class as a package, with its marks
         </a>

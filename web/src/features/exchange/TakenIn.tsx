@@ -1,5 +1,35 @@
 import { Button } from '../../ui/Button';
 import { moment } from '../../ui/dates';
+import { FilePicker } from '../../ui/FilePicker';
+
+type PickProps<Sent> = {
+  hand: {
+    plan: { isPending: boolean; mutate: (sent: Sent) => void };
+    take: { isPending: boolean; reset: () => void };
+    undo: { reset: () => void };
+  };
+  /** What is sent of a file. */ of: (file: File) => Sent;
+  label: string;
+  accept: string;
+  children: string;
+};
+
+/** Picks the file whose plan is to be shown; what was said of the one before it goes. */
+export function PickFile<Sent>({ hand: { plan, take, undo }, of, ...more }: PickProps<Sent>) {
+  return (
+    <FilePicker
+      {...more}
+      disabled={plan.isPending || take.isPending}
+      onFiles={([file]) => {
+        if (file !== undefined) {
+          take.reset();
+          undo.reset();
+          plan.mutate(of(file));
+        }
+      }}
+    />
+  );
+}
 
 /** While a file is read, and while it is taken in. */
 export function TakingIn({ reading, taking, what }: { reading: boolean; taking: boolean; what: string }) {

@@ -1,5 +1,6 @@
 package littlesummit.core.item;
 
+import java.util.List;
 import java.util.Optional;
 import littlesummit.core.math.SpokenText;
 
@@ -9,6 +10,9 @@ import littlesummit.core.math.SpokenText;
  * @param figure for choices among pictures
  */
 public record Option(String id, String text, Optional<Figure> figure) {
+    /** Ids of options, in their order: as many as anybody can choose among. */
+    public static final List<String> IDS = List.of("a", "b", "c", "d", "e", "f", "g", "h");
+
     public static Option of(String id, String text) {
         return new Option(id, text, Optional.empty());
     }

@@ -11,7 +11,6 @@ import littlesummit.core.item.Option;
 
 /** Builds a choice from one right option and wrong ones that each know their slip. */
 public final class Choices {
-    private static final List<String> IDS = List.of("a", "b", "c", "d", "e", "f", "g", "h");
     private final List<Entry> entries = new ArrayList<>();
 
     private record Entry(String text, Optional<Figure> figure, boolean right, String slip, String message) {}
@@ -44,11 +43,11 @@ public final class Choices {
     /** For lists that have an order of their own; where the right one stands says nothing. */
     public Field ordered(String id, String label, Comparator<String> order) {
         entries.sort(Comparator.comparing(Entry::text, order));
-        return field(id, label, IDS.subList(0, entries.size()));
+        return field(id, label, Option.IDS.subList(0, entries.size()));
     }
 
     public Field shuffled(String id, String label, Draw draw) {
-        return field(id, label, draw.shuffled(IDS.subList(0, entries.size())));
+        return field(id, label, draw.shuffled(Option.IDS.subList(0, entries.size())));
     }
 
     private Field field(String id, String label, List<String> ids) {

@@ -17,7 +17,6 @@ import littlesummit.core.template.OptionReader.Offered;
 
 /** Reads a field to choose in: its options, which of them are right, and in what order they stand. */
 final class ChoiceReader {
-    private static final List<String> IDS = List.of("a", "b", "c", "d", "e", "f", "g", "h");
     private final Formula.Names names;
 
     ChoiceReader(Formula.Names names) {
@@ -30,8 +29,8 @@ final class ChoiceReader {
             throw new Refused(keys.at(), "A choice is made as one, several, list or shapes.");
         }
         List<Node> options = keys.list("options");
-        if (options.size() < 2 || options.size() > IDS.size()) {
-            throw new Refused(keys.at(), "A choice has from 2 to " + IDS.size() + " options.");
+        if (options.size() < 2 || options.size() > Option.IDS.size()) {
+            throw new Refused(keys.at(), "A choice has from 2 to " + Option.IDS.size() + " options.");
         }
         Made<List<Offered>> offered = new OptionReader(names, as.equals("shapes")).read(options);
         return as.equals("shapes") ? inPicture(keys, offered) : listed(keys, as, offered);
@@ -49,7 +48,7 @@ final class ChoiceReader {
             if (as.equals("several") ? right == 0 : right != 1) {
                 throw new Unmade(at, right == 0 ? "No option is right." : right + " options are right.");
             }
-            List<String> ids = IDS.subList(0, offered.size());
+            List<String> ids = Option.IDS.subList(0, offered.size());
             return field(
                     id,
                     label.write(making.evaluator()),
@@ -95,7 +94,7 @@ final class ChoiceReader {
             if (offered.stream().noneMatch(Offered::right)) {
                 throw new Unmade(at, "No shape is right.");
             }
-            List<String> letters = given ? ids : making.shuffles().shuffled(IDS.subList(0, ids.size()));
+            List<String> letters = given ? ids : making.shuffles().shuffled(Option.IDS.subList(0, ids.size()));
             String said = missed.write(making.evaluator());
             return field(id, label.write(making.evaluator()), offered, letters, "several", said)
                     .by(new Response.SelectShapes(given ? shapes : lettered(shapes, ids, letters)));

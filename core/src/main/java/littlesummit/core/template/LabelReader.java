@@ -12,7 +12,6 @@ import littlesummit.core.skill.Mistakes;
 
 /** Reads labels and the places that they are laid into. The same labels serve all places of a part. */
 final class LabelReader {
-    private static final List<String> IDS = List.of("a", "b", "c", "d", "e", "f", "g", "h");
     private static final String ELSEWHERE = "placed-wrong";
     private final Formula.Names names;
 
@@ -30,9 +29,10 @@ final class LabelReader {
 
     Made<List<Field>> read(Node listed, List<Node> fields) {
         List<Node> labels = Keys.items(listed);
-        if (labels.size() < Math.max(2, fields.size()) || labels.size() > IDS.size()) {
+        if (labels.size() < Math.max(2, fields.size()) || labels.size() > Option.IDS.size()) {
             throw new Refused(
-                    listed.at(), "There are from 2 to " + IDS.size() + " labels, and one at least for each place.");
+                    listed.at(),
+                    "There are from 2 to " + Option.IDS.size() + " labels, and one at least for each place.");
         }
         List<Texts> texts = labels.stream().map(n -> Texts.read(n, names)).toList();
         List<Spot> spots = fields.stream().map(this::spot).toList();
@@ -74,7 +74,7 @@ final class LabelReader {
 
     /** In an order that tells nothing. */
     private static List<Option> laid(List<Texts> texts, Making making, Place at) {
-        List<String> ids = making.shuffles().shuffled(IDS.subList(0, texts.size()));
+        List<String> ids = making.shuffles().shuffled(Option.IDS.subList(0, texts.size()));
         List<Option> laid = IntStream.range(0, ids.size())
                 .mapToObj(i -> Option.of(ids.get(i), texts.get(i).write(making.evaluator())))
                 .sorted(Comparator.comparing(Option::id))

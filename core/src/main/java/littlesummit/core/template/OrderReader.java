@@ -19,8 +19,8 @@ import littlesummit.core.skill.Mistakes;
  * somebody may have gone by.
  */
 final class OrderReader {
-    private static final List<String> IDS = List.of("a", "b", "c", "d", "e", "f");
     private static final int FEWEST = 3;
+    private static final int MOST = 6;
     private final Formula.Names names;
 
     OrderReader(Formula.Names names) {
@@ -36,8 +36,8 @@ final class OrderReader {
         String id = keys.text("id");
         Texts label = Texts.read(keys.require("label"), names);
         List<Thing> things = keys.list("options").stream().map(this::thing).toList();
-        if (things.size() < FEWEST || things.size() > IDS.size()) {
-            throw new Refused(keys.at(), "From " + FEWEST + " to " + IDS.size() + " things are put in order.");
+        if (things.size() < FEWEST || things.size() > MOST) {
+            throw new Refused(keys.at(), "From " + FEWEST + " to " + MOST + " things are put in order.");
         }
         List<Wrong> wrongs = Stream.concat(keys.list("mistakes").stream(), ofPart.stream())
                 .map(node -> wrong(node, things.size()))
@@ -46,7 +46,7 @@ final class OrderReader {
         Place at = keys.at();
         return making -> {
             Evaluator evaluator = making.evaluator();
-            List<String> ids = making.shuffles().shuffled(IDS.subList(0, things.size()));
+            List<String> ids = making.shuffles().shuffled(Option.IDS.subList(0, things.size()));
             List<Option> options = IntStream.range(0, ids.size())
                     .mapToObj(i -> option(ids.get(i), things.get(i), making))
                     .sorted(Comparator.comparing(Option::id))

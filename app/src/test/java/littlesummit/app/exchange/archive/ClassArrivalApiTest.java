@@ -9,9 +9,12 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.StreamSupport;
 import littlesummit.app.Client;
@@ -335,15 +338,30 @@ class ClassArrivalApiTest extends ClockedApiTest {
         String name = "records/" + file.strip() + ".jsonl";
         String text = files.get(name);
         assertTrue(text.contains(old.strip()), text);
-        files.put(
-                name,
-                text.replaceFirst(
-                        java.util.regex.Pattern.quote(old.strip()),
-                        java.util.regex.Matcher.quoteReplacement(changed.strip())));
+        files.put(name, text.replaceFirst(Pattern.quote(old.strip()), Matcher.quoteReplacement(changed.strip())));
         Client.Answer refused = bringing.upload(IN, Zips.of(files));
         assertEquals(400, refused.status(), refused.text());
         assertTrue(refused.text().contains(said.strip()), refused.text());
         assertEquals(1, bringing.get("/api/classes").body().size());
+    }
+
+    /** What lists show beside a state is worked out here, whatever the archive says. */
+    @Test
+    void whereAStudentStandsIsWorkedOutAgain() throws IOException {
+        byte[] archive = archive();
+        Map<String, String> files = records(archive);
+        files.computeIfPresent(
+                "records/progress.jsonl", (name, text) -> text.replaceAll("\"stands\":\\d+", "\"stands\":99"));
+        assertEquals(200, bringing.upload(IN, Zips.of(files)).status());
+        assertEquals(stands(records(archive)), stands(records(opened().bytes("/api/exchange/class-archive.zip"))));
+    }
+
+    private static List<String> stands(Map<String, String> records) {
+        return Pattern.compile("\"stands\":(\\d+)")
+                .matcher(records.get("records/progress.jsonl"))
+                .results()
+                .map(found -> found.group(1))
+                .toList();
     }
 
     @Test
