@@ -24,8 +24,18 @@ final class Packed {
 
     /** @throws UncheckedIOException for bytes that {@link #pack} did not make */
     static String unpack(byte[] bytes) {
+        return unpack(bytes, Integer.MAX_VALUE);
+    }
+
+    /**
+     * For what comes from elsewhere.
+     *
+     * @param most bytes that may come out; what would follow is not unpacked
+     * @throws UncheckedIOException for bytes that {@link #pack} did not make
+     */
+    static String unpack(byte[] bytes, int most) {
         try (GZIPInputStream gzip = new GZIPInputStream(new ByteArrayInputStream(bytes))) {
-            return new String(gzip.readAllBytes(), StandardCharsets.UTF_8);
+            return new String(gzip.readNBytes(most), StandardCharsets.UTF_8);
         } catch (IOException damaged) {
             throw new UncheckedIOException(damaged);
         }

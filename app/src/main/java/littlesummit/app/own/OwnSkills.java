@@ -3,6 +3,7 @@ package littlesummit.app.own;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import littlesummit.app.content.WholeItem;
 import littlesummit.app.people.Person;
 import littlesummit.app.web.Problem;
 import littlesummit.app.web.Tag;
@@ -88,9 +89,14 @@ public class OwnSkills {
                 faults(skill.draft()));
     }
 
+    /** What a text says, with items that stand whole in it. */
+    public static TemplateReading document(String text) {
+        return Templates.read(text, WholeItem::read);
+    }
+
     /** Why a text cannot be read; empty when it can. */
     public static List<Fault> faults(String text) {
-        return switch (Templates.read(text)) {
+        return switch (document(text)) {
             case TemplateReading.Understood u -> List.of();
             case TemplateReading.Wrong(List<Complaint> complaints) ->
                 complaints.stream().map(Fault::of).toList();
@@ -108,7 +114,7 @@ public class OwnSkills {
 
     /** The name in the document; as it was where it cannot be read. */
     private static String name(String text, String otherwise) {
-        String name = Templates.read(text) instanceof TemplateReading.Understood(Template template)
+        String name = document(text) instanceof TemplateReading.Understood(Template template)
                 ? template.name().strip()
                 : otherwise;
         return name.isEmpty() ? otherwise : name.substring(0, Math.min(LONGEST_NAME, name.length()));
@@ -178,7 +184,7 @@ public class OwnSkills {
 
     /** The skill of a document under the id that it has here; empty where it cannot be read. */
     public static Optional<TemplateSkill> read(String id, int version, String document) {
-        return switch (Templates.read(document)) {
+        return switch (document(document)) {
             case TemplateReading.Understood(var template) -> Optional.of(new TemplateSkill(template.as(id, version)));
             case TemplateReading.Wrong w -> Optional.empty();
         };

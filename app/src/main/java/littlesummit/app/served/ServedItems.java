@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.LongFunction;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import littlesummit.app.content.FrozenItems;
 import littlesummit.app.people.PeopleService;
@@ -126,13 +128,20 @@ public class ServedItems {
                 exampleSeed(item))));
     }
 
-    /** A seed whose item has other numbers than this one. */
+    /** A seed whose item has other numbers than this one, where there is any. */
     private long exampleSeed(Item item) {
-        Item example = dealer.deal(seed -> catalogue.make(item.ref().withSeed(seed)));
-        while (example.fingerprint().equals(item.fingerprint())) {
-            example = dealer.deal(seed -> catalogue.make(item.ref().withSeed(seed)));
-        }
-        return example.ref().seed();
+        return Stream.generate(() -> dealer.deal(seed -> catalogue.make(item.ref().withSeed(seed))))
+                .limit(MOST_TRIES)
+                .filter(example -> !isSame(example, item))
+                .findFirst()
+                .orElse(item)
+                .ref()
+                .seed();
+    }
+
+    /** What is read and what is right are the same, whatever it was made of. */
+    private static boolean isSame(Item one, Item other) {
+        return one.stem().equals(other.stem()) && one.parts().equals(other.parts());
     }
 
     /** An item as it was given out, whoever it was given to; for the services, which have looked who asks. */
@@ -148,13 +157,28 @@ public class ServedItems {
                 .flatMap(entity -> entity.exampleContentId().map(id -> frozen.thaw(id, entity.example())));
     }
 
-    /** From now on the example of this item stays what it is; until now it is made as they are made today. */
-    @Transactional
+    /**
+     * From now on the example of this item stays what it is; until now it is made as they are made today.
+     *
+     * @throws Problem where the skill has no other item: an example would be the solution
+     */
+    @Transactional(noRollbackFor = Problem.class)
     public void openExample(ServedItem served) {
         items.findById(served.id())
                 .filter(entity -> entity.exampleContentId().isEmpty())
-                .ifPresent(entity -> entity.freezeExample(frozen.freeze(
-                        catalogue.like(entity.example(), entity.example().seed()))));
+                .ifPresent(entity -> entity.freezeExample(frozen.freeze(exampleFor(item(entity), entity.example()))));
+    }
+
+    /** One like it, with other numbers; an item that never changes has none, and another of its skill serves. */
+    private Item exampleFor(Item item, ItemRef example) {
+        Skill skill = catalogue.generator(example.skill());
+        Stream<Item> others = IntStream.of(example.tier(), 1, 2, 3)
+                .boxed()
+                .flatMap(tier -> LongStream.range(0, MOST_TRIES).mapToObj(seed -> skill.make(tier, seed)));
+        return Stream.concat(Stream.of(catalogue.like(example, example.seed())), others)
+                .filter(one -> !isSame(one, item))
+                .findFirst()
+                .orElseThrow(() -> Problem.conflict("There is no other item of this skill to show as an example."));
     }
 
     private Item item(ServedItemEntity entity) {

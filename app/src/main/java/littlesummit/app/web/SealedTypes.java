@@ -15,7 +15,7 @@ import java.util.List;
  * Writes our sealed types as tagged objects, without an annotation of a library in each: {@code "kind"} holds the name
  * of the record. The client's types become unions of the same tags.
  */
-final class SealedTypes extends JacksonAnnotationIntrospector {
+public final class SealedTypes extends JacksonAnnotationIntrospector {
     private static final long serialVersionUID = 1L;
     private static final JsonTypeInfo.Value TAG =
             JsonTypeInfo.Value.construct(JsonTypeInfo.Id.NAME, JsonTypeInfo.As.PROPERTY, "kind", null, false, true);

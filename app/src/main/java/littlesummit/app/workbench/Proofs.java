@@ -16,7 +16,6 @@ import littlesummit.app.practice.ItemViews;
 import littlesummit.app.web.Digest;
 import littlesummit.app.web.Trace;
 import littlesummit.app.workbench.WorkbenchView.ProofPhase;
-import littlesummit.content.template.Templates;
 import littlesummit.core.proof.Finding;
 import littlesummit.core.proof.Proof;
 import littlesummit.core.proof.Prover;
@@ -74,7 +73,7 @@ class Proofs {
         String digest = Digest.of(text);
         Run before = runs.get(id);
         if (before == null || !before.digest().equals(digest)) {
-            if (Templates.read(text) instanceof TemplateReading.Understood(Template template)) {
+            if (OwnSkills.document(text) instanceof TemplateReading.Understood(Template template)) {
                 runs.put(id, new Run(digest, ProofPhase.WAITING, 0, 0, false, Optional.empty()));
                 worker.submit(() -> run(id, digest, new TemplateSkill(template)));
             }
@@ -132,7 +131,7 @@ class Proofs {
     }
 
     private static List<WorkbenchView.BenchComplaint> complaints(Proof proof, String text, boolean ended) {
-        Optional<Template> template = Templates.read(text) instanceof TemplateReading.Understood(Template t)
+        Optional<Template> template = OwnSkills.document(text) instanceof TemplateReading.Understood(Template t)
                 ? Optional.of(t)
                 : Optional.empty();
         Stream<WorkbenchView.BenchComplaint> late = ended

@@ -35,9 +35,6 @@ class KeptPagesTest extends ApiTest {
     /** Share of the dots that may. */
     private static final double FEW = 0.001;
 
-    @Autowired
-    private ItemFile files;
-
     /** What is on a page. */
     private enum Content {
         FIGURES("fraction-picture", "select-shapes", "two-way-read", "circle-center", "rational-analyse"),
@@ -75,9 +72,9 @@ class KeptPagesTest extends ApiTest {
         if (WRITE && Files.notExists(file)) {
             Stream<Item> made = content.skills.stream()
                     .map(id -> new Catalogue().generator(id).makeOpen(2, 11));
-            Files.write(file, made.map(files::write).toList());
+            Files.write(file, made.map(item -> ItemFile.write(item, "")).toList());
         }
-        return Files.readAllLines(file).stream().map(files::read).toList();
+        return Files.readAllLines(file).stream().map(ItemFile::read).toList();
     }
 
     private List<BufferedImage> pages(Kept kept) throws IOException {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import littlesummit.core.template.TemplateReader;
 import littlesummit.core.template.TemplateReading;
 import littlesummit.core.template.TemplateSkill;
+import littlesummit.core.template.WholeItems;
 
 /** Skills that are written as templates: those that ship, and any other from its text. */
 public final class Templates {
@@ -109,10 +110,18 @@ public final class Templates {
         return Resources.text("starter.yaml");
     }
 
-    /** @param text the document, as YAML or JSON */
+    /** @param text the document, as YAML or JSON, without items that stand whole in it */
     public static TemplateReading read(String text) {
+        return read(text, WholeItems.UNKNOWN);
+    }
+
+    /**
+     * @param text the document, as YAML or JSON
+     * @param wholes reads items that stand whole in it
+     */
+    public static TemplateReading read(String text, WholeItems wholes) {
         try {
-            return TemplateReader.read(Documents.read(text), ShippedWords.LISTS);
+            return TemplateReader.read(Documents.read(text), ShippedWords.LISTS, wholes);
         } catch (Documents.Unreadable unreadable) {
             return new TemplateReading.Wrong(List.of(unreadable.complaint()));
         }

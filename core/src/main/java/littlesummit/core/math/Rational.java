@@ -22,7 +22,7 @@ public record Rational(BigInteger num, BigInteger den) implements Comparable<Rat
             den = den.negate();
         }
         if (!den.equals(BigInteger.ONE)) {
-            BigInteger common = num.gcd(den);
+            BigInteger common = common(num, den);
             if (!common.equals(BigInteger.ONE)) {
                 num = num.divide(common);
                 den = den.divide(common);
@@ -31,6 +31,23 @@ public record Rational(BigInteger num, BigInteger den) implements Comparable<Rat
         if (num.bitLength() > Limits.NUMBER_BITS || den.bitLength() > Limits.NUMBER_BITS) {
             throw MathProblem.tooLarge("a number of more than " + Limits.NUMBER_BITS + " bits");
         }
+    }
+
+    private static final int SMALL_BITS = 62;
+
+    /** Euclid's, without an object a step where both are small, as nearly all are. */
+    private static BigInteger common(BigInteger num, BigInteger den) {
+        if (num.bitLength() > SMALL_BITS || den.bitLength() > SMALL_BITS) {
+            return num.gcd(den);
+        }
+        long a = Math.abs(num.longValue());
+        long b = den.longValue();
+        while (b != 0) {
+            long rest = a % b;
+            a = b;
+            b = rest;
+        }
+        return BigInteger.valueOf(a);
     }
 
     public static Rational of(long value) {
@@ -68,6 +85,9 @@ public record Rational(BigInteger num, BigInteger den) implements Comparable<Rat
     public Rational times(Rational other) {
         if (isOne() || other.isOne()) {
             return isOne() ? other : this;
+        }
+        if (isInteger() && other.isInteger()) {
+            return of(num.multiply(other.num));
         }
         return new Rational(num.multiply(other.num), den.multiply(other.den));
     }
@@ -196,6 +216,9 @@ public record Rational(BigInteger num, BigInteger den) implements Comparable<Rat
 
     @Override
     public int compareTo(Rational other) {
+        if (isInteger() && other.isInteger()) {
+            return num.compareTo(other.num);
+        }
         return num.multiply(other.den).compareTo(other.num.multiply(den));
     }
 

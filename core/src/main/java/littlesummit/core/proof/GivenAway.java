@@ -72,24 +72,59 @@ public final class GivenAway {
     /** Whether a text holds a key as a whole: 4 stands in “it is 4” and not in 14, 4/5 or 4.5. */
     public static boolean holds(String text, String key) {
         String plain = plain(key);
-        return !plain.isEmpty()
-                && Pattern.compile("(?<![\\w./^*+-])" + Pattern.quote(plain) + "(?![\\w/^*+%-]|\\.\\w)")
-                        .matcher(plain(text))
-                        .find();
+        if (plain.isEmpty()) {
+            return false;
+        }
+        String whole = plain(text);
+        for (int at = whole.indexOf(plain); at >= 0; at = whole.indexOf(plain, at + 1)) {
+            if (beginsAt(whole, at) && endsAt(whole, at + plain.length())) {
+                return true;
+            }
+        }
+        return false;
     }
 
-    private static final List<Pattern> FRACTION_SIGN_SPACE_GROUP_GAP = List.of(
-            Pattern.compile("\\\\d?frac\\{([^{}]*)}\\{([^{}]*)}"),
-            Pattern.compile("\\\\cdot ?|\\\\times ?|×"),
-            Pattern.compile("\\\\[ ,;!]|\\\\(?=%)|\\\\left|\\\\right|[${}]"),
-            Pattern.compile("(?<=\\d),(?=\\d{3})"),
-            Pattern.compile(" ([-+*/^=]) "));
-    private static final List<String> AS = List.of("$1/$2", "*", "", "", "$1");
+    private static boolean beginsAt(String text, int at) {
+        return at == 0 || !isWord(text.charAt(at - 1)) && "./^*+-".indexOf(text.charAt(at - 1)) < 0;
+    }
+
+    private static boolean endsAt(String text, int at) {
+        if (at == text.length()) {
+            return true;
+        }
+        char next = text.charAt(at);
+        boolean goesOn = next == '.' && at + 1 < text.length() && isWord(text.charAt(at + 1));
+        return !isWord(next) && "/^*+%-".indexOf(next) < 0 && !goesOn;
+    }
+
+    private static boolean isWord(char c) {
+        return c < 128 && (Character.isLetterOrDigit(c) || c == '_');
+    }
+
+    /**
+     * What makes texts plain.
+     *
+     * @param when a text without one of these has nothing of the kind, and need not be searched
+     */
+    private record Plainer(Pattern what, String as, String when) {
+        String in(String text) {
+            return text.chars().anyMatch(c -> when.indexOf(c) >= 0)
+                    ? what.matcher(text).replaceAll(as)
+                    : text;
+        }
+    }
+
+    private static final List<Plainer> FRACTION_SIGN_SPACE_GROUP_GAP = List.of(
+            new Plainer(Pattern.compile("\\\\d?frac\\{([^{}]*)}\\{([^{}]*)}"), "$1/$2", "\\"),
+            new Plainer(Pattern.compile("\\\\cdot ?|\\\\times ?|×"), "*", "\\×"),
+            new Plainer(Pattern.compile("\\\\[ ,;!]|\\\\(?=%)|\\\\left|\\\\right|[${}]"), "", "\\${}"),
+            new Plainer(Pattern.compile("(?<=\\d),(?=\\d{3})"), "", ","),
+            new Plainer(Pattern.compile(" ([-+*/^=]) "), "$1", "-+*/^="));
 
     private static String plain(String text) {
         String plain = text.replace('−', '-');
-        for (int i = 0; i < AS.size(); i++) {
-            plain = FRACTION_SIGN_SPACE_GROUP_GAP.get(i).matcher(plain).replaceAll(AS.get(i));
+        for (Plainer plainer : FRACTION_SIGN_SPACE_GROUP_GAP) {
+            plain = plainer.in(plain);
         }
         return plain.toLowerCase(Locale.ROOT).strip();
     }

@@ -18,6 +18,8 @@ import littlesummit.core.item.Response;
 /** How an option looks tells little: the right one is not always the longest, the shortest, the largest or smallest. */
 public final class LooksLaw implements Law {
     private static final double ABOVE_CHANCE = 0.3;
+    /** So many standard deviations more are put down to the items that happened to be drawn. */
+    private static final double SPREAD = 2;
     /** Below this many items of a kind a share says little. */
     private static final int ENOUGH = 40;
     /** Two options are no choice of looks. */
@@ -83,7 +85,8 @@ public final class LooksLaw implements Law {
         }
 
         private boolean isMuch() {
-            return items >= ENOUGH && right / items > chance / items + ABOVE_CHANCE;
+            double most = Math.min(1, chance / items + ABOVE_CHANCE);
+            return items >= ENOUGH && right / items > most + SPREAD * Math.sqrt(most * (1 - most) / items);
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import littlesummit.core.skill.Skill;
 import littlesummit.core.template.Complaint;
 import littlesummit.core.template.TemplateSkill;
@@ -34,14 +35,14 @@ public final class Prover {
                 : proveCode(skill, sample, progress);
     }
 
-    private static List<Law> laws() {
+    private static List<Law> laws(Set<Integer> fixed, boolean isWhole) {
         return List.of(
                 new KeyLaw(),
                 new OptionLaw(),
                 new WordsLaw(),
                 new HelpLaw(),
                 new WorkedLaw(),
-                new VarietyLaw(),
+                new VarietyLaw(fixed, isWhole),
                 new NaiveLaw(),
                 new LooksLaw(),
                 new WordsOfOptionsLaw());
@@ -50,13 +51,14 @@ public final class Prover {
     /** What is seen on the way. */
     private static final class Watch implements TemplateSpace.Visitor {
         private static final int TELL_EVERY = 200;
-        private final List<Law> laws = laws();
+        private final List<Law> laws;
         private final Map<Complaint, Integer> complaints = new LinkedHashMap<>();
         private final Proof.Progress progress;
         private final long of;
         private long seen;
 
-        private Watch(Proof.Progress progress, long of) {
+        private Watch(Set<Integer> fixed, boolean isWhole, Proof.Progress progress, long of) {
+            this.laws = laws(fixed, isWhole);
             this.progress = progress;
             this.of = of;
         }
@@ -85,9 +87,10 @@ public final class Prover {
 
     private static Proof proveTemplate(TemplateSkill skill, int sample, Proof.Progress progress) {
         TemplateSpace space = new TemplateSpace(skill.template());
-        TemplateSpace.Size size = space.size();
-        boolean isWhole = size.whole() && size.possible() <= (double) WHOLE * sample;
-        Watch watch = new Watch(progress, isWhole ? Math.round(size.possible()) : sample);
+        TemplateSpace.Size size = space.size((long) WHOLE * sample);
+        boolean isWhole = size.whole();
+        Set<Integer> fixed = skill.template().fixedTiers();
+        Watch watch = new Watch(fixed, isWhole, progress, isWhole ? Math.round(size.possible()) : sample);
         if (isWhole) {
             space.all(watch);
             return watch.proof(watch.seen);
@@ -97,7 +100,7 @@ public final class Prover {
     }
 
     private static Proof proveCode(Skill skill, int sample, Proof.Progress progress) {
-        Watch watch = new Watch(progress, sample);
+        Watch watch = new Watch(Set.of(), false, progress, sample);
         for (int tier = 1; tier <= 3; tier++) {
             for (long seed = 0; seed < sample / 3; seed++) {
                 if (!watch.item(new TemplateSpace.One(skill.make(tier, seed), Map.of()))) {

@@ -10,11 +10,17 @@ import java.util.TreeMap;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 
-/** Each tier has many different items, no answer comes again and again, and no tier repeats the one below. */
+/**
+ * Each tier has many different items, no answer comes again and again, and no tier repeats the one below. Where
+ * somebody wrote the items one by one, there are as many as there are; one alone is too few to try another.
+ */
 final class VarietyLaw implements Law {
     private static final int FEWEST = 30;
+    private static final int FEWEST_FIXED = 2;
     private static final double MOST_OF_ONE = 0.25;
     private static final double FROM_BELOW = 0.10;
+    /** In a sample so many standard deviations more are put down to the items that happened to be drawn. */
+    private static final double SPREAD = 3;
 
     private static final class Tier {
         private final Set<String> texts = new HashSet<>();
@@ -26,6 +32,21 @@ final class VarietyLaw implements Law {
     }
 
     private final Map<Integer, Tier> tiers = new TreeMap<>();
+    private final Set<Integer> fixed;
+    private final double spread;
+
+    /**
+     * @param fixed tiers whose items were written one by one
+     * @param isWhole whether all items are seen, and not a sample of them
+     */
+    VarietyLaw(Set<Integer> fixed, boolean isWhole) {
+        this.fixed = Set.copyOf(fixed);
+        this.spread = isWhole ? 0 : SPREAD;
+    }
+
+    private double most(double share, long of) {
+        return share * of + spread * Math.sqrt(share * Math.max(0, 1 - share) * of);
+    }
 
     @Override
     public void see(Item item, Map<String, Boolean> naive) {
@@ -55,13 +76,17 @@ final class VarietyLaw implements Law {
     public List<Finding> findings() {
         List<Finding> all = new ArrayList<>();
         tiers.forEach((number, tier) -> {
-            if (tier.texts.size() < FEWEST) {
+            int fewest = fixed.contains(number) ? FEWEST_FIXED : FEWEST;
+            if (tier.texts.size() < fewest) {
                 all.add(new Finding(
                         "tier " + number,
-                        "There are " + tier.texts.size() + " different items; a student needs " + FEWEST + ".",
+                        "There are " + tier.texts.size() + " different items; a student needs " + fewest + ".",
                         tier.texts.size(),
-                        FEWEST,
+                        fewest,
                         tier.example));
+            }
+            if (fixed.contains(number)) {
+                return;
             }
             oneAnswer(tier, all);
             if (tiers.containsKey(number - 1)) {
@@ -72,23 +97,23 @@ final class VarietyLaw implements Law {
     }
 
     /** Where one chooses among few, more than a quarter is no wonder. */
-    private static void oneAnswer(Tier tier, List<Finding> all) {
+    private void oneAnswer(Tier tier, List<Finding> all) {
         tier.keys.forEach((place, keys) -> {
             long of = keys.values().stream().mapToLong(n -> n).sum();
             keys.forEach((key, times) -> {
-                if (times > (MOST_OF_ONE + tier.chances.get(place)) * of) {
+                if (times > most(MOST_OF_ONE + tier.chances.get(place), of)) {
                     all.add(new Finding(place, "The answer is “" + key + "” too often.", times, of, tier.example));
                 }
             });
         });
     }
 
-    private static void fromBelow(int number, Tier tier, Tier below, List<Finding> all) {
+    private void fromBelow(int number, Tier tier, Tier below, List<Finding> all) {
         long same = tier.kinds.entrySet().stream()
                 .filter(kind -> below.kinds.containsKey(kind.getKey()))
                 .mapToLong(Map.Entry::getValue)
                 .sum();
-        if (same > FROM_BELOW * tier.seen) {
+        if (same > most(FROM_BELOW, tier.seen)) {
             all.add(new Finding(
                     "tier " + number,
                     "Apart from their numbers these items are the same as in the tier below.",

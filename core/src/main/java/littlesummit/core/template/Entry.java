@@ -19,6 +19,9 @@ sealed interface Entry {
 
     record Line(Texts texts) implements Entry {}
 
+    /** An entry as it is, with nothing to put in. */
+    record Kept(String entry) implements Entry {}
+
     /** From {@code key: formula}, or {@code entry: line}, where several lines may have conditions. */
     static Entry read(Keys keys, String key, Formula.Names names) {
         return keys.find("entry")
@@ -30,6 +33,7 @@ sealed interface Entry {
         return switch (this) {
             case Computed(Formula formula) -> computed(formula, kind, form, evaluator);
             case Line(Texts texts) -> line(chosen(texts, evaluator), evaluator);
+            case Kept(String entry) -> entry;
         };
     }
 

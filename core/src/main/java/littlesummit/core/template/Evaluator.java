@@ -105,15 +105,26 @@ final class Evaluator {
 
     /** Numbers are computed; where there is a letter, the formula stays as it is written. */
     private Value each(Expr expr, List<Expr> parts, BinaryOperator<Rational> fold, UnaryOperator<Rational> last) {
-        List<Value> values = parts.stream().map(this::value).toList();
-        if (!values.stream().allMatch(Value.Number.class::isInstance)) {
+        List<Value> values = new ArrayList<>(parts.size());
+        List<Value.Number> numbers = new ArrayList<>(parts.size());
+        boolean isDecimal = false;
+        for (Expr part : parts) {
+            Value value = value(part);
+            values.add(value);
+            if (value instanceof Value.Number number) {
+                numbers.add(number);
+                isDecimal |= number.isDecimal();
+            }
+        }
+        if (numbers.size() < values.size()) {
             return written(expr, values);
         }
-        List<Value.Number> numbers =
-                values.stream().map(Value.Number.class::cast).toList();
-        Rational all = numbers.stream().map(Value.Number::value).reduce(fold).orElseThrow();
+        Rational all = numbers.getFirst().value();
+        for (int i = 1; i < numbers.size(); i++) {
+            all = fold.apply(all, numbers.get(i).value());
+        }
         Rational result = last.apply(all);
-        int places = numbers.stream().anyMatch(Value.Number::isDecimal) && result.terminates() ? 0 : -1;
+        int places = isDecimal && result.terminates() ? 0 : -1;
         return new Value.Number(result, expr instanceof Expr.Sum ? places(numbers, places) : places);
     }
 
@@ -260,7 +271,8 @@ final class Evaluator {
     }
 
     private boolean holds(List<Expr> sides, List<Relation> signs) {
-        List<Value> values = new ArrayList<>(sides.stream().map(this::value).toList());
+        List<Value> values = new ArrayList<>(sides.size());
+        sides.forEach(side -> values.add(value(side)));
         for (int i = 0; i < signs.size(); i++) {
             if (!holds(values.get(i), signs.get(i), values.get(i + 1))) {
                 return false;

@@ -3,6 +3,8 @@ package littlesummit.core.template;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Layout;
@@ -11,6 +13,8 @@ import littlesummit.core.item.Response;
 
 /** Looks whether every field of a part can be reached: by an id of its own, at a place of the layout. */
 final class Placing {
+    private static final Pattern A_PLACE = Pattern.compile("\\{\\{(.*?)}}");
+
     private Placing() {}
 
     /** @throws Unmade where a field could not be answered */
@@ -25,7 +29,23 @@ final class Placing {
                         at, "The field “" + field.id() + "” has no place. " + where(part.layout(), field.id()));
             }
         }
+        places(part.layout()).filter(id -> !ids.contains(id)).findFirst().ifPresent(id -> {
+            throw new Unmade(at, "There is no field “" + id + "” for the place “" + place(id) + "”.");
+        });
         return part;
+    }
+
+    private static Stream<String> places(Layout layout) {
+        Stream<String> texts =
+                switch (layout) {
+                    case Layout.InSentence(String sentence) -> Stream.of(sentence);
+                    case Layout.InFormula(String formula) -> Stream.of(formula);
+                    case Layout.InTable(List<String> head, List<List<String>> rows, boolean sums) ->
+                        rows.stream().flatMap(List::stream);
+                    case Layout.Stacked s -> Stream.empty();
+                    case Layout.OnFigure f -> Stream.empty();
+                };
+        return texts.flatMap(text -> A_PLACE.matcher(text).results().map(found -> found.group(1)));
     }
 
     private static boolean isPlaced(Field field, Layout layout) {

@@ -3,6 +3,8 @@ package littlesummit.core.template;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -37,6 +39,14 @@ public record Template(
                 .filter(v -> v.id().equals(variantId))
                 .map(Variant::at)
                 .findFirst();
+    }
+
+    /** Tiers in which nothing is drawn: each item is there once, as it was written. */
+    public Set<Integer> fixedTiers() {
+        return asks.keySet().stream()
+                .filter(tier -> of(tier).stream()
+                        .allMatch(v -> v.draws().isEmpty() && v.frames().isEmpty()))
+                .collect(Collectors.toSet());
     }
 
     List<Variant> of(int tier) {

@@ -113,7 +113,8 @@ public record TemplateHelp(String title, List<Line> lines) {
             line("worked", "the solution: say, and math that follows from the line before"),
             line("second", "another explanation, with title and blocks"),
             line("calculator", "true where one may be used"),
-            line("given", "what the check of lines may start from"));
+            line("given", "what the check of lines may start from"),
+            line("whole", "instead of all that: an item that came from another server, as it is"));
 
     static final List<Line> PART = List.of(
             line("ask", "the question"),

@@ -16,15 +16,20 @@ public final class TemplateReader {
     private static final int MOST_VARIANTS = 60;
 
     private final WordLists lists;
+    private final WholeItems wholes;
     private final List<Complaint> complaints = new ArrayList<>();
 
-    private TemplateReader(WordLists lists) {
+    private TemplateReader(WordLists lists, WholeItems wholes) {
         this.lists = lists;
+        this.wholes = wholes;
     }
 
-    /** @param lists the words that ship */
-    public static TemplateReading read(Node document, WordLists lists) {
-        TemplateReader reader = new TemplateReader(lists);
+    /**
+     * @param lists the words that ship
+     * @param wholes reads items that stand whole in it
+     */
+    public static TemplateReading read(Node document, WordLists lists, WholeItems wholes) {
+        TemplateReader reader = new TemplateReader(lists, wholes);
         Optional<Template> template = Optional.empty();
         try {
             template = Optional.of(reader.template(Keys.of(document, "A template")));
@@ -86,7 +91,7 @@ public final class TemplateReader {
         Set<String> ids = new HashSet<>();
         for (Node node : nodes) {
             try {
-                Variant variant = new VariantReader(letters, lists).read(Keys.of(node, "A variant"));
+                Variant variant = new VariantReader(letters, lists, wholes).read(Keys.of(node, "A variant"));
                 if (!ids.add(variant.id())) {
                     throw new Refused(node.at(), "There is a variant “" + variant.id() + "” already.");
                 }

@@ -10,8 +10,8 @@ import littlesummit.core.skill.Draw;
 
 /** All items of a template where there are not too many, else a sample of them. */
 public final class TemplateSpace {
-    /** So many ways to draw numbers are looked at before a sample is taken. */
-    private static final int MOST_WAYS = 50_000;
+    /** Where so many ways to draw numbers are not all, how many there are is told from them. */
+    private static final int MOST_WAYS = 12_500;
 
     private final Template template;
 
@@ -48,26 +48,31 @@ public final class TemplateSpace {
         return places;
     }
 
-    /** Counts, and stops counting where there are too many to look at all of them. */
-    public Size size() {
+    /**
+     * Counts, and stops counting where there are too many to look at all of them.
+     *
+     * @param most items that would be looked at
+     */
+    public Size size(long most) {
+        long ways = Math.min(MOST_WAYS, most);
         double possible = 0;
         boolean whole = true;
         for (Place place : places()) {
             Odometer odometer = new Odometer();
             long tried = 0;
             long good = 0;
-            double ways = 1;
+            double all = 1;
             do {
                 tried++;
                 good += isGood(place, odometer) ? 1 : 0;
-                ways = Math.max(ways, odometer.ways());
-            } while (tried < MOST_WAYS / 4 && odometer.turn());
+                all = Math.max(all, odometer.ways());
+            } while (tried < ways && odometer.turn());
             boolean counted = !odometer.turn();
-            double items = counted ? good : ways * Math.max(1, good) / tried;
+            double items = counted ? good : all * Math.max(1, good) / tried;
             possible += items * place.variant().frameCount();
             whole = whole && counted;
         }
-        return new Size(possible, whole && possible <= MOST_WAYS);
+        return new Size(possible, whole && possible <= most);
     }
 
     private static boolean isGood(Place place, Odometer odometer) {

@@ -55,10 +55,12 @@ final class VariantReader {
             "tanh");
 
     private final WordLists lists;
+    private final WholeItems wholes;
     private Formula.Names names;
 
-    VariantReader(Set<String> letters, WordLists lists) {
+    VariantReader(Set<String> letters, WordLists lists, WholeItems wholes) {
         this.lists = lists;
+        this.wholes = wholes;
         this.names = new Formula.Names(letters, Set.of());
     }
 
@@ -68,6 +70,11 @@ final class VariantReader {
             throw new Refused(keys.scalar("id").at(), "An id is written in small letters, digits and hyphens.");
         }
         Set<Integer> tiers = tiers(keys);
+        Optional<Node> whole = keys.find("whole");
+        if (whole.isPresent()) {
+            keys.end();
+            return new WholeReader(wholes).read(id, keys.at(), tiers, whole.get());
+        }
         keys.list("letters").forEach(node -> letter(Keys.scalar(node)));
         Map<String, Map<Integer, Drawing>> draws = draws(keys, tiers);
         Map<String, Variant.Let> lets = lets(keys);

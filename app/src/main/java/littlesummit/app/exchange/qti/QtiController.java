@@ -2,7 +2,6 @@ package littlesummit.app.exchange.qti;
 
 import java.io.ByteArrayOutputStream;
 import java.util.List;
-import littlesummit.app.content.ItemFile;
 import littlesummit.app.exchange.ChosenItems;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.Person;
@@ -17,11 +16,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class QtiController {
     private final ChosenItems chosen;
-    private final ItemFile file;
 
-    QtiController(ChosenItems chosen, ItemFile file) {
+    QtiController(ChosenItems chosen) {
         this.chosen = chosen;
-        this.file = file;
     }
 
     /**
@@ -40,7 +37,7 @@ class QtiController {
             @RequestParam(defaultValue = "Items") String title) {
         Instructors.only(person);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        QtiPackage.write(out, title, chosen.of(skill, count, tier), file::write);
+        QtiPackage.write(out, title, chosen.of(skill, count, tier));
         return Download.of("items.zip", "application/zip", out.toByteArray());
     }
 }

@@ -9,9 +9,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.function.Function;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import littlesummit.app.content.ItemFile;
 import littlesummit.app.exchange.ChosenItems;
 import littlesummit.app.exchange.xml.Node;
 import littlesummit.core.item.Item;
@@ -27,33 +27,30 @@ final class QtiPackage {
                          their messages, hints, and the solution for who marks it
         pictures/        their figures, as SVG
         exact/           the same items as JSON, with what the standard has no words for, such as
-                         "any fraction in lowest terms"; another Little Summit reads these first
+                         "any fraction in lowest terms"; another Little Summit takes an item from
+                         here as long as its file in items/ has not been changed
 
         Programs that compare letters take some ways to write a right answer, not every one.
         """;
 
     private final ZipOutputStream zip;
-    private final Function<Item, String> exact;
     private final List<Packed> packed = new ArrayList<>();
 
     private record Packed(String id, String section, List<String> files) {}
 
-    private QtiPackage(ZipOutputStream zip, Function<Item, String> exact) {
+    private QtiPackage(ZipOutputStream zip) {
         this.zip = zip;
-        this.exact = exact;
     }
 
     /**
      * Writes a package and leaves the stream open.
      *
      * @param sections one a skill
-     * @param exact an item as our own file
      */
-    static void write(
-            OutputStream out, String title, List<ChosenItems.Section> sections, Function<Item, String> exact) {
+    static void write(OutputStream out, String title, List<ChosenItems.Section> sections) {
         try {
             ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-            QtiPackage qti = new QtiPackage(zip, exact);
+            QtiPackage qti = new QtiPackage(zip);
             Map<String, String> names = new LinkedHashMap<>();
             for (ChosenItems.Section section : sections) {
                 names.put(section.skill(), section.name());
@@ -79,7 +76,7 @@ final class QtiPackage {
                 file(picture.getKey(), picture.getValue());
                 files.add(picture.getKey());
             }
-            file("exact/" + id + ".json", exact.apply(item));
+            file("exact/" + id + ".json", ItemFile.write(item, xml.text()));
             files.add("exact/" + id + ".json");
             packed.add(new Packed(id, section.skill(), files));
         }

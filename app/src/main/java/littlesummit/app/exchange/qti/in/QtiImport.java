@@ -11,15 +11,13 @@ import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import littlesummit.app.exchange.zip.Unpacked;
+import littlesummit.app.content.WholeItem;
 import littlesummit.app.own.DocumentText;
 import littlesummit.app.web.Problem;
-import org.w3c.dom.Element;
+import littlesummit.core.item.Item;
 
 /** Makes the document of a skill out of QTI items: one file, or a package of them. */
 public final class QtiImport {
-    private static final int MOST_FILES = 500;
-    private static final int MOST_BYTES = 32 * 1024 * 1024;
     private static final int MOST_ITEMS = 60;
 
     private static final Pattern MATHEMATICS = Pattern.compile("\\$([^$]*)\\$");
@@ -49,12 +47,12 @@ public final class QtiImport {
     /** What {@link #document} would take of a file, item by item; the same problems are thrown. */
     public static List<PlannedItem> plan(byte[] file) {
         List<PlannedItem> plan = new ArrayList<>();
-        for (TakenItem item : taken(file)) {
+        for (Taken item : taken(file)) {
             String title = line(item.title()).strip();
             plan.add(new PlannedItem(
                     title.isEmpty() ? "Item " + (plan.size() + 1) : title,
-                    item.fields().size(),
-                    item.hints().size(),
+                    item.places(),
+                    item.helps(),
                     item.lost()));
         }
         return plan;
@@ -69,13 +67,8 @@ public final class QtiImport {
         return written(taken(file));
     }
 
-    private static List<TakenItem> taken(byte[] file) {
-        List<TakenItem> items = new ArrayList<>();
-        for (Element root : roots(file)) {
-            if (QtiItemReader.isItem(root)) {
-                items.add(QtiItemReader.read(root));
-            }
-        }
+    private static List<Taken> taken(byte[] file) {
+        List<Taken> items = QtiFile.items(file);
         if (items.isEmpty()) {
             throw Problem.badRequest("There is no QTI item in this file.");
         }
@@ -83,33 +76,18 @@ public final class QtiImport {
             throw Problem.badRequest(
                     "There are " + items.size() + " items in this file. A skill may have " + MOST_ITEMS + " at most.");
         }
-        if (items.stream().allMatch(item -> item.fields().isEmpty())) {
+        if (items.stream().allMatch(item -> item.places() == 0)) {
             throw Problem.badRequest("Of no item could anything be taken over. "
                     + String.join(" ", items.getFirst().lost()));
         }
         return items;
     }
 
-    private static List<Element> roots(byte[] file) {
-        if (!new String(file, 0, Math.min(2, file.length), StandardCharsets.ISO_8859_1).equals("PK")) {
-            return List.of(SafeXml.root(file)
-                    .orElseThrow(() ->
-                            Problem.badRequest("This file cannot be read: it is no XML, or it has a document type.")));
-        }
-        List<Element> roots = new ArrayList<>();
-        Unpacked.each(file, MOST_FILES, MOST_BYTES, (name, content) -> {
-            if (name.endsWith(".xml")) {
-                SafeXml.root(content).ifPresent(roots::add);
-            }
-        });
-        return roots;
-    }
-
-    private static String written(List<TakenItem> items) {
+    private static String written(List<Taken> items) {
         StringBuilder remarks = new StringBuilder("# Taken from a QTI file. What still has to be written says so.\n");
         List<Map<String, Object>> variants = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
-            TakenItem item = items.get(i);
+            Taken item = items.get(i);
             for (String lost : item.lost()) {
                 remarks.append("# Item ")
                         .append(i + 1)
@@ -119,24 +97,36 @@ public final class QtiImport {
                         .append(line(lost))
                         .append('\n');
             }
-            if (!item.fields().isEmpty()) {
-                variants.add(variant(item, i + 1));
+            if (item.places() > 0) {
+                variants.add(variant(item, i + 1, items));
             }
         }
+        boolean areWhole = items.stream().allMatch(Taken.Whole.class::isInstance);
         Map<String, Object> document = new LinkedHashMap<>();
         document.put("skill", "from-a-file");
-        document.put("name", "Items from a file");
-        document.put(
-                "asks",
-                Map.of(
-                        "tier 1",
-                        QtiItemReader.TO_WRITE,
-                        "tier 2",
-                        QtiItemReader.TO_WRITE,
-                        "tier 3",
-                        QtiItemReader.TO_WRITE));
+        document.put("name", name(items));
+        document.put("asks", Levels.asks(areWhole));
         document.put("variants", variants);
         return DocumentText.of(remarks, document);
+    }
+
+    /** The title of all items where they have one and the same. */
+    private static String name(List<Taken> items) {
+        Set<String> titles = items.stream().map(item -> line(item.title()).strip()).collect(Collectors.toSet());
+        return titles.size() == 1 && items.size() > 1 ? titles.iterator().next() : "Items from a file";
+    }
+
+    private static Map<String, Object> variant(Taken taken, int number, List<Taken> all) {
+        return switch (taken) {
+            case TakenItem item -> variant(item, number);
+            case Taken.Whole(String title, Item item) -> {
+                Map<String, Object> variant = new LinkedHashMap<>();
+                variant.put("id", "item-" + number);
+                variant.put("tiers", Levels.of(item.ref().tier(), all));
+                variant.put("whole", WholeItem.written(item));
+                yield variant;
+            }
+        };
     }
 
     private static String line(String text) {

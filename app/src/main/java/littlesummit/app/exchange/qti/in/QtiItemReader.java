@@ -43,11 +43,16 @@ final class QtiItemReader {
         return new QtiItemReader(item).read();
     }
 
-    private TakenItem read() {
-        List<Element> bodies = SafeXml.within(item, "itembody");
-        String title = Optional.of(item.getAttribute("title"))
+    /** What the item is called, or its name in the file. */
+    static String title(Element item) {
+        return Optional.of(item.getAttribute("title"))
                 .filter(t -> !t.isBlank())
                 .orElse(item.getAttribute("identifier"));
+    }
+
+    private TakenItem read() {
+        List<Element> bodies = SafeXml.within(item, "itembody");
+        String title = title(item);
         if (bodies.isEmpty()) {
             return new TakenItem(title, List.of(), List.of(), List.of(), List.of("It has no body."));
         }

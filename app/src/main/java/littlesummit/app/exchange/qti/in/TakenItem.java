@@ -2,9 +2,10 @@ package littlesummit.app.exchange.qti.in;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
- * What was taken of one item.
+ * What was taken of an item of another program.
  *
  * @param title as it stands in the file
  * @param stem sentences in the language of templates
@@ -13,11 +14,28 @@ import java.util.Map;
  * @param lost what could not be taken over, in sentences
  */
 record TakenItem(
-        String title, List<String> stem, List<Map<String, Object>> fields, List<String> hints, List<String> lost) {
+        String title, List<String> stem, List<Map<String, Object>> fields, List<String> hints, List<String> lost)
+        implements Taken {
     TakenItem {
         hints = List.copyOf(hints);
         stem = List.copyOf(stem);
         fields = List.copyOf(fields);
         lost = List.copyOf(lost);
+    }
+
+    /** The same, with something more that was not taken over. */
+    TakenItem without(String sentence) {
+        return new TakenItem(
+                title, stem, fields, hints, Stream.concat(Stream.of(sentence), lost.stream()).toList());
+    }
+
+    @Override
+    public int places() {
+        return fields.size();
+    }
+
+    @Override
+    public int helps() {
+        return hints.size();
     }
 }
