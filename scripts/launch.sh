@@ -1,7 +1,8 @@
 # Sourced by the commands that start the application.
 
-# take_options ARGUMENTS: reads --port N, --fresh, --code-for NAME, --metrics-port N and --log FILE into $port, $fresh,
-# $code_for, $metrics (the options that open such a port to this machine alone) and $log (those for such a file).
+# take_options ARGUMENTS: reads --port N, --fresh, --code-for NAME, --metrics-port N, --log FILE and --database URL into
+# $port, $fresh, $code_for, $metrics (the options that open such a port to this machine alone), $log (those for such a
+# file) and SUMMIT_DATABASE_URL, which the application reads itself.
 take_options() {
   port=8080
   fresh=false
@@ -22,6 +23,9 @@ take_options() {
         log=(-Dlogging.file.name="$2" -Dlogging.structured.format.file=ecs -Dsummit.requests-in-the-log=info
           -Dlogging.threshold.console=warn)
         shift 2 ;;
+      --database)
+        [[ "${2:-}" == jdbc:postgresql:* ]] || fail "--database needs an address such as jdbc:postgresql://localhost/summit"
+        export SUMMIT_DATABASE_URL=$2; shift 2 ;;
       --code-for) [ $# -gt 1 ] || fail "--code-for needs a name"; code_for=$2; shift 2 ;;
       *) fail "Unknown option: $1" ;;
     esac

@@ -1,4 +1,5 @@
-# Sourced by summit: everything that checks the project; with --skill ID the laws of one skill alone.
+# Sourced by summit: everything that checks the project; with --skill ID the laws of one skill alone, with --postgres
+# what the server does on PostgreSQL.
 if [ "${1:-}" = --skill ]; then
   [ $# -eq 2 ] || fail "--skill needs the id of a skill; ./summit items --list shows all."
   say "The laws of $2 ..."
@@ -16,6 +17,13 @@ need_chromium() {
   fail "The browser tests need Chromium. Install it (on Debian: apt-get install chromium) and run ./summit test again."
 }
 need_chromium
+if [ "${1:-}" = --postgres ]; then
+  [ $# -eq 1 ] || fail "--postgres needs nothing more"
+  say "The server on PostgreSQL, and two servers on one database ..."
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn_found -B verify -pl core,content,web,app,e2e -Dnpm.ci.skip="$(npm_state)" \
+    -Dpostgres=true -Dwithout= -Dtest='littlesummit/app/**/*Test,TwoNodesTest' -Dsurefire.failIfNoSpecifiedTests=false
+  exit
+fi
 if [ "$(npm_state)" != true ]; then
   say "Installing the packages of the screens ..."
   npm --prefix web ci --ignore-scripts --no-audit --no-fund --loglevel=error >&2
@@ -28,4 +36,4 @@ npm --prefix web run --silent check
 npm --prefix web run --silent lint
 npm --prefix web run --silent test
 say "Unit, interface and browser tests ..."
-PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn_found -B verify -Dnpm.ci.skip=true -Dseeds="${SEEDS:-150}" "$@"
+PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn_found -B verify -Dnpm.ci.skip=true -Dseeds="${SEEDS:-100}" "$@"

@@ -7,7 +7,10 @@ data_of() {
   for argument in "$@"; do
     if [ "$argument" = --demo ]; then data=$PWD/data/demo; else rest+=("$argument"); fi
   done
-  [ -e "$data/summit.mv.db" ] || [ "$command" = restore ] || fail "There is nothing in $data yet. Start it once."
+  [ -z "${SUMMIT_DATABASE_URL:-}" ] || [ "$command" = doctor ] ||
+    fail "The database is on a server of its own (SUMMIT_DATABASE_URL). For PostgreSQL use pg_dump and pg_restore."
+  [ -n "${SUMMIT_DATABASE_URL:-}" ] || [ -e "$data/summit.mv.db" ] || [ "$command" = restore ] ||
+    fail "There is nothing in $data yet. Start it once."
 }
 
 # maintain OPTIONS: runs the application once for a maintenance command.
@@ -19,6 +22,12 @@ maintain() {
 # wish WORDS: asks the server that has the data open; where there is none, the application is run for it alone.
 wish() {
   local halves=0
+  if [ -n "${SUMMIT_DATABASE_URL:-}" ]; then
+    said=$(maintain -Dsummit.wish="$1") || fail "The database at $SUMMIT_DATABASE_URL could not be opened."
+    printf '%s\n' "$said"
+    ! grep -q '^WRONG' <<<"$said" || exit 1
+    return
+  fi
   rm -f "$data/said"
   printf '%s\n' "$1" >"$data/wish"
   while [ -e "$data/wish" ] && [ $halves -lt 8 ]; do

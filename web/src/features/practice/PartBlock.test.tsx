@@ -1,12 +1,15 @@
 // @vitest-environment jsdom
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { renderToStaticMarkup } from 'react-dom/server';
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { NarratorRoom } from '../narration/NarratorContext';
 import { Feedback } from './Feedback';
 import { ClosedPart } from './PartBlock';
 import { PLOT, sceneOf } from '../../testing/scenes';
+import { fetchTypesetter } from '../../ui/typesetter';
+
+beforeAll(fetchTypesetter);
 
 type Part = Schemas['PartView'];
 type Response = Schemas['FieldView']['response'];

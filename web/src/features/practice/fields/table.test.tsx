@@ -1,9 +1,12 @@
 // @vitest-environment jsdom
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../../api/client';
 import { PartFields } from './PartFields';
+import { fetchTypesetter } from '../../../ui/typesetter';
+
+beforeAll(fetchTypesetter);
 
 vi.mock('../../../math/useReading', () => ({ useReading: () => ({ data: undefined }) }));
 

@@ -27,20 +27,28 @@ import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMock
 import org.springframework.boot.test.autoconfigure.web.servlet.MockMvcPrint;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.context.annotation.Import;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** A new class for every test, with two students and an instructor, on one running application. */
 @SpringBootTest(
         properties = {
-            "spring.datasource.url=jdbc:h2:mem:api",
             "summit.checks-per-minute=3000",
             "summit.password-strength=4",
+            "summit.proof-items=2000",
             "summit.pace.burst=100000",
             "summit.pace.sign-in-burst=100000"
         })
 @Import(Statements.class)
 @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
 public abstract class ApiTest {
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry properties) {
+        properties.add("spring.datasource.url", TestDatabase::url);
+        properties.add("spring.datasource.username", TestDatabase::user);
+    }
+
     @Autowired
     protected MockMvc mvc;
 

@@ -20,18 +20,39 @@ import java.util.List;
  */
 final class Jar implements AutoCloseable {
     private static final Path FILE = Path.of("..", "app", "target", "summit-app-boot.jar");
-    private static final Duration START = Duration.ofSeconds(180);
+    private static final Duration START = Duration.ofMinutes(6);
     private final Path data;
     private final int port;
     /** What the last process has printed. */
     private final Path output;
 
+    /** Where the data is, and whether the demo is made there. */
+    private final List<String> database;
+
     private Process process;
 
+    /** With demo data in a folder of its own. */
     Jar(Path data) {
+        this(data, List.of("-Dsummit.demo=true"), true);
+    }
+
+    /**
+     * A node on a database that others may use, too.
+     *
+     * @param folder for what it prints
+     * @param database options that name it
+     */
+    Jar(Path folder, List<String> database) {
+        this(folder, database, false);
+    }
+
+    private Jar(Path data, List<String> database, boolean hasOwn) {
         this.data = data;
         this.output = data.resolve("output.txt");
-        DemoTemplate.into(data);
+        this.database = database;
+        if (hasOwn) {
+            DemoTemplate.into(data);
+        }
         try (ServerSocket free = new ServerSocket(0)) {
             this.port = free.getLocalPort();
         } catch (IOException none) {
@@ -45,11 +66,7 @@ final class Jar implements AutoCloseable {
     }
 
     void start() {
-        process = run(
-                "-Dsummit.demo=true",
-                "-Dserver.port=" + port,
-                "-Dsummit.checks-per-minute=100000",
-                "-Dsummit.pace.burst=100000");
+        process = run("-Dserver.port=" + port, "-Dsummit.checks-per-minute=100000", "-Dsummit.pace.burst=100000");
         Instant until = Instant.now().plus(START);
         while (!answers()) {
             assertTrue(process.isAlive() && Instant.now().isBefore(until), "the server did not start");
@@ -62,6 +79,7 @@ final class Jar implements AutoCloseable {
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
                 "-Dsummit.data=" + data));
+        command.addAll(database);
         command.addAll(List.of(options));
         command.addAll(List.of("-jar", FILE.toString()));
         try {

@@ -7,7 +7,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -21,7 +20,7 @@ class KilledServerTest {
         try (Jar server = new Jar(data);
                 Browser browser = new Browser()) {
             Page page = browser.window(server.address());
-            inARound(page);
+            Round.begin(page);
             Round round = new Round(page);
             round.toFirstTyped();
             page.locator("input[data-answer]").first().fill("acknowledged");
@@ -54,17 +53,5 @@ class KilledServerTest {
             assertThat(page.locator("[data-ink-strokes='1']")).isVisible();
             assertEquals(0, page.getByText("Something went wrong").count());
         }
-    }
-
-    private static void inARound(Page page) {
-        page.navigate("/signin");
-        page.getByLabel("Name").fill("wim");
-        page.getByLabel("Password").fill("summit");
-        page.keyboard().press("Enter");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start: Gauge round"))
-                .click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Begin round 1")))
-                .click();
-        assertThat(page.getByText("0 of 10 answered")).isVisible();
     }
 }

@@ -11,6 +11,19 @@ import java.util.regex.Pattern;
 record Round(Page page) {
     static final int ITEMS = 10;
 
+    /** Signs in as one for whom a quiz is set, and begins its first round. */
+    static void begin(Page page) {
+        page.navigate("/signin");
+        page.getByLabel("Name").fill("wim");
+        page.getByLabel("Password").fill("summit");
+        page.keyboard().press("Enter");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Start: Gauge round"))
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Begin round 1")))
+                .click();
+        assertThat(page.getByText("0 of 10 answered")).isVisible();
+    }
+
     /** @return whether its answer is typed */
     boolean toItem(int number) {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Item " + number + ",")))

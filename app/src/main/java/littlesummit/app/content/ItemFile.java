@@ -63,7 +63,9 @@ public final class ItemFile {
             if (!tree.path("ref").isObject()) {
                 throw new IllegalArgumentException("Nobody can tell what it was made of.");
             }
-            return item.toCore(ItemShape.MAPPER.treeToValue(tree.path("ref"), ItemRefDto.class).toCore());
+            return item.toCore(ItemShape.MAPPER
+                    .treeToValue(tree.path("ref"), ItemRefDto.class)
+                    .toCore());
         } catch (JsonProcessingException | IllegalStateException broken) {
             throw new IllegalArgumentException("It is no item.");
         }

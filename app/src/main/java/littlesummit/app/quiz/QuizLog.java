@@ -38,6 +38,12 @@ class QuizLog {
                         runs.saveAndFlush(new QuizRunEntity(personId, assignmentId, kept(QuizState.start(plan)))));
     }
 
+    /** For one who only looks. */
+    Optional<QuizRunEntity> look(String personId, String assignmentId) {
+        return runs.readByPersonIdAndAssignmentId(personId, assignmentId);
+    }
+
+    /** For one who may change it; others who may wait meanwhile. */
     Optional<QuizRunEntity> find(String personId, String assignmentId) {
         return runs.findByPersonIdAndAssignmentId(personId, assignmentId);
     }

@@ -114,7 +114,7 @@ public class QuizRecord {
     /** Items of the round that a student is in, or was in last; none before the first. */
     @Transactional(readOnly = true)
     public List<Item> latest(Person person, Assignment assignment) {
-        return log.find(person.id(), assignment.id())
+        return log.look(person.id(), assignment.id())
                 .map(log::state)
                 .filter(state -> !state.rounds().isEmpty())
                 .map(state -> state.rounds().getLast().slots().stream()

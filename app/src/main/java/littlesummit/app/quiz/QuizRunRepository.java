@@ -12,5 +12,8 @@ interface QuizRunRepository extends JpaRepository<QuizRunEntity, String> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     Optional<QuizRunEntity> findByPersonIdAndAssignmentId(String personId, String assignmentId);
 
+    /** For one who only looks. */
+    Optional<QuizRunEntity> readByPersonIdAndAssignmentId(String personId, String assignmentId);
+
     List<QuizRunEntity> findByPersonIdIn(Collection<String> personIds);
 }

@@ -60,8 +60,9 @@ public class HangingRows {
 
     private static List<Key> keysTo(Connection connection, String table) throws SQLException {
         List<Key> keys = new ArrayList<>();
-        try (ResultSet found =
-                connection.getMetaData().getExportedKeys(connection.getCatalog(), connection.getSchema(), table)) {
+        try (ResultSet found = connection
+                .getMetaData()
+                .getExportedKeys(connection.getCatalog(), connection.getSchema(), Tables.stored(connection, table))) {
             while (found.next()) {
                 keys.add(new Key(
                         found.getString("FKTABLE_NAME"),

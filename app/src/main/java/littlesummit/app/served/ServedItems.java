@@ -130,7 +130,8 @@ public class ServedItems {
 
     /** A seed whose item has other numbers than this one, where there is any. */
     private long exampleSeed(Item item) {
-        return Stream.generate(() -> dealer.deal(seed -> catalogue.make(item.ref().withSeed(seed))))
+        return Stream.generate(
+                        () -> dealer.deal(seed -> catalogue.make(item.ref().withSeed(seed))))
                 .limit(MOST_TRIES)
                 .filter(example -> !isSame(example, item))
                 .findFirst()

@@ -30,10 +30,15 @@ class Backup {
 
     private static final Logger LOG = LoggerFactory.getLogger(Backup.class);
 
-    private final DataSource database;
+    /** What is to be done where there is no file to copy. */
+    static final String ELSEWHERE = "for PostgreSQL with pg_dump and pg_restore.";
 
-    Backup(DataSource database) {
+    private final DataSource database;
+    private final DataFolder data;
+
+    Backup(DataSource database, DataFolder data) {
         this.database = database;
+        this.data = data;
     }
 
     /** Thrown where there is no copy in the end; what was there before is left alone. */
@@ -58,6 +63,9 @@ class Backup {
      * @throws Failed with a sentence
      */
     Copied to(Path file) throws Failed {
+        if (data.isElsewhere()) {
+            throw new Failed("A database server is copied by its own means: " + ELSEWHERE);
+        }
         Path whole = file.toAbsolutePath();
         Path making = whole.resolveSibling("." + whole.getFileName() + "-" + UUID.randomUUID());
         try {

@@ -10,10 +10,12 @@ import org.springframework.stereotype.Component;
 class DataFolder {
     private final Path path;
     private final boolean isFile;
+    private final boolean isElsewhere;
 
     DataFolder(@Value("${summit.data}") Path path, @Value("${spring.datasource.url}") String url) {
         this.path = path.toAbsolutePath().normalize();
         this.isFile = url.startsWith("jdbc:h2:file:");
+        this.isElsewhere = !url.startsWith("jdbc:h2:");
     }
 
     Path path() {
@@ -22,6 +24,11 @@ class DataFolder {
 
     Path database() {
         return path.resolve(Backup.DATABASE);
+    }
+
+    /** Whether a database server of its own keeps everything, which looks after its room and its copies itself. */
+    boolean isElsewhere() {
+        return isElsewhere;
     }
 
     /** Whether there is one: a database in memory has none. */

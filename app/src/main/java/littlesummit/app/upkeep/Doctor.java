@@ -94,7 +94,9 @@ class Doctor {
 
     private Finding size() {
         Long people = database.queryForObject("select count(*) from person", Long.class);
-        String where = data.isThere() ? megabytes(size(data)) + " MB in " + data.database() : "in memory";
+        String where = data.isThere()
+                ? megabytes(size(data)) + " MB in " + data.database()
+                : data.isElsewhere() ? "on a database server" : "in memory";
         return new Finding("database", true, people + " accounts, " + where + ".");
     }
 
@@ -122,6 +124,9 @@ class Doctor {
     }
 
     private Finding disk() {
+        if (data.isElsewhere()) {
+            return new Finding("disk", true, "None is needed here. Look at the room of the database server.");
+        }
         if (!data.isThere()) {
             return new Finding("disk", true, "The database needs none: it is in memory.");
         }
@@ -146,6 +151,9 @@ class Doctor {
     }
 
     private Finding copied() {
+        if (data.isElsewhere()) {
+            return new Finding("copies", true, "A database server is copied by its own means: " + Backup.ELSEWHERE);
+        }
         if (!data.isThere()) {
             return new Finding("copies", true, "None are made of a database in memory.");
         }

@@ -1,6 +1,10 @@
 package littlesummit.app.web;
 
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -12,9 +16,14 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** How objects are written, and which addresses open the application. */
 @Configuration
 class WebConfiguration implements WebMvcConfigurer {
+    /** Nothing in a list, a set or a map is null: no rule asks for that, and none has to. */
     @Bean
     Jackson2ObjectMapperBuilderCustomizer sealedTypes() {
-        return builder -> builder.annotationIntrospector(new SealedTypes());
+        return builder -> builder.annotationIntrospector(new SealedTypes())
+                .deserializerByType(Instant.class, Dates.moments())
+                .deserializerByType(LocalDate.class, Dates.days())
+                .deserializerByType(String.class, new WithoutNul())
+                .postConfigurer(mapper -> mapper.setDefaultSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL)));
     }
 
     /**

@@ -10,12 +10,14 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import littlesummit.app.own.OwnSkills;
 import littlesummit.app.practice.ItemViews;
 import littlesummit.app.web.Digest;
 import littlesummit.app.web.Trace;
 import littlesummit.app.workbench.WorkbenchView.ProofPhase;
+import littlesummit.app.workbench.WorkbenchView.ProofView;
 import littlesummit.core.proof.Finding;
 import littlesummit.core.proof.Proof;
 import littlesummit.core.proof.Prover;
@@ -26,11 +28,13 @@ import littlesummit.core.template.TemplateReading;
 import littlesummit.core.template.TemplateSkill;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
  * Looks at all items of drafts, one draft after the other and beside everything else, so that no class waits for the
- * proof of another one's skill. What is found is kept until the server stops or the draft is looked at again.
+ * proof of another one's skill. What is found is noted for the other servers, and kept until the draft is looked at
+ * again.
  */
 @Component
 class Proofs {
@@ -40,8 +44,12 @@ class Proofs {
     private static final Complaint UNFINISHED =
             new Complaint(Place.WHOLE, "Not all items could be looked at. Something in the document is too much.");
 
+    private static final Duration NOTE_EVERY = Duration.ofSeconds(2);
+
     private final OwnSkills own;
+    private final ProofNotes notes;
     private final Clock clock;
+    private final int sample;
     private final Map<String, Run> runs = new ConcurrentHashMap<>();
     private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "proofs");
@@ -50,9 +58,12 @@ class Proofs {
         return thread;
     });
 
-    Proofs(OwnSkills own, Clock clock) {
+    /** @param sample items to look at where there are too many for all of them */
+    Proofs(OwnSkills own, ProofNotes notes, Clock clock, @Value("${summit.proof-items}") int sample) {
         this.own = own;
+        this.notes = notes;
         this.clock = clock;
+        this.sample = sample;
     }
 
     /**
@@ -69,37 +80,64 @@ class Proofs {
     }
 
     /** Begins to look at a draft, unless this very text is being looked at or was. */
-    WorkbenchView.ProofView start(String id, String text) {
+    ProofView start(String id, String text) {
         String digest = Digest.of(text);
-        Run before = runs.get(id);
-        if (before == null || !before.digest().equals(digest)) {
+        if (!isLookedAt(id, digest)) {
             if (OwnSkills.document(text) instanceof TemplateReading.Understood(Template template)) {
-                runs.put(id, new Run(digest, ProofPhase.WAITING, 0, 0, false, Optional.empty()));
-                worker.submit(() -> run(id, digest, new TemplateSkill(template)));
+                Run waiting = new Run(digest, ProofPhase.WAITING, 0, 0, false, Optional.empty());
+                runs.put(id, waiting);
+                notes.note(id, digest, view(waiting, text));
+                worker.submit(() -> run(id, text, new TemplateSkill(template)));
             }
         }
         return of(id, text);
     }
 
-    private void run(String id, String digest, TemplateSkill skill) {
+    /** Here, or at this moment by another server. */
+    private boolean isLookedAt(String id, String digest) {
+        Run here = runs.get(id);
+        return here != null && here.digest().equals(digest)
+                || notes.find(id, digest)
+                        .filter(found -> found.current() && found.state() != ProofPhase.DONE)
+                        .isPresent();
+    }
+
+    private void run(String id, String text, TemplateSkill skill) {
+        String digest = Digest.of(text);
         Instant start = clock.instant();
+        AtomicReference<Instant> noted = new AtomicReference<>(start);
         try {
-            Proof proof = Prover.prove(skill, (seen, of) -> goesOn(id, digest, start, seen, of));
+            Proof proof = Prover.prove(
+                    skill, sample, (seen, of) -> goesOn(id, text, start, seen, of) && note(id, text, noted));
             boolean ended = isLate(start);
             if (proof.holds() && !ended) {
                 // Noted before anybody is told that it is done, or who is told might look too early.
                 own.proved(id, digest);
             }
             put(id, new Run(digest, ProofPhase.DONE, proof.seen(), proof.seen(), ended, Optional.of(proof)));
+            note(id, text, new AtomicReference<>(Instant.MIN));
         } catch (RuntimeException | StackOverflowError unforeseen) {
             LOG.error("The proof of {} could not be finished: {}", id, Trace.of(unforeseen));
             Proof none = new Proof(0, 0, List.of(UNFINISHED), List.of());
             put(id, new Run(digest, ProofPhase.DONE, 0, 0, false, Optional.of(none)));
+            note(id, text, new AtomicReference<>(Instant.MIN));
         }
     }
 
-    private boolean goesOn(String id, String digest, Instant start, long seen, long of) {
-        return put(id, new Run(digest, ProofPhase.RUNNING, seen, of, false, Optional.empty()))
+    /** Notes how far it has come, now and then: what is noted costs a write. */
+    private boolean note(String id, String text, AtomicReference<Instant> last) {
+        Instant now = clock.instant();
+        Run run = runs.get(id);
+        boolean isDue = last.get().isBefore(now.minus(NOTE_EVERY));
+        if (isDue && run != null && run.digest().equals(Digest.of(text))) {
+            last.set(now);
+            notes.note(id, run.digest(), view(run, text));
+        }
+        return true;
+    }
+
+    private boolean goesOn(String id, String text, Instant start, long seen, long of) {
+        return put(id, new Run(Digest.of(text), ProofPhase.RUNNING, seen, of, false, Optional.empty()))
                 && !Thread.currentThread().isInterrupted()
                 && !isLate(start);
     }
@@ -114,15 +152,18 @@ class Proofs {
     }
 
     /** @param text of the draft as it is now */
-    WorkbenchView.ProofView of(String id, String text) {
-        Run run = runs.get(id);
-        if (run == null) {
-            return new WorkbenchView.ProofView(ProofPhase.NONE, false, false, 0, 0, "", List.of());
-        }
-        boolean isCurrent = run.digest().equals(Digest.of(text));
-        return new WorkbenchView.ProofView(
+    ProofView of(String id, String text) {
+        return Optional.ofNullable(runs.get(id))
+                .filter(run -> run.digest().equals(Digest.of(text)))
+                .map(run -> view(run, text))
+                .or(() -> notes.find(id, Digest.of(text)))
+                .orElse(new ProofView(ProofPhase.NONE, false, false, 0, 0, "", List.of()));
+    }
+
+    private static ProofView view(Run run, String text) {
+        return new ProofView(
                 run.phase(),
-                isCurrent,
+                run.digest().equals(Digest.of(text)),
                 run.done().filter(proof -> proof.holds() && !run.ended()).isPresent(),
                 run.seen(),
                 run.of(),

@@ -109,9 +109,8 @@ final class InkMl {
      */
     static List<Stroke> read(String inkml) {
         try {
-            DocumentBuilderFactory safe = DocumentBuilderFactory.newInstance();
+            DocumentBuilderFactory safe = DocumentBuilderFactory.newDefaultNSInstance();
             safe.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
-            safe.setNamespaceAware(true);
             var builder = safe.newDocumentBuilder();
             builder.setErrorHandler(null);
             Document document = builder.parse(new InputSource(new StringReader(inkml)));

@@ -25,7 +25,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 /** What is kept of an item is all of it. */
 class ItemDtoTest extends ApiTest {
     private static final Schema<ItemDto> SCHEMA = Schema.first(ItemDto.class);
-    private static final int SEEDS = 24;
+    private static final int SEEDS = 6;
 
     @Autowired
     private Json json;

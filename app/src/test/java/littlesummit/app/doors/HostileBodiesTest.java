@@ -25,7 +25,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
  */
 class HostileBodiesTest extends AtTheDoors {
     private static final ObjectMapper JSON = new ObjectMapper();
-    private static final int MUTATIONS = 30;
+    private static final int MUTATIONS = 20;
     private static final List<String> WHOLE = List.of(
             "",
             " ",
@@ -73,6 +73,8 @@ class HostileBodiesTest extends AtTheDoors {
             "\"" + "x".repeat(5000) + "\"",
             "\"2030-13-45T00:00:00Z\"",
             "\"+1000000000-12-31T23:59:59Z\"",
+            "\"-1000000000-01-01T00:00:00Z\"",
+            "\"+999999999-12-31\"",
             "[[[[[[[[]]]]]]]]",
             "\"NaN\"",
             "-0.0",

@@ -15,6 +15,7 @@ import javax.sql.DataSource;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
 import littlesummit.app.people.Person;
+import littlesummit.app.rows.Tables;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import org.junit.jupiter.api.Test;
@@ -61,7 +62,7 @@ class ErasureApiTest extends ApiTest {
                 String table = columns.getString("TABLE_NAME");
                 String column = columns.getString("COLUMN_NAME");
                 if (!columns.getString("TYPE_NAME").startsWith("BINARY") && isThere(connection, table, column, text)) {
-                    places.add(table + "." + column);
+                    places.add(Tables.written(table + "." + column));
                 }
             }
         }

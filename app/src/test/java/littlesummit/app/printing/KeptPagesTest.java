@@ -20,7 +20,6 @@ import littlesummit.core.item.Item;
 import littlesummit.core.paper.MarkScale;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.springframework.beans.factory.annotation.Autowired;
 
 /**
  * Pages look as they did when somebody last looked at them and kept their pictures. The items are kept, too, so that

@@ -78,7 +78,12 @@ class WholeItemsTest extends ApiTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "fraction-line", "two-way-read", "circle-center", "angle-pairs", "select-shapes", "add-subtract-written"
+                "fraction-line",
+                "two-way-read",
+                "circle-center",
+                "angle-pairs",
+                "select-shapes",
+                "add-subtract-written"
             })
     void whatWentOutIsUsedAgainAsItWas(String skill) throws IOException, InterruptedException {
         String id = used("count=6&skill=" + skill);
@@ -100,7 +105,8 @@ class WholeItemsTest extends ApiTest {
         JsonNode shown = Assertions.assertTimeoutPreemptively(
                         Duration.ofMinutes(1),
                         () -> client.post(
-                                path + "/example", "{\"itemId\":\"" + item.at("/id").asText() + "\"}"))
+                                path + "/example",
+                                "{\"itemId\":\"" + item.at("/id").asText() + "\"}"))
                 .body()
                 .at("/item/example");
         assertFalse(shown.isMissingNode(), "an example");
@@ -160,7 +166,8 @@ class WholeItemsTest extends ApiTest {
           "fields":[{"id":"n","label":"Ropes","wanted":"a whole number","response":{"kind":"Typed","palette":[]},
            "answer":{"kind":"number","form":"any","expected":"4","letters":[],"suffix":"","options":[]},
            "mistakes":[]}]}],
-         "worked":[],"calculator":false,"given":""}""".replace("\n", " ");
+         "worked":[],"calculator":false,"given":""}\
+        """.replace("\n", " ");
 
     private JsonNode written(String item) {
         String body = new ObjectMapper()
@@ -201,14 +208,17 @@ class WholeItemsTest extends ApiTest {
                 "\"kind\":\"Stacked\" # \"kind\":\"OnFigure\" # is missing",
                 "{\"kind\":\"Stacked\"} # {\"kind\":\"InSentence\",\"template\":\"It is.\"} # has no place",
                 "{\"kind\":\"Stacked\"} # {\"kind\":\"InSentence\",\"template\":\"{{n}} {{m}}\"} # no field “m”",
-                "{\"kind\":\"Typed\",\"palette\":[]} # {\"kind\":\"ChooseOne\",\"options\":[]} # nothing to choose from",
+                "{\"kind\":\"Typed\",\"palette\":[]} # {\"kind\":\"ChooseOne\",\"options\":[]} # nothing to choose"
+                        + " from",
                 "{\"kind\":\"Typed\",\"palette\":[]} # {\"kind\":\"Runtime\"} # is not what belongs there",
             })
     void whatIsNoItemIsSaidAndNeverShown(String old, String changed, String sentence) {
         String item = ITEM.replace(old.strip(), changed.strip());
         assertNotEquals(ITEM, item);
         JsonNode draft = written(item);
-        assertTrue(draft.at("/faults").toString().contains(sentence.strip()), draft.at("/faults").toString());
+        assertTrue(
+                draft.at("/faults").toString().contains(sentence.strip()),
+                draft.at("/faults").toString());
         Client.Answer shown = instructor.get("/api/workbench/" + draft.at("/id").asText() + "/item/1/1");
         assertEquals(200, shown.status(), shown.text());
         assertFalse(shown.body().at("/item").isObject(), shown.text());
@@ -219,7 +229,9 @@ class WholeItemsTest extends ApiTest {
     @ValueSource(strings = {"gzip H4sIAAAA", "gzip", "7", "gzip !!!", "BOMB"})
     void aPackedLineThatCannotBeUsedIsSaid(String line) throws IOException {
         JsonNode draft = written(line.equals("BOMB") ? bomb() : "\"" + line + "\"");
-        assertTrue(draft.at("/faults").toString().contains("no packed item"), draft.at("/faults").toString());
+        assertTrue(
+                draft.at("/faults").toString().contains("no packed item"),
+                draft.at("/faults").toString());
     }
 
     private static String bomb() throws IOException {

@@ -24,6 +24,32 @@ public final class Grader {
         if (spec.kind() == Kind.WORDS) {
             return InWords.grade(entry);
         }
+        Optional<Verdict> otherwise = spec.kind() == Kind.NUMBER ? otherwise(spec, entry) : Optional.empty();
+        return otherwise.orElseGet(() -> read(spec, entry));
+    }
+
+    /** A number in words, in Roman numerals, or as what is left of another: its value counts, and digits are asked. */
+    private static Optional<Verdict> otherwise(AnswerSpec spec, String entry) {
+        Optional<Residue> residue = Residue.read(entry);
+        if (residue.isPresent()) {
+            Verdict verdict = read(spec, residue.get().least().toString());
+            return Optional.of(residue.get().isLeast() ? verdict : asked(verdict, Reason.WORK_OUT));
+        }
+        return WrittenNumerals.read(entry)
+                .filter(number -> spec.letters().stream().noneMatch(letter -> Character.isUpperCase(letter.charAt(0))))
+                .map(number -> asked(read(spec, number.toString()), Reason.DIGITS_WANTED));
+    }
+
+    private static Verdict asked(Verdict verdict, Reason form) {
+        return switch (verdict) {
+            case Verdict.Correct c -> Verdict.form(form);
+            case Verdict.WrongForm f -> Verdict.form(form);
+            case Verdict.Incorrect i -> Verdict.incorrect();
+            case Verdict.Unreadable u -> u;
+        };
+    }
+
+    private static Verdict read(AnswerSpec spec, String entry) {
         return switch (spec.read(entry)) {
             case Reading.Stopped stopped -> Entries.unreadable(spec.kind(), stopped);
             case Reading.Understood(Statement statement) -> {

@@ -8,6 +8,7 @@ import java.util.Locale;
 public enum Reason {
     // Right value, another form
     INTEGER_WANTED("Write it as a whole number, without a fraction or a calculation."),
+    DIGITS_WANTED("Write the number in digits."),
     WORK_OUT("write-as-fraction", "Work it out and write the number itself."),
     WORK_OUT_DECIMAL("write-as-decimal", "Work it out and write the number itself."),
     WRITE_AS_FRACTION("Write it as a fraction: one whole number over another."),

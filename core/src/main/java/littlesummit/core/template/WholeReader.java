@@ -73,9 +73,7 @@ final class WholeReader {
     }
 
     private static Stream<Figure> figures(List<Block> blocks) {
-        return blocks.stream()
-                .filter(Block.Picture.class::isInstance)
-                .map(block -> ((Block.Picture) block).figure());
+        return blocks.stream().filter(Block.Picture.class::isInstance).map(block -> ((Block.Picture) block).figure());
     }
 
     private static void look(Field field, Place at) {

@@ -17,8 +17,7 @@ public record Node(Element element) {
     /** The root of a new document. */
     public static Node root(String namespace, String name) {
         try {
-            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-            factory.setNamespaceAware(true);
+            DocumentBuilderFactory factory = DocumentBuilderFactory.newDefaultNSInstance();
             Document document = factory.newDocumentBuilder().newDocument();
             Element root = document.createElementNS(namespace, name);
             document.appendChild(root);

@@ -20,7 +20,7 @@ import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 
 class ItemXmlTest {
-    private static final int SEEDS = 20;
+    private static final int SEEDS = 8;
 
     static List<Skill> skills() {
         return new Catalogue().skills();

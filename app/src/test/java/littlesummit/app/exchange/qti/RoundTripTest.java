@@ -55,7 +55,8 @@ class RoundTripTest {
         assertEquals(skill.name(), back.name());
         for (int i = 0; i < TOGETHER; i++) {
             ItemRef ref = new ItemRef(back.id(), 1, tier, "item-" + (i + 1) + "-1", 0);
-            assertEquals(content(items.get(i)), content(back.make(ref)), items.get(i).ref()::toString);
+            assertEquals(
+                    content(items.get(i)), content(back.make(ref)), items.get(i).ref()::toString);
         }
     }
 
@@ -78,8 +79,7 @@ class RoundTripTest {
         assertTrue(document.length() <= LONGEST, section.skill() + ": " + document.length());
         return switch (OwnSkills.document(document)) {
             case TemplateReading.Understood(var template) -> new TemplateSkill(template);
-            case TemplateReading.Wrong(var complaints) ->
-                throw new AssertionError(section.skill() + ": " + complaints);
+            case TemplateReading.Wrong(var complaints) -> throw new AssertionError(section.skill() + ": " + complaints);
         };
     }
 
@@ -102,7 +102,6 @@ class RoundTripTest {
         return Stream.of(
                 Arguments.of(List.of(2), List.of(List.of(1, 2, 3))),
                 Arguments.of(List.of(1, 3), List.of(List.of(1, 2), List.of(3))),
-                Arguments.of(
-                        List.of(1, 2, 3), List.of(List.of(1), List.of(2), List.of(3))));
+                Arguments.of(List.of(1, 2, 3), List.of(List.of(1), List.of(2), List.of(3))));
     }
 }

@@ -17,8 +17,7 @@ final class Written {
 
     static Element root(String xml) {
         try {
-            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-            factory.setNamespaceAware(true);
+            DocumentBuilderFactory factory = DocumentBuilderFactory.newDefaultNSInstance();
             return factory.newDocumentBuilder()
                     .parse(new InputSource(new StringReader(xml)))
                     .getDocumentElement();

@@ -57,6 +57,7 @@ record ClassTable(String name, String which) {
             "SAVED_COMMENT",
             "CLASS_INSTRUCTOR",
             "ROSTER_IMPORT",
+            "SKILL_PROOF",
             "CLASS_FROM_ARCHIVE");
 
     /** Its file in an archive. */

@@ -4,12 +4,14 @@ import java.sql.Connection;
 import java.sql.DatabaseMetaData;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Types;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import littlesummit.app.rows.Tables;
 
 /**
  * A column of a table.
@@ -27,25 +29,28 @@ record Column(String name, int type, boolean optional, boolean counted, String t
 
     static List<Column> of(Connection connection, String table) throws SQLException {
         DatabaseMetaData data = connection.getMetaData();
+        String stored = Tables.stored(connection, table);
         Map<String, String> pointed = new HashMap<>();
-        try (ResultSet keys = data.getImportedKeys(connection.getCatalog(), connection.getSchema(), table)) {
+        try (ResultSet keys = data.getImportedKeys(connection.getCatalog(), connection.getSchema(), stored)) {
             while (keys.next()) {
-                pointed.put(keys.getString("FKCOLUMN_NAME"), keys.getString("PKTABLE_NAME"));
+                pointed.put(
+                        Tables.written(keys.getString("FKCOLUMN_NAME")),
+                        Tables.written(keys.getString("PKTABLE_NAME")));
             }
         }
         Set<String> known = new HashSet<>();
-        try (ResultSet keys = data.getExportedKeys(connection.getCatalog(), connection.getSchema(), table)) {
+        try (ResultSet keys = data.getExportedKeys(connection.getCatalog(), connection.getSchema(), stored)) {
             while (keys.next()) {
-                known.add(keys.getString("PKCOLUMN_NAME"));
+                known.add(Tables.written(keys.getString("PKCOLUMN_NAME")));
             }
         }
         List<Column> columns = new ArrayList<>();
-        try (ResultSet found = data.getColumns(connection.getCatalog(), connection.getSchema(), table, "%")) {
+        try (ResultSet found = data.getColumns(connection.getCatalog(), connection.getSchema(), stored, "%")) {
             while (found.next()) {
-                String name = found.getString("COLUMN_NAME");
+                String name = Tables.written(found.getString("COLUMN_NAME"));
                 columns.add(new Column(
                         name,
-                        found.getInt("DATA_TYPE"),
+                        type(found),
                         found.getInt("NULLABLE") == DatabaseMetaData.columnNullable,
                         "YES".equals(found.getString("IS_AUTOINCREMENT")),
                         pointed.getOrDefault(name, ""),
@@ -53,5 +58,12 @@ record Column(String name, int type, boolean optional, boolean counted, String t
             }
         }
         return columns;
+    }
+
+    /** PostgreSQL's driver calls a moment with its zone one without. */
+    private static int type(ResultSet column) throws SQLException {
+        return column.getString("TYPE_NAME").equals("timestamptz")
+                ? Types.TIMESTAMP_WITH_TIMEZONE
+                : column.getInt("DATA_TYPE");
     }
 }

@@ -50,10 +50,7 @@ public final class QtiImport {
         for (Taken item : taken(file)) {
             String title = line(item.title()).strip();
             plan.add(new PlannedItem(
-                    title.isEmpty() ? "Item " + (plan.size() + 1) : title,
-                    item.places(),
-                    item.helps(),
-                    item.lost()));
+                    title.isEmpty() ? "Item " + (plan.size() + 1) : title, item.places(), item.helps(), item.lost()));
         }
         return plan;
     }
@@ -112,7 +109,8 @@ public final class QtiImport {
 
     /** The title of all items where they have one and the same. */
     private static String name(List<Taken> items) {
-        Set<String> titles = items.stream().map(item -> line(item.title()).strip()).collect(Collectors.toSet());
+        Set<String> titles =
+                items.stream().map(item -> line(item.title()).strip()).collect(Collectors.toSet());
         return titles.size() == 1 && items.size() > 1 ? titles.iterator().next() : "Items from a file";
     }
 

@@ -22,8 +22,7 @@ final class SafeXml {
     /** The root; empty for what is no XML, or has a document type. */
     static Optional<Element> root(byte[] bytes) {
         try {
-            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-            factory.setNamespaceAware(true);
+            DocumentBuilderFactory factory = DocumentBuilderFactory.newDefaultNSInstance();
             factory.setXIncludeAware(false);
             factory.setExpandEntityReferences(false);
             factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);

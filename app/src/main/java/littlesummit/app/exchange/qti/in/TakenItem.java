@@ -26,7 +26,11 @@ record TakenItem(
     /** The same, with something more that was not taken over. */
     TakenItem without(String sentence) {
         return new TakenItem(
-                title, stem, fields, hints, Stream.concat(Stream.of(sentence), lost.stream()).toList());
+                title,
+                stem,
+                fields,
+                hints,
+                Stream.concat(Stream.of(sentence), lost.stream()).toList());
     }
 
     @Override

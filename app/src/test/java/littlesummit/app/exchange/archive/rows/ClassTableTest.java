@@ -12,6 +12,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import javax.sql.DataSource;
 import littlesummit.app.ApiTest;
+import littlesummit.app.rows.Tables;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -22,10 +23,11 @@ class ClassTableTest extends ApiTest {
 
     private static Set<String> pointingTo(Connection connection, String table) throws SQLException {
         Set<String> pointing = new TreeSet<>();
-        try (ResultSet keys =
-                connection.getMetaData().getExportedKeys(connection.getCatalog(), connection.getSchema(), table)) {
+        try (ResultSet keys = connection
+                .getMetaData()
+                .getExportedKeys(connection.getCatalog(), connection.getSchema(), Tables.stored(connection, table))) {
             while (keys.next()) {
-                pointing.add(keys.getString("FKTABLE_NAME"));
+                pointing.add(Tables.written(keys.getString("FKTABLE_NAME")));
             }
         }
         return pointing;
