@@ -5,8 +5,8 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 
 /**
- * The database that the tests of the server run on: H2 in memory, or, with {@code -Dpostgres=true}, a PostgreSQL that is
- * there as long as they run.
+ * The database that the tests of the server run on: H2 in memory, or, with {@code -Dpostgres=true}, a PostgreSQL that
+ * is there as long as they run.
  */
 public final class TestDatabase {
     private TestDatabase() {}

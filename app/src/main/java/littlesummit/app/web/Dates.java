@@ -12,7 +12,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.time.temporal.Temporal;
 
-/** Days and moments that a class can have anything to do with. Others are no dates here, and no database keeps them all. */
+/** Days and moments that a class can have anything to do with: no database keeps all others. */
 final class Dates<T extends Temporal & Comparable<? super T>> extends StdScalarDeserializer<T> {
     private static final long serialVersionUID = 1L;
     private static final LocalDate FIRST = LocalDate.of(1900, 1, 1);

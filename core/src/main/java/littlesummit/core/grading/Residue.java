@@ -12,8 +12,9 @@ import java.util.regex.Pattern;
 record Residue(BigInteger number, BigInteger modulus) {
     private static final Pattern WRITTEN =
             Pattern.compile("\\s*(?:[a-z]\\s*(?:≡|\\\\equiv)\\s*)?([-−]?\\s*\\d{1,60})\\s*"
-                + "(?:\\(\\s*mod\\s*(\\d{1,60})\\s*\\)|\\\\pmod\\s*\\{\\s*(\\d{1,60})\\s*}|(?:\\\\bmod|mod)\\s*(\\d{1,60}))"
-                + "\\s*");
+                    + "(?:\\(\\s*mod\\s*(\\d{1,60})\\s*\\)|\\\\pmod\\s*\\{\\s*(\\d{1,60})\\s*}"
+                    + "|(?:\\\\bmod|mod)\\s*(\\d{1,60}))"
+                    + "\\s*");
 
     /** Empty for what is written otherwise, and for a modulus of zero. */
     static Optional<Residue> read(String entry) {

@@ -81,7 +81,9 @@ public final class QtiImport {
     }
 
     private static String written(List<Taken> items) {
-        StringBuilder remarks = new StringBuilder("# Taken from a QTI file. What still has to be written says so.\n");
+        boolean areWhole = items.stream().allMatch(Taken.Whole.class::isInstance);
+        StringBuilder remarks = new StringBuilder("# Taken from a QTI file."
+                + (areWhole ? " Every item is as it was.\n" : " What still has to be written says so.\n"));
         List<Map<String, Object>> variants = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
             Taken item = items.get(i);
@@ -98,7 +100,6 @@ public final class QtiImport {
                 variants.add(variant(item, i + 1, items));
             }
         }
-        boolean areWhole = items.stream().allMatch(Taken.Whole.class::isInstance);
         Map<String, Object> document = new LinkedHashMap<>();
         document.put("skill", "from-a-file");
         document.put("name", name(items));
