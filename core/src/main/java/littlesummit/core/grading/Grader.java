@@ -3,10 +3,12 @@ package littlesummit.core.grading;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.core.math.Currency;
+import littlesummit.core.math.Expr;
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.Parser;
 import littlesummit.core.math.Reading;
 import littlesummit.core.math.Statement;
+import littlesummit.core.math.Unworked;
 
 /** The one grader. */
 public final class Grader {
@@ -25,7 +27,19 @@ public final class Grader {
             return InWords.grade(entry);
         }
         Optional<Verdict> otherwise = spec.kind() == Kind.NUMBER ? otherwise(spec, entry) : Optional.empty();
-        return otherwise.orElseGet(() -> read(spec, entry));
+        return otherwise.or(() -> unworked(spec, entry)).orElseGet(() -> read(spec, entry));
+    }
+
+    /** The question once more, as a limit or an integral: understood, and still to be worked out. */
+    private static Optional<Verdict> unworked(AnswerSpec spec, String entry) {
+        boolean maybe = spec.kind() == Kind.NUMBER || spec.kind() == Kind.EXPRESSION;
+        return maybe
+                ? Unworked.read(entry, spec.letters())
+                        .flatMap(u -> spec.expectedStatement() instanceof Statement.Value(Expr answer)
+                                ? u.is(answer)
+                                : Optional.empty())
+                        .map(isRight -> isRight ? Verdict.form(Reason.WORK_OUT) : Verdict.incorrect())
+                : Optional.empty();
     }
 
     /** A number in words, in Roman numerals, or as what is left of another: its value counts, and digits are asked. */

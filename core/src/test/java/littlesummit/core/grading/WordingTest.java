@@ -50,7 +50,7 @@ class WordingTest {
                 "quantity;any;5 kg;5;unit",
                 "number;percent;28%;28;percent sign",
                 "number;any;60;60%;percent sign",
-                "number;any;12;twelve;Words",
+                "number;any;12;twelve apples;Words",
                 "number;any;12;12 apples;Words",
                 "number;any;12;12x;does not belong",
                 "number;any;12;abc(4);does not belong",
