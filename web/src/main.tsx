@@ -11,17 +11,6 @@ import './theme.css';
 
 const retryDelay = (count: number) => Math.min(500 * 2 ** count, 5000);
 
-/** Two windows may stand side by side: going to one of them is no change of what is visible. */
-focusManager.setEventListener((onFocus) => {
-  const seen = () => onFocus();
-  window.addEventListener('visibilitychange', seen);
-  window.addEventListener('focus', seen);
-  return () => {
-    window.removeEventListener('visibilitychange', seen);
-    window.removeEventListener('focus', seen);
-  };
-});
-
 /**
  * Two windows may stand side by side, both in sight: what is shown is asked for anew when one turns to another, not
  * only when it is uncovered.
