@@ -50,7 +50,7 @@ class QtiBeginningTest extends ApiTest {
           <itemBody>
             <p>Add 10 and 2.5.</p>
             <p><textEntryInteraction responseIdentifier="R1" expectedLength="5"/></p>
-            <p><extendedTextInteraction responseIdentifier="R2"/></p>
+            <p><sliderInteraction responseIdentifier="R2"/></p>
           </itemBody>
         </assessmentItem>
         """;
@@ -114,7 +114,7 @@ class QtiBeginningTest extends ApiTest {
         assertTrue(
                 draft.at("/text")
                         .asText()
-                        .contains("# Item 1 (Sum): An interaction of the kind “extendedTextInteraction” was left out."),
+                        .contains("# Item 1 (Sum): An interaction of the kind “sliderInteraction” was left out."),
                 draft.at("/text").asText());
         String address = "/api/workbench/" + draft.at("/id").asText() + "/item/1/1";
         JsonNode right = instructor
@@ -143,6 +143,110 @@ class QtiBeginningTest extends ApiTest {
                 answer.body().at("/faults").toString());
         JsonNode item = item(answer.body(), 1);
         assertTrue(item.at("/parts/0/fields").size() >= 1, item.toString());
+    }
+
+    private static final String GAPS = """
+        <qti-assessment-item xmlns="http://www.imsglobal.org/xsd/imsqtiasi_v3p0" identifier="g" title="Halves">
+          <qti-response-declaration identifier="R" cardinality="multiple" base-type="directedPair">
+            <qti-correct-response><qti-value>B G1</qti-value><qti-value>A G2</qti-value></qti-correct-response>
+          </qti-response-declaration>
+          <qti-item-body><p>Look at the shares.</p>
+            <qti-gap-match-interaction response-identifier="R">
+              <qti-prompt>Put each number where it belongs.</qti-prompt>
+              <qti-gap-text identifier="A" match-max="1">7</qti-gap-text>
+              <qti-gap-text identifier="B" match-max="1">3.5</qti-gap-text>
+              <qti-gap-text identifier="C" match-max="1">14</qti-gap-text>
+              <p>Half of 7 is <qti-gap identifier="G1"/>, and half of 14 is <qti-gap identifier="G2"/>.</p>
+            </qti-gap-match-interaction>
+          </qti-item-body>
+        </qti-assessment-item>
+        """;
+    private static final String ROWS = """
+        <qti-assessment-item xmlns="http://www.imsglobal.org/xsd/imsqtiasi_v3p0" identifier="m" title="Kinds">
+          <qti-response-declaration identifier="R" cardinality="multiple" base-type="directedPair">
+            <qti-correct-response><qti-value>T P</qti-value><qti-value>N Q</qti-value></qti-correct-response>
+          </qti-response-declaration>
+          <qti-item-body><p>Sort them.</p>
+            <qti-match-interaction response-identifier="R" max-associations="2">
+              <qti-simple-match-set>
+                <qti-simple-associable-choice identifier="T">13</qti-simple-associable-choice>
+                <qti-simple-associable-choice identifier="N">15</qti-simple-associable-choice>
+              </qti-simple-match-set>
+              <qti-simple-match-set>
+                <qti-simple-associable-choice identifier="P">prime</qti-simple-associable-choice>
+                <qti-simple-associable-choice identifier="Q">not prime</qti-simple-associable-choice>
+              </qti-simple-match-set>
+            </qti-match-interaction>
+            <qti-extended-text-interaction response-identifier="W"/>
+          </qti-item-body>
+        </qti-assessment-item>
+        """;
+
+    private String verdict(JsonNode draft, String entries) {
+        JsonNode tried = instructor
+                .post(
+                        "/api/workbench/" + draft.at("/id").asText() + "/item/1/1",
+                        "{\"part\":0,\"entries\":" + entries + "}")
+                .body();
+        return tried.at("/feedback").findValuesAsText("verdict").toString();
+    }
+
+    /** Id of the label or option with a text. */
+    private static String idOf(JsonNode choices, String text) {
+        for (JsonNode choice : choices) {
+            if (choice.at("/text").asText().equals(text)) {
+                return choice.at("/id").asText();
+            }
+        }
+        throw new AssertionError(text + " in " + choices);
+    }
+
+    @Test
+    void labelsForGapsComeOverWithTheirText() {
+        JsonNode draft = sent(bytes(GAPS)).body();
+        assertEquals(0, draft.at("/faults").size(), draft.toString());
+        JsonNode part = item(draft, 1).at("/parts/0");
+        assertEquals(
+                "Half of 7 is {{g1}}, and half of 14 is {{g2}}.",
+                part.at("/layout/template").asText(),
+                part.toString());
+        JsonNode labels = part.at("/fields/0/response/labels");
+        assertEquals(3, labels.size());
+        assertEquals(
+                "[correct, correct]",
+                verdict(draft, "{\"g1\":\"" + idOf(labels, "3.5") + "\",\"g2\":\"" + idOf(labels, "7") + "\"}"));
+        assertEquals(
+                "[incorrect, incorrect]",
+                verdict(draft, "{\"g1\":\"" + idOf(labels, "7") + "\",\"g2\":\"" + idOf(labels, "14") + "\"}"));
+    }
+
+    @Test
+    void rowsBecomeListsToPickFromAndWordsAreForAReader() {
+        JsonNode draft = sent(bytes(ROWS)).body();
+        assertEquals(0, draft.at("/faults").size(), draft.toString());
+        JsonNode fields = item(draft, 1).at("/parts/0/fields");
+        assertEquals("[13, 15, Answer 3]", fields.findValuesAsText("label").toString());
+        assertEquals("InkWords", fields.at("/2/response/kind").asText());
+        JsonNode options = fields.at("/0/response/options");
+        assertTrue(verdict(
+                        draft,
+                        "{\"t\":\"" + idOf(options, "prime") + "\",\"n\":\"" + idOf(options, "not prime")
+                                + "\",\"w\":\"13 has two divisors\"}")
+                .startsWith("[correct, correct"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "<qti-value>A G2</qti-value>#",
+                "<qti-value>B G1</qti-value>#<qti-value>B G1</qti-value><qti-value>C G1</qti-value>",
+                ">14<#>7<",
+                "B G1#B"
+            })
+    void gapsThatAreNotPlainAreLeftOut(String change) {
+        String[] both = change.split("#", -1);
+        String text = GAPS.replace(both[0], both[1]);
+        assertTrue(sent(bytes(text)).text().contains("does not say what belongs where"), text);
     }
 
     private static final String SAID = """

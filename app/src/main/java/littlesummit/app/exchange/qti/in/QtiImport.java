@@ -137,7 +137,8 @@ public final class QtiImport {
         part.put(
                 "ask",
                 item.stem().isEmpty() ? "What is the answer?" : item.stem().getLast());
-        if (item.fields().size() == 1) {
+        part.putAll(item.part());
+        if (item.fields().size() == 1 && item.part().isEmpty()) {
             part.put("field", item.fields().getFirst());
         } else {
             part.put("fields", numbered(item.fields()));
@@ -151,7 +152,7 @@ public final class QtiImport {
         Map<String, Object> variant = new LinkedHashMap<>();
         variant.put("id", "item-" + number);
         variant.put("tiers", List.of(1, 2, 3));
-        Set<String> letters = letters(item.stem() + " " + item.fields() + " " + item.hints());
+        Set<String> letters = letters(item.stem() + " " + item.fields() + " " + item.part() + " " + item.hints());
         if (!letters.isEmpty()) {
             variant.put("letters", letters);
         }
@@ -177,12 +178,14 @@ public final class QtiImport {
                 .collect(Collectors.toCollection(TreeSet::new));
     }
 
-    /** Several fields are told apart by their labels. */
+    /** Several fields that have no names of their own are told apart by numbers. */
     private static List<Map<String, Object>> numbered(List<Map<String, Object>> fields) {
         List<Map<String, Object>> all = new ArrayList<>();
         for (Map<String, Object> field : fields) {
             Map<String, Object> one = new LinkedHashMap<>(field);
-            one.put("label", "Answer " + (all.size() + 1));
+            one.computeIfPresent(
+                    "label",
+                    (key, label) -> label.equals(QtiItemReader.ANSWER) ? label + " " + (all.size() + 1) : label);
             all.add(one);
         }
         return all;

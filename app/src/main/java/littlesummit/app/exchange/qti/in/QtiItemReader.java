@@ -17,6 +17,9 @@ final class QtiItemReader {
     static final String TO_WRITE = "(to be written)";
     private static final Set<String> TAKEN =
             Set.of("choiceinteraction", "inlinechoiceinteraction", "textentryinteraction", "orderinteraction");
+    private static final String WORDS = "extendedtextinteraction";
+    private static final String GAPS = "gapmatchinteraction";
+    private static final String ROWS = "matchinteraction";
     private static final Set<String> BOXES = Set.of("div", "section", "article", "contentbody");
     /** What is no part of the question. */
     private static final Set<String> BESIDE = Set.of("rubricblock", "feedbackblock", "feedbackinline");
@@ -24,6 +27,8 @@ final class QtiItemReader {
     private static final int MOST_OPTIONS = 8;
     private static final int MOST_ORDERED = 6;
     private static final String WANTED = "Wanted: ";
+    /** What a field is called that the item has no name for. */
+    static final String ANSWER = "Answer";
 
     private final Element item;
     private final Said said;
@@ -54,12 +59,16 @@ final class QtiItemReader {
         List<Element> bodies = SafeXml.within(item, "itembody");
         String title = title(item);
         if (bodies.isEmpty()) {
-            return new TakenItem(title, List.of(), List.of(), List.of(), List.of("It has no body."));
+            return new TakenItem(title, List.of(), List.of(), Map.of(), List.of(), List.of("It has no body."));
         }
         Element body = bodies.getFirst();
+        List<Element> interactions = interactions(body);
         List<Map<String, Object>> fields = new ArrayList<>();
-        for (Element interaction : interactions(body)) {
-            field(interaction).ifPresent(fields::add);
+        Map<String, Object> part = new LinkedHashMap<>();
+        for (Element interaction : interactions) {
+            Matched.Fields taken = fields(interaction, interactions.size() == 1);
+            fields.addAll(taken.fields());
+            part.putAll(taken.part());
         }
         if (!SafeXml.within(body, "img").isEmpty()
                 || !SafeXml.within(body, "object").isEmpty()) {
@@ -67,7 +76,26 @@ final class QtiItemReader {
         }
         List<String> sentences =
                 stem(body).stream().filter(text -> !text.startsWith(WANTED)).toList();
-        return new TakenItem(title, sentences, fields, said.hints(), lost);
+        return new TakenItem(title, sentences, fields, part, said.hints(), lost);
+    }
+
+    /** @param isAlone whether the item has no other interaction: labels have a part for themselves */
+    private Matched.Fields fields(Element interaction, boolean isAlone) {
+        List<String> right = right(SafeXml.attribute(interaction, "responseIdentifier"));
+        Matched matched = new Matched(interaction, right);
+        Optional<Matched.Fields> taken =
+                switch (SafeXml.name(interaction)) {
+                    case GAPS -> isAlone ? matched.gaps() : Optional.empty();
+                    case ROWS -> matched.rows();
+                    default ->
+                        Optional.of(
+                                new Matched.Fields(field(interaction).stream().toList(), Map.of()));
+                };
+        if (taken.isEmpty()) {
+            lost.add("An interaction of the kind “" + interaction.getLocalName() + "” was left out: it has more than"
+                    + " can be shown here, or does not say what belongs where.");
+        }
+        return taken.orElse(new Matched.Fields(List.of(), Map.of()));
     }
 
     private static List<Element> interactions(Element body) {
@@ -116,6 +144,9 @@ final class QtiItemReader {
     private Optional<Map<String, Object>> field(Element interaction) {
         String id = SafeXml.attribute(interaction, "responseIdentifier");
         List<String> right = right(id);
+        if (SafeXml.name(interaction).equals(WORDS)) {
+            return Optional.of(words(id, right));
+        }
         if (!TAKEN.contains(SafeXml.name(interaction))) {
             lost.add("An interaction of the kind “" + interaction.getLocalName() + "” was left out.");
             return Optional.empty();
@@ -125,14 +156,24 @@ final class QtiItemReader {
             return Optional.empty();
         }
         Map<String, Object> field = new LinkedHashMap<>();
-        field.put("id", id.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
-        field.put("label", "Answer");
+        field.put("id", Matched.id(id));
+        field.put("label", ANSWER);
         return switch (SafeXml.name(interaction)) {
             case "textentryinteraction" ->
                 new TypedField(interaction, said.of(id), wanted()).add(field, right.getFirst(), lost);
             case "orderinteraction" -> order(field, interaction, right);
             default -> choice(field, interaction, right);
         };
+    }
+
+    /** Words, which a person reads; what the item gives as right is an example for the reader. */
+    private static Map<String, Object> words(String id, List<String> right) {
+        Map<String, Object> field = new LinkedHashMap<>();
+        field.put("id", Matched.id(id));
+        field.put("label", ANSWER);
+        field.put("kind", "words");
+        field.put("entry", right.isEmpty() ? TO_WRITE : RunningText.plain(right.getFirst()));
+        return field;
     }
 
     /** What form is wanted, where the item says it in a line of its own. */
@@ -224,7 +265,7 @@ final class QtiItemReader {
                 .or(() -> Optional.ofNullable(messages.get(choice.getAttribute("identifier"))));
     }
 
-    private static Map<String, Object> option(Element choice, List<String> right, Map<String, String> messages) {
+    static Map<String, Object> option(Element choice, List<String> right, Map<String, String> messages) {
         Map<String, Object> option = new LinkedHashMap<>();
         String text = RunningText.of(choice, Set.of());
         option.put("text", text.isEmpty() ? choice.getAttribute("identifier") : text);

@@ -12,7 +12,7 @@ import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import org.w3c.dom.Text;
 
-/** The text of elements in the language of templates: mathematics between dollar signs, no braces. */
+/** The text of elements in the language of templates: mathematics between dollar signs, braces for gaps alone. */
 final class RunningText {
     private static final Set<String> APART = Set.of("rubricblock", "feedbackinline", "feedbackblock", "math");
     private static final String TEX = "application/x-tex";
@@ -36,6 +36,10 @@ final class RunningText {
                 text.append(plain(words.getData()));
             } else if (child instanceof Element element && SafeXml.name(element).equals("math")) {
                 text.append(inText(mathematics(element)));
+            } else if (child instanceof Element gap && SafeXml.name(gap).equals("gap")) {
+                text.append("{{")
+                        .append(Matched.id(gap.getAttribute("identifier")))
+                        .append("}}");
             } else if (child instanceof Element element
                     && !without.contains(SafeXml.name(element))
                     && !APART.contains(SafeXml.name(element))) {
@@ -61,7 +65,7 @@ final class RunningText {
     }
 
     /** Signs that mean something in a template. */
-    private static String plain(String words) {
+    static String plain(String words) {
         return words.replace('{', '(').replace('}', ')').replace("$", "\\$");
     }
 

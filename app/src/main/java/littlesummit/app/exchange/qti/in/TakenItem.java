@@ -10,16 +10,23 @@ import java.util.stream.Stream;
  * @param title as it stands in the file
  * @param stem sentences in the language of templates
  * @param fields as a template has them
+ * @param part what their part needs besides, such as labels
  * @param hints those that the item has; at most three
  * @param lost what could not be taken over, in sentences
  */
 record TakenItem(
-        String title, List<String> stem, List<Map<String, Object>> fields, List<String> hints, List<String> lost)
+        String title,
+        List<String> stem,
+        List<Map<String, Object>> fields,
+        Map<String, Object> part,
+        List<String> hints,
+        List<String> lost)
         implements Taken {
     TakenItem {
         hints = List.copyOf(hints);
         stem = List.copyOf(stem);
         fields = List.copyOf(fields);
+        part = Map.copyOf(part);
         lost = List.copyOf(lost);
     }
 
@@ -29,6 +36,7 @@ record TakenItem(
                 title,
                 stem,
                 fields,
+                part,
                 hints,
                 Stream.concat(Stream.of(sentence), lost.stream()).toList());
     }
