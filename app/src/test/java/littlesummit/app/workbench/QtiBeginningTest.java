@@ -145,6 +145,16 @@ class QtiBeginningTest extends ApiTest {
         assertTrue(item.at("/parts/0/fields").size() >= 1, item.toString());
     }
 
+    @Test
+    void wordsThatAreComparedLetterByLetterAreForAReader() {
+        JsonNode draft =
+                sent(bytes(TYPED.replace("12.5", "twelve {and} a half"))).body();
+        assertEquals(0, draft.at("/faults").size(), draft.toString());
+        assertTrue(draft.at("/text").asText().contains("letter by letter there; here a person reads it."));
+        JsonNode field = item(draft, 1).at("/parts/0/fields/0");
+        assertEquals("InkWords", field.at("/response/kind").asText(), field.toString());
+    }
+
     private static final String GAPS = """
         <qti-assessment-item xmlns="http://www.imsglobal.org/xsd/imsqtiasi_v3p0" identifier="g" title="Halves">
           <qti-response-declaration identifier="R" cardinality="multiple" base-type="directedPair">

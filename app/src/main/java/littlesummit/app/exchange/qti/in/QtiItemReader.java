@@ -160,7 +160,7 @@ final class QtiItemReader {
         field.put("label", ANSWER);
         return switch (SafeXml.name(interaction)) {
             case "textentryinteraction" ->
-                new TypedField(interaction, said.of(id), wanted()).add(field, right.getFirst(), lost);
+                Optional.of(new TypedField(interaction, said.of(id), wanted()).add(field, right.getFirst(), lost));
             case "orderinteraction" -> order(field, interaction, right);
             default -> choice(field, interaction, right);
         };

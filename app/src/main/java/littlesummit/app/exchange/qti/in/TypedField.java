@@ -26,24 +26,26 @@ record TypedField(Element interaction, Map<String, String> messages, Optional<St
         return Optional.of(interaction.getAttribute(Names.OWN + name)).filter(text -> !text.isBlank());
     }
 
-    /** @return the field with its answer; empty, with a remark, where that is compared letter by letter */
-    Optional<Map<String, Object>> add(Map<String, Object> field, String right, List<String> lost) {
+    /** @return the field with its answer; with a remark, and for a reader, where that is compared letter by letter */
+    Map<String, Object> add(Map<String, Object> field, String right, List<String> lost) {
         Optional<Kind> kind = own("kind").flatMap(Kind::of).filter(k -> !NOT_TYPED.contains(k));
         Optional<String> expected = own("expected");
         if (kind.isPresent() && expected.isPresent()) {
             exact(field, kind.get(), expected.get());
-            return Optional.of(field);
+            return field;
         }
         String key = plain(right);
         if (!isNumber(key)) {
-            lost.add("The answer “" + key + "” is compared letter by letter there, which cannot be kept.");
-            return Optional.empty();
+            lost.add("The answer “" + key + "” is compared letter by letter there; here a person reads it.");
+            field.put("kind", "words");
+            field.put("entry", RunningText.plain(key));
+            return field;
         }
         field.put("kind", "number");
         field.put("form", "any");
         field.put("answer", key);
         mistakes(field, "value");
-        return Optional.of(field);
+        return field;
     }
 
     private void exact(Map<String, Object> field, Kind kind, String expected) {
