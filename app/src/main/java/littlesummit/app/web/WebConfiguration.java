@@ -16,9 +16,9 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** How objects are written, and which addresses open the application. */
 @Configuration
 class WebConfiguration implements WebMvcConfigurer {
-    /** Nothing in a list, a set or a map is null: no rule asks for that, and none has to. */
+    /** How JSON is read and written. Nothing in a list, a set or a map is null, so that no rule has to ask. */
     @Bean
-    Jackson2ObjectMapperBuilderCustomizer sealedTypes() {
+    Jackson2ObjectMapperBuilderCustomizer readAndWritten() {
         return builder -> builder.annotationIntrospector(new SealedTypes())
                 .deserializerByType(Instant.class, Dates.moments())
                 .deserializerByType(LocalDate.class, Dates.days())

@@ -107,8 +107,11 @@ class Proofs {
         Instant start = clock.instant();
         AtomicReference<Instant> noted = new AtomicReference<>(start);
         try {
-            Proof proof = Prover.prove(
-                    skill, sample, (seen, of) -> goesOn(id, text, start, seen, of) && note(id, text, noted));
+            Proof proof = Prover.prove(skill, sample, (seen, of) -> {
+                boolean isWanted = goesOn(id, digest, start, seen, of);
+                note(id, text, noted);
+                return isWanted;
+            });
             boolean ended = isLate(start);
             if (proof.holds() && !ended) {
                 // Noted before anybody is told that it is done, or who is told might look too early.
@@ -125,7 +128,7 @@ class Proofs {
     }
 
     /** Notes how far it has come, now and then: what is noted costs a write. */
-    private boolean note(String id, String text, AtomicReference<Instant> last) {
+    private void note(String id, String text, AtomicReference<Instant> last) {
         Instant now = clock.instant();
         Run run = runs.get(id);
         boolean isDue = last.get().isBefore(now.minus(NOTE_EVERY));
@@ -133,11 +136,10 @@ class Proofs {
             last.set(now);
             notes.note(id, run.digest(), view(run, text));
         }
-        return true;
     }
 
-    private boolean goesOn(String id, String text, Instant start, long seen, long of) {
-        return put(id, new Run(Digest.of(text), ProofPhase.RUNNING, seen, of, false, Optional.empty()))
+    private boolean goesOn(String id, String digest, Instant start, long seen, long of) {
+        return put(id, new Run(digest, ProofPhase.RUNNING, seen, of, false, Optional.empty()))
                 && !Thread.currentThread().isInterrupted()
                 && !isLate(start);
     }

@@ -18,7 +18,7 @@ class DatesTest {
 
     static {
         Jackson2ObjectMapperBuilder builder = Jackson2ObjectMapperBuilder.json();
-        new WebConfiguration().sealedTypes().customize(builder);
+        new WebConfiguration().readAndWritten().customize(builder);
         MAPPER = builder.build();
     }
 

@@ -8,6 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import littlesummit.core.math.NumberWords;
 
 /**
  * Whole numbers that are not written in digits: in English words (“twenty-five”, “minus two hundred and six”), with an
@@ -16,30 +19,8 @@ import java.util.regex.Pattern;
  */
 final class WrittenNumerals {
     private static final int LONGEST = 200;
-    private static final Map<String, Integer> ONES = Map.ofEntries(
-            Map.entry("zero", 0),
-            Map.entry("one", 1),
-            Map.entry("two", 2),
-            Map.entry("three", 3),
-            Map.entry("four", 4),
-            Map.entry("five", 5),
-            Map.entry("six", 6),
-            Map.entry("seven", 7),
-            Map.entry("eight", 8),
-            Map.entry("nine", 9),
-            Map.entry("ten", 10),
-            Map.entry("eleven", 11),
-            Map.entry("twelve", 12),
-            Map.entry("thirteen", 13),
-            Map.entry("fourteen", 14),
-            Map.entry("fifteen", 15),
-            Map.entry("sixteen", 16),
-            Map.entry("seventeen", 17),
-            Map.entry("eighteen", 18),
-            Map.entry("nineteen", 19));
-    private static final Map<String, Integer> TENS = Map.of(
-            "twenty", 20, "thirty", 30, "forty", 40, "fifty", 50, "sixty", 60, "seventy", 70, "eighty", 80, "ninety",
-            90);
+    private static final Map<String, Integer> ONES = places(NumberWords.SMALL, 1);
+    private static final Map<String, Integer> TENS = places(NumberWords.TENS, 10);
     private static final List<String> HEAPS = List.of("billion", "million", "thousand");
     private static final long[] SIZES = {1_000_000_000L, 1_000_000L, 1_000L};
 
@@ -51,6 +32,14 @@ final class WrittenNumerals {
             new TreeMap<>(Map.of('I', 1, 'V', 5, 'X', 10, 'L', 50, 'C', 100, 'D', 500, 'M', 1000));
 
     private WrittenNumerals() {}
+
+    /** What each word counts: its place, so many times. */
+    private static Map<String, Integer> places(List<String> words, int times) {
+        return IntStream.range(0, words.size())
+                .filter(place -> !words.get(place).isEmpty())
+                .boxed()
+                .collect(Collectors.toMap(words::get, place -> place * times));
+    }
 
     /** The number; empty for whatever else is written. */
     static Optional<BigInteger> read(String entry) {

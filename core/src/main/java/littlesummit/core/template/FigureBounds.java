@@ -20,15 +20,17 @@ final class FigureBounds {
         switch (figure) {
             case Figure.Bar bar -> bar(bar, at);
             case Figure.FractionPicture parts -> {
-                must(parts.wholes() >= 1 && parts.wholes() <= MOST_WHOLES, at, "There are from 1 to 20 wholes.");
+                Unmade.unless(
+                        parts.wholes() >= 1 && parts.wholes() <= MOST_WHOLES, at, "There are from 1 to 20 wholes.");
                 int all = parts.wholes() * parts.cuts().size();
-                must(parts.shaded() >= 0 && parts.shaded() <= all, at, "From none to all of the parts are shaded.");
+                Unmade.unless(
+                        parts.shaded() >= 0 && parts.shaded() <= all, at, "From none to all of the parts are shaded.");
             }
             case Figure.NumberLine line -> {
                 ticks(line.from(), line.to(), line.step(), at);
                 few(line.marks(), at);
                 line.marks()
-                        .forEach(mark -> must(
+                        .forEach(mark -> Unmade.unless(
                                 mark.at() >= line.from() && mark.at() <= line.to(),
                                 at,
                                 "A mark lies outside of the line."));
@@ -40,13 +42,13 @@ final class FigureBounds {
             }
             case Figure.Scale scale -> {
                 ticks(0, scale.max(), scale.step(), at);
-                must(
+                Unmade.unless(
                         scale.reading() >= 0 && scale.reading() <= scale.max(),
                         at,
                         "The pointer of a scale stands between 0 and its most.");
             }
             case Figure.Measured object ->
-                must(
+                Unmade.unless(
                         object.start() >= 0 && object.length() > 0 && object.start() + object.length() <= MOST_UNITS,
                         at,
                         "A thing to measure begins at 0 or later and ends at " + MOST_UNITS + " units at most.");
@@ -70,27 +72,25 @@ final class FigureBounds {
 
     private static void bar(Figure.Bar bar, Place at) {
         few(bar.pieces(), at);
-        must(
+        Unmade.unless(
                 !bar.pieces().isEmpty() && bar.pieces().stream().allMatch(piece -> piece.size() > 0),
                 at,
                 "A bar has pieces, each larger than 0.");
     }
 
     private static void ticks(double from, double to, double step, Place at) {
-        must(
+        Unmade.unless(
                 from < to && step > 0,
                 at,
                 "What is drawn goes from a smaller to a larger number, in steps larger than 0.");
-        must((to - from) / step <= MOST_TICKS, at, "There are more than " + MOST_TICKS + " steps; take larger ones.");
+        Unmade.unless(
+                (to - from) / step <= MOST_TICKS,
+                at,
+                "There are more than " + MOST_TICKS + " steps; take larger ones.");
     }
 
     private static void few(List<?> things, Place at) {
-        must(things.size() <= MOST_THINGS, at, "There are more than " + MOST_THINGS + " things in this figure.");
-    }
-
-    private static void must(boolean holds, Place at, String sentence) {
-        if (!holds) {
-            throw new Unmade(at, sentence);
-        }
+        Unmade.unless(
+                things.size() <= MOST_THINGS, at, "There are more than " + MOST_THINGS + " things in this figure.");
     }
 }

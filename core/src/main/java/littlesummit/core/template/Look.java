@@ -3,6 +3,7 @@ package littlesummit.core.template;
 import java.util.Optional;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.LatexPrinter;
+import littlesummit.core.math.NumberWords;
 import littlesummit.core.math.Rational;
 import littlesummit.core.skill.Tex;
 
@@ -107,7 +108,8 @@ sealed interface Look {
         if (!value.isInteger()) {
             throw new Stuck("words for " + value + "; only whole numbers have them");
         }
-        String words = NumberWords.of(value.num());
+        String words = NumberWords.of(value.num())
+                .orElseThrow(() -> new Stuck("words for " + value + "; they go from zero to 999,999,999"));
         return capital ? Character.toUpperCase(words.charAt(0)) + words.substring(1) : words;
     }
 

@@ -11,6 +11,13 @@ public final class Unmade extends RuntimeException {
         this.complaint = new Complaint(at, sentence);
     }
 
+    /** @throws Unmade with the sentence, where it does not hold */
+    static void unless(boolean holds, Place at, String sentence) {
+        if (!holds) {
+            throw new Unmade(at, sentence);
+        }
+    }
+
     public Complaint complaint() {
         return complaint;
     }

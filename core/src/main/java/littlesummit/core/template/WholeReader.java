@@ -59,11 +59,11 @@ final class WholeReader {
     }
 
     private static void look(Item item, Place at) {
-        must(item.parts().size() <= MOST_PARTS, at, "An item has at most " + MOST_PARTS + " parts.");
+        Unmade.unless(item.parts().size() <= MOST_PARTS, at, "An item has at most " + MOST_PARTS + " parts.");
         figures(item.stem()).forEach(figure -> FigureBounds.within(figure, at));
         item.second().ifPresent(second -> figures(second.blocks()).forEach(figure -> FigureBounds.within(figure, at)));
         for (Part part : item.parts()) {
-            must(part.fields().size() <= MOST_FIELDS, at, "A part has at most " + MOST_FIELDS + " fields.");
+            Unmade.unless(part.fields().size() <= MOST_FIELDS, at, "A part has at most " + MOST_FIELDS + " fields.");
             if (part.layout() instanceof Layout.OnFigure(Figure figure)) {
                 FigureBounds.within(figure, at);
             }
@@ -81,8 +81,8 @@ final class WholeReader {
         for (Option option : field.response().options()) {
             option.figure().ifPresent(figure -> FigureBounds.within(figure, at));
         }
-        must(isOffered(field.response()), at, "The field “" + field.id() + "” has nothing to choose from.");
-        must(isItsOwnAnswer(field), at, "The field “" + field.id() + "” does not take its own answer.");
+        Unmade.unless(isOffered(field.response()), at, "The field “" + field.id() + "” has nothing to choose from.");
+        Unmade.unless(isItsOwnAnswer(field), at, "The field “" + field.id() + "” does not take its own answer.");
     }
 
     private static boolean isOffered(Response response) {
@@ -114,12 +114,6 @@ final class WholeReader {
             return Grader.grade(field.answer(), field.answer().key()) instanceof Verdict.Correct;
         } catch (RuntimeException unreadable) {
             return false;
-        }
-    }
-
-    private static void must(boolean holds, Place at, String sentence) {
-        if (!holds) {
-            throw new Unmade(at, sentence);
         }
     }
 }
