@@ -3,12 +3,10 @@ package littlesummit.core.grading;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.core.math.Currency;
-import littlesummit.core.math.Expr;
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.Parser;
 import littlesummit.core.math.Reading;
 import littlesummit.core.math.Statement;
-import littlesummit.core.math.Unworked;
 
 /** The one grader. */
 public final class Grader {
@@ -26,41 +24,7 @@ public final class Grader {
         if (spec.kind() == Kind.WORDS) {
             return InWords.grade(entry);
         }
-        Optional<Verdict> otherwise = spec.kind() == Kind.NUMBER ? otherwise(spec, entry) : Optional.empty();
-        return otherwise.or(() -> unworked(spec, entry)).orElseGet(() -> read(spec, entry));
-    }
-
-    /** The question once more, as a limit or an integral: understood, and still to be worked out. */
-    private static Optional<Verdict> unworked(AnswerSpec spec, String entry) {
-        boolean maybe = spec.kind() == Kind.NUMBER || spec.kind() == Kind.EXPRESSION;
-        return maybe
-                ? Unworked.read(entry, spec.letters())
-                        .flatMap(u -> spec.expectedStatement() instanceof Statement.Value(Expr answer)
-                                ? u.is(answer)
-                                : Optional.empty())
-                        .map(isRight -> isRight ? Verdict.form(Reason.WORK_OUT) : Verdict.incorrect())
-                : Optional.empty();
-    }
-
-    /** A number in words, in Roman numerals, or as what is left of another: its value counts, and digits are asked. */
-    private static Optional<Verdict> otherwise(AnswerSpec spec, String entry) {
-        Optional<Residue> residue = Residue.read(entry);
-        if (residue.isPresent()) {
-            Verdict verdict = read(spec, residue.get().least().toString());
-            return Optional.of(residue.get().isLeast() ? verdict : asked(verdict, Reason.WORK_OUT));
-        }
-        return WrittenNumerals.read(entry)
-                .filter(number -> spec.letters().stream().noneMatch(letter -> Character.isUpperCase(letter.charAt(0))))
-                .map(number -> asked(read(spec, number.toString()), Reason.DIGITS_WANTED));
-    }
-
-    private static Verdict asked(Verdict verdict, Reason form) {
-        return switch (verdict) {
-            case Verdict.Correct c -> Verdict.form(form);
-            case Verdict.WrongForm f -> Verdict.form(form);
-            case Verdict.Incorrect i -> Verdict.incorrect();
-            case Verdict.Unreadable u -> u;
-        };
+        return Otherwise.verdict(spec, entry, digits -> read(spec, digits)).orElseGet(() -> read(spec, entry));
     }
 
     private static Verdict read(AnswerSpec spec, String entry) {

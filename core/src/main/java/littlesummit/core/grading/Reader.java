@@ -21,7 +21,21 @@ public final class Reader {
 
     /** An entry of a field. */
     public static ReadAs read(String entry, AnswerSpec field) {
-        return as(field.read(entry), field.kind(), entry, field.syntax());
+        return Otherwise.isRead(field, entry)
+                ? new ReadAs(
+                        asItStands(entry),
+                        entry.strip(),
+                        -1,
+                        "",
+                        EntryText.around(entry, entry.length(), field.syntax()))
+                : as(field.read(entry), field.kind(), entry, field.syntax());
+    }
+
+    /** LaTeX as it is, and other texts as words: digits would be the answer. */
+    private static String asItStands(String entry) {
+        return entry.strip().startsWith("\\")
+                ? entry.strip()
+                : "\\text{" + entry.strip().replaceAll("[\\\\{}$%&#~]", " ").replaceAll("[_^]", "\\\\$0{}") + "}";
     }
 
     /** A text of the common grammar, such as a line of work. */

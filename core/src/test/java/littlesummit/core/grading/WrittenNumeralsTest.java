@@ -169,6 +169,16 @@ class WrittenNumeralsTest {
         assertEquals(Optional.ofNullable(why), found.why().map(Reason::code), entry);
     }
 
+    /** What is shown while one types agrees with the verdict, and does not do the work. */
+    @ParameterizedTest
+    @CsvSource({"twenty-five, \\text{twenty-five}", "XXV, \\text{XXV}", "10 mod 7, \\text{10 mod 7}"})
+    void itIsShownAsItStands(String entry, String latex) {
+        Reader.ReadAs read = Reader.read(entry, AnswerSpec.number(Form.Shape.ANY, "1"));
+        assertEquals(latex, read.latex());
+        assertEquals(-1, read.at());
+        assertEquals("", read.message());
+    }
+
     @Test
     void nothingIsLeftByZero() {
         assertEquals(

@@ -10,6 +10,7 @@ import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Grader;
 import littlesummit.core.grading.Kind;
+import littlesummit.core.grading.Reader;
 import littlesummit.core.grading.Verdict;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -62,6 +63,20 @@ class UnworkedTest {
                 AnswerSpec.of(Kind.EXPRESSION, Form.Shape.ANY, expected).withLetters("x", "C", "a", "t");
         Verdict found = Grader.grade(field, entry);
         assertEquals(verdict, found.code(), entry + ": " + found);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "\\lim_{x\\to0}\\frac{2x}{x};\\lim_{x\\to0}\\frac{2x}{x}",
+                "∫_0^1 3x² dx;\\text{∫\\_{}0\\^{}1 3x² dx}",
+                "lim x->2 2x;\\text{lim x->2 2x}"
+            })
+    void itIsShownAsItStands(String entry, String latex) {
+        Reader.ReadAs read = Reader.read(entry, AnswerSpec.number(Form.Shape.ANY, "1"));
+        assertEquals(latex, read.latex());
+        assertEquals("", read.message());
     }
 
     /** No verdict but a name: nobody decides these here. */
