@@ -51,14 +51,19 @@ function formOf(text: string): Form {
   };
 }
 
-const server = vi.hoisted(() => ({ posted: [] as { path: string; body: { text: string } }[], empty: false }));
+const server = vi.hoisted(() => ({
+  posted: [] as { path: string; body: { text: string } }[],
+  empty: false,
+  whole: false,
+}));
 
 vi.mock('../../../api/client', async (original) => ({
   ...(await original<typeof import('../../../api/client')>()),
   api: {
     POST: async (path: string, { body }: { body: { text: string } }) => {
       server.posted.push({ path, body });
-      const form = server.empty ? { variants: [] } : formOf(body.text);
+      const whole = { variants: [{ id: 'item-1', tiers: '1', sections: [] }] };
+      const form = server.whole ? whole : server.empty ? { variants: [] } : formOf(body.text);
       const data = path.endsWith('/rows') ? { text: `${body.text}# a row more\n` } : form;
       return { data, response: new Response() };
     },
@@ -91,6 +96,7 @@ afterEach(() => {
   cleanup();
   server.posted.length = 0;
   server.empty = false;
+  server.whole = false;
   lines.length = 0;
 });
 
@@ -143,5 +149,12 @@ describe('a document as a form', () => {
     server.empty = true;
     opened();
     expect(await screen.findByText('There is no form for this text yet.')).toBeTruthy();
+  });
+
+  it('says of an item that came whole from a file that it is changed in the text', async () => {
+    server.whole = true;
+    opened();
+    expect(await screen.findByText(/as it came from a file/)).toBeTruthy();
+    expect(screen.getByLabelText('Kind of items')).toBeTruthy();
   });
 });

@@ -24,7 +24,7 @@ export function FormPane({ text, onText, onLine }: Props) {
     );
   }
   return (
-    <div className="grid gap-4 overflow-auto border border-rule bg-leaf p-4 lg:h-[calc(100vh-16rem)]">
+    <div className="grid content-start gap-4 overflow-auto border border-rule bg-leaf p-4 lg:h-[calc(100vh-16rem)]">
       <Labelled name="Kind of items">
         <select className={INPUT} value={at} onChange={(e) => setChosen(Number(e.target.value))}>
           {form.variants.map((v, i) => (
@@ -35,6 +35,11 @@ export function FormPane({ text, onText, onLine }: Props) {
         </select>
       </Labelled>
       <Refused by={[rows]} />
+      {variant.sections.length === 0 && (
+        <p className="text-soft">
+          This item is as it came from a file. It has no numbers that vary, and no form; it can be changed in the text.
+        </p>
+      )}
       {variant.sections.map((section, i) => (
         <SectionShown
           key={`${i}/${section.title}`}
