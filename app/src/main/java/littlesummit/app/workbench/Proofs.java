@@ -117,13 +117,22 @@ class Proofs {
                 // Noted before anybody is told that it is done, or who is told might look too early.
                 own.proved(id, digest);
             }
-            put(id, new Run(digest, ProofPhase.DONE, proof.seen(), proof.seen(), ended, Optional.of(proof)));
-            note(id, text, new AtomicReference<>(Instant.MIN));
+            finish(id, text, new Run(digest, ProofPhase.DONE, proof.seen(), proof.seen(), ended, Optional.of(proof)));
         } catch (RuntimeException | StackOverflowError unforeseen) {
             LOG.error("The proof of {} could not be finished: {}", id, Trace.of(unforeseen));
             Proof none = new Proof(0, 0, List.of(UNFINISHED), List.of());
-            put(id, new Run(digest, ProofPhase.DONE, 0, 0, false, Optional.of(none)));
-            note(id, text, new AtomicReference<>(Instant.MIN));
+            finish(id, text, new Run(digest, ProofPhase.DONE, 0, 0, false, Optional.of(none)));
+        }
+    }
+
+    /** Noted before anybody here is told, or who asks another server next would hear there that it still runs. */
+    private void finish(String id, String text, Run done) {
+        try {
+            if (isStillOf(id, done.digest())) {
+                notes.note(id, done.digest(), view(done, text));
+            }
+        } finally {
+            put(id, done);
         }
     }
 
@@ -132,10 +141,15 @@ class Proofs {
         Instant now = clock.instant();
         Run run = runs.get(id);
         boolean isDue = last.get().isBefore(now.minus(NOTE_EVERY));
-        if (isDue && run != null && run.digest().equals(Digest.of(text))) {
+        if (isDue && isStillOf(id, Digest.of(text))) {
             last.set(now);
             notes.note(id, run.digest(), view(run, text));
         }
+    }
+
+    private boolean isStillOf(String id, String digest) {
+        Run run = runs.get(id);
+        return run != null && run.digest().equals(digest);
     }
 
     private boolean goesOn(String id, String digest, Instant start, long seen, long of) {

@@ -3,6 +3,11 @@ package littlesummit.app.workbench;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.argThat;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.doAnswer;
+import static org.mockito.Mockito.spy;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -12,6 +17,9 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import littlesummit.app.ClockedApiTest;
 import littlesummit.app.own.OwnSkills;
 import littlesummit.app.web.Digest;
@@ -70,6 +78,28 @@ class ProofNotesTest extends ClockedApiTest {
         JsonNode there =
                 mapper.readTree(mapper.writeValueAsBytes(anotherServer().of(id, text)));
         assertEquals(here, there);
+    }
+
+    @Test
+    void nobodyIsToldHereThatItIsDoneBeforeTheOtherServersCanKnow() throws InterruptedException {
+        String text = Templates.starter();
+        String id = begun(text);
+        ProofNotes watched = spy(notes);
+        Proofs here = new Proofs(own, watched, time, 500);
+        List<ProofPhase> toldHere = new CopyOnWriteArrayList<>();
+        CountDownLatch done = new CountDownLatch(1);
+        doAnswer(call -> {
+                    toldHere.add(here.of(id, text).state());
+                    call.callRealMethod();
+                    done.countDown();
+                    return null;
+                })
+                .when(watched)
+                .note(eq(id), any(), argThat(view -> view != null && view.state() == ProofPhase.DONE));
+        here.start(id, text);
+        assertTrue(done.await(60, TimeUnit.SECONDS));
+        here.stop();
+        assertEquals(List.of(ProofPhase.RUNNING), toldHere);
     }
 
     @Test
