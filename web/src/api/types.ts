@@ -2910,6 +2910,7 @@ export interface components {
             offersSimilar: boolean;
             outcome?: string;
             parts: components["schemas"]["PartView"][];
+            picture: boolean;
             similar: boolean;
             solution?: components["schemas"]["SolutionView"];
             stem: components["schemas"]["ShownBlock"][];
@@ -3794,7 +3795,7 @@ export interface components {
             /** Format: double */
             yMin: number;
         };
-        ShownResponse: components["schemas"]["ShownResponseTyped"] | components["schemas"]["ShownResponseChooseOne"] | components["schemas"]["ShownResponseChooseAll"] | components["schemas"]["ShownResponsePickFromList"] | components["schemas"]["ShownResponseDropLabel"] | components["schemas"]["ShownResponsePutInOrder"] | components["schemas"]["ShownResponseWriteInColumns"] | components["schemas"]["ShownResponseMarkOnLine"] | components["schemas"]["ShownResponseRayOnLine"] | components["schemas"]["ShownResponseShade"] | components["schemas"]["ShownResponsePlotPoint"] | components["schemas"]["ShownResponsePlotLine"] | components["schemas"]["ShownResponseSelectShapes"] | components["schemas"]["ShownResponseLayUnits"] | components["schemas"]["ShownResponseInkWords"];
+        ShownResponse: components["schemas"]["ShownResponseTyped"] | components["schemas"]["ShownResponseChooseOne"] | components["schemas"]["ShownResponseChooseAll"] | components["schemas"]["ShownResponsePickFromList"] | components["schemas"]["ShownResponseDropLabel"] | components["schemas"]["ShownResponsePutInOrder"] | components["schemas"]["ShownResponseWriteInColumns"] | components["schemas"]["ShownResponseMarkOnLine"] | components["schemas"]["ShownResponseRayOnLine"] | components["schemas"]["ShownResponseShade"] | components["schemas"]["ShownResponsePlotPoint"] | components["schemas"]["ShownResponsePlotLine"] | components["schemas"]["ShownResponseSelectShapes"] | components["schemas"]["ShownResponseLayUnits"] | components["schemas"]["ShownResponseInkWords"] | components["schemas"]["ShownResponseSaid"];
         ShownResponseChooseAll: {
             /** @enum {string} */
             kind: "ChooseAll";
@@ -3849,6 +3850,10 @@ export interface components {
             /** @enum {string} */
             kind: "RayOnLine";
             scene: components["schemas"]["ShownScene"];
+        };
+        ShownResponseSaid: {
+            /** @enum {string} */
+            kind: "Said";
         };
         ShownResponseSelectShapes: {
             /** @enum {string} */

@@ -88,7 +88,7 @@ export default function BookPageScreen() {
               letters={found.data.item.letters}
               figures={figuresOf(found.data.item)}
               required={found.data.workRequired}
-              draws={found.data.item.toRead}
+              draws={found.data.item.picture}
             />
           )}
         </main>

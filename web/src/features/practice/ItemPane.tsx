@@ -83,7 +83,7 @@ export function ItemPane({ view, practice, wayOn }: { view: View; practice: Prac
       )}
       <Stuck what="Your answer" done={practice.check} />
       <TwoWindows sides={draft.twoSides} show={(typed) => plain(textOf(typed))} />
-      {item.needsWork && <ShowWork practice={practice} picture={item.toRead} />}
+      {item.needsWork && <ShowWork practice={practice} picture={item.picture} />}
       {!open && <Ending view={view} practice={practice} wayOn={wayOn} />}
       <Help view={view} practice={practice} />
       {item.example !== undefined && <Example example={item.example} asked={!hadExample} />}

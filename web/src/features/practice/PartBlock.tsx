@@ -47,8 +47,7 @@ const ignore = () => {};
 /** Whether the part was answered in a picture, a sentence, a table or among options, which then stays to be seen. */
 function isPictured(part: Part): boolean {
   return (
-    part.layout.kind !== 'Stacked' ||
-    part.fields.some((field) => field.response.kind !== 'Typed' && field.response.kind !== 'InkWords')
+    part.layout.kind !== 'Stacked' || part.fields.some((field) => field.response.kind !== 'Typed' && !isInWords(field))
   );
 }
 

@@ -98,8 +98,8 @@ function Desk({ view }: { view: View }) {
           place={placeOf(view.item.id)}
           letters={view.item.letters}
           figures={figuresOf(view.item)}
-          required={view.workRequired || view.item.toRead}
-          draws={view.item.toRead}
+          required={view.workRequired || view.item.picture}
+          draws={view.item.picture}
           wide={{ is: wide, turn: () => setWide(!wide) }}
           checking={
             view.checksOwnLines

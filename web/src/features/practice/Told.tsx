@@ -4,7 +4,8 @@ import { Feedback } from './Feedback';
 type Props = { part: Pick<Schemas['PartView'], 'fields'>; said: Schemas['FeedbackView'][] };
 
 /** Whether a person reads what is answered here. */
-export const isRead = (field: Schemas['FieldView'] | undefined) => field?.response.kind === 'InkWords';
+export const isRead = (field: Schemas['FieldView'] | undefined) =>
+  field?.response.kind === 'InkWords' || field?.response.kind === 'Said';
 
 /** What came of a check of a part, field by field; where there are several, each is named. */
 export function Told({ part, said }: Props) {

@@ -15,6 +15,7 @@ const ITEM: View['item'] = {
   currentPart: 0,
   needsWork: false,
   toRead: false,
+  picture: false,
   calculator: false,
   hintsAllowed: true,
   exampleAllowed: true,

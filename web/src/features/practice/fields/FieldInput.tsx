@@ -45,6 +45,8 @@ export function FieldInput(props: FieldProps) {
     case 'PlotLine':
       return <PlotLine {...props} scene={response.scene} />;
     case 'InkWords':
+      return <InWords {...props} picture />;
+    case 'Said':
       return <InWords {...props} />;
     default: {
       const never: never = response;

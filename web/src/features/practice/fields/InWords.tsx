@@ -2,8 +2,8 @@ import type { FieldProps } from './types';
 
 const MOST = 500;
 
-/** A sentence or two, to a picture that is drawn on the page. */
-export function InWords({ field, value, onChange, disabled }: FieldProps) {
+/** A sentence or two; with `picture`, to one that is drawn on the page. */
+export function InWords({ field, value, onChange, disabled, picture = false }: FieldProps & { picture?: boolean }) {
   return (
     <div className="grid max-w-2xl gap-1.5">
       <label className="text-sm text-soft" htmlFor={`field-${field.id}`}>
@@ -21,7 +21,8 @@ export function InWords({ field, value, onChange, disabled }: FieldProps) {
         onChange={(e) => onChange(e.target.value)}
       />
       <p id={`${field.id}-wanted`} className="text-[0.95rem]">
-        Wanted: {field.wanted}, and a picture on your page. Your instructor reads both.
+        Wanted: {field.wanted}
+        {picture ? ', and a picture on your page. Your instructor reads both.' : '. Your instructor reads it.'}
       </p>
     </div>
   );

@@ -51,7 +51,7 @@ function Placed(props: Props) {
   const { layout } = props.part;
   switch (layout.kind) {
     case 'Stacked':
-      return props.part.fields.map((field) => <FieldInput key={field.id} {...propsOf(props, field)} />);
+      return props.part.fields.map((field) => <Labelled key={field.id} {...propsOf(props, field)} part={props.part} />);
     case 'InSentence':
       return (
         <p className="font-serif text-xl leading-loose">
@@ -103,6 +103,23 @@ function propsOf(
 function place(props: Props, id: string, render: (props: FieldProps) => ReactNode): ReactNode {
   const field = props.part.fields.find((f) => f.id === id);
   return field === undefined ? null : render(propsOf(props, field));
+}
+
+const OPTIONS = ['ChooseOne', 'ChooseAll', 'PickFromList', 'DropLabel'];
+
+/** Of several choices each says what it is about; a single one is what the part asks. */
+function Labelled({ part, ...props }: FieldProps & Pick<Props, 'part'>) {
+  const { label, response } = props.field;
+  return part.fields.length === 1 || label === '' || !OPTIONS.includes(response.kind) ? (
+    <FieldInput {...props} />
+  ) : (
+    <div className="grid justify-items-start gap-1">
+      <p aria-hidden="true" data-label>
+        {label}
+      </p>
+      <FieldInput {...props} />
+    </div>
+  );
 }
 
 /** Text with places `{{id}}`. */

@@ -3,6 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../../api/client';
+import { openPart } from '../../../testing/part';
 import { PartFields } from './PartFields';
 import { fetchTypesetter } from '../../../ui/typesetter';
 
@@ -23,29 +24,13 @@ const fieldOf = (id: string, label: string): Schemas['FieldView'] => ({
   spoken: {},
 });
 
-const partOf = (
-  head: string[],
-  rows: string[][],
-  sums: boolean,
-  fields: Schemas['FieldView'][],
-): Schemas['PartView'] => ({
-  prompt: 'Fill in.',
-  layout: { kind: 'InTable', head, rows, sums },
-  fields,
-  triesAllowed: 3,
-  triesLeft: 3,
-  hints: [],
-  hintsInAll: 0,
-  status: 'OPEN',
-  entries: {},
-  feedback: [],
-  answers: [],
-});
-
 function shown(head: string[], rows: string[][], sums = false, change: Partial<Schemas['FieldView']> = {}) {
   const told = vi.fn();
   const fault = vi.spyOn(console, 'error').mockImplementation(() => undefined);
-  const part = partOf(head, rows, sums, [fieldOf('c', 'the cell'), { ...fieldOf('d', 'another cell'), ...change }]);
+  const part = openPart('Fill in.', { kind: 'InTable', head, rows, sums }, [
+    fieldOf('c', 'the cell'),
+    { ...fieldOf('d', 'another cell'), ...change },
+  ]);
   render(
     <QueryClientProvider client={new QueryClient()}>
       <PartFields part={part} entries={{ c: '0.25' }} onChange={told} onEnter={() => told('enter')} />
@@ -92,10 +77,8 @@ describe('a table to fill in', () => {
 
   it('has a small box within a sentence, and says below what is wanted', () => {
     const told = vi.fn();
-    const part = {
-      ...partOf([], [], false, [fieldOf('c', 'the smaller'), fieldOf('d', 'the larger')]),
-      layout: { kind: 'InSentence' as const, template: 'between {{c}} and {{d}}' },
-    };
+    const layout = { kind: 'InSentence' as const, template: 'between {{c}} and {{d}}' };
+    const part = openPart('Fill in.', layout, [fieldOf('c', 'the smaller'), fieldOf('d', 'the larger')]);
     render(
       <QueryClientProvider client={new QueryClient()}>
         <PartFields part={part} entries={{}} onChange={told} onEnter={told} />

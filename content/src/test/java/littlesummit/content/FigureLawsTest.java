@@ -83,6 +83,7 @@ class FigureLawsTest {
             case Response.PickFromList p -> Stream.of();
             case Response.DropLabel d -> Stream.of();
             case Response.InkWords i -> Stream.of();
+            case Response.Said s -> Stream.of();
         };
     }
 }

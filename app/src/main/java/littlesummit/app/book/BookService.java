@@ -205,7 +205,7 @@ public class BookService {
                 assignment.title(),
                 served.ref().skill(),
                 catalogue.generator(served.ref().skill()).name(),
-                wantsWork(assignment) || served.item().isRead(),
+                wantsWork(assignment) || served.item().isDrawn(),
                 item,
                 shown(work.page(person, itemId).lines(), served.item()),
                 practice.tries(served),

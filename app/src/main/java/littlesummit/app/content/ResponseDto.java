@@ -35,6 +35,8 @@ public sealed interface ResponseDto {
 
     record InkWords() implements ResponseDto {}
 
+    record Said() implements ResponseDto {}
+
     static ResponseDto of(Response response) {
         return switch (response) {
             case Response.Typed(var palette) -> new Typed(palette);
@@ -53,6 +55,7 @@ public sealed interface ResponseDto {
             case Response.SelectShapes(var shapes) -> new SelectShapes(FigureDto.of(shapes));
             case Response.LayUnits(var object) -> new LayUnits(FigureDto.of(object));
             case Response.InkWords() -> new InkWords();
+            case Response.Said() -> new Said();
         };
     }
 
@@ -74,6 +77,7 @@ public sealed interface ResponseDto {
             case SelectShapes(var shapes) -> new Response.SelectShapes(FigureDto.toCore(shapes));
             case LayUnits(var object) -> new Response.LayUnits(FigureDto.toCore(object));
             case InkWords() -> new Response.InkWords();
+            case Said() -> new Response.Said();
         };
     }
 }

@@ -128,7 +128,7 @@ class SimulatedStudent {
 
     private void answer(Place place, String itemId, boolean right) {
         Item item = items.require(place.person(), itemId).item();
-        if (item.isRead()) {
+        if (item.isDrawn()) {
             ink.change(place.person(), itemId, DemoInk.bar(), List.of());
         }
         for (int part = 0; part < item.parts().size(); part++) {

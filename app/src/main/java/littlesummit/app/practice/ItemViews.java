@@ -69,7 +69,8 @@ public final class ItemViews {
                 letters(item),
                 List.of(),
                 false,
-                item.isRead());
+                item.isRead(),
+                item.isDrawn());
     }
 
     /**
@@ -112,7 +113,8 @@ public final class ItemViews {
                 letters(item),
                 List.of(),
                 false,
-                item.isRead());
+                item.isRead(),
+                item.isDrawn());
     }
 
     /** A part that may be answered again: what was said of the last answer, and nothing that tells what is right. */
@@ -169,7 +171,8 @@ public final class ItemViews {
                 letters(item),
                 calculator ? ItemData.of(item) : List.of(),
                 false,
-                item.isRead());
+                item.isRead(),
+                item.isDrawn());
     }
 
     private static PartView inQuiz(Part part, Map<String, String> entries, boolean closed) {
@@ -265,7 +268,8 @@ public final class ItemViews {
                 letters(item),
                 calculator ? ItemData.of(item) : List.of(),
                 state.policyHere().checksLines(now.isClosed() || now.anyTryUsed()),
-                item.isRead());
+                item.isRead(),
+                item.isDrawn());
     }
 
     private static ExampleView example(Item example) {

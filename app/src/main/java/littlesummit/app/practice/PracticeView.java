@@ -133,7 +133,8 @@ public record PracticeView(
      * @param draftTag of what is typed, or saved in a quiz; says on which version a change is built
      * @param data numbers to bring into the calculator
      * @param checksLines whether own lines may be checked now
-     * @param toRead whether a picture on the page belongs to it, which the instructor reads
+     * @param toRead whether there are words in it that the instructor reads
+     * @param picture whether a picture on the page belongs to it, which the instructor reads as well
      */
     public record ItemView(
             String id,
@@ -156,7 +157,8 @@ public record PracticeView(
             List<String> letters,
             List<String> data,
             boolean checksLines,
-            boolean toRead) {}
+            boolean toRead,
+            boolean picture) {}
 
     /**
      * @param status OPEN, RIGHT or MISSED

@@ -150,6 +150,7 @@ final class ItemOnPaper {
                         SIZE,
                         false);
             case Response.InkWords i -> line((named ? field.label() : "Answer, and a picture") + ": ", SIZE, false);
+            case Response.Said s -> line((named ? field.label() : "Answer in words") + ": ", SIZE, false);
             case Response.Shade(Figure.FractionPicture picture) -> add(type.figure(picture));
             case Response.PlotPoint(Figure.Grid grid) -> add(type.figure(grid));
             case Response.PlotLine(Figure.Grid grid) -> add(type.figure(grid));

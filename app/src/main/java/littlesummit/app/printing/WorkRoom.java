@@ -46,6 +46,7 @@ final class WorkRoom {
                 .mapToDouble(field -> switch (field.response()) {
                     case Response.Typed t -> 1;
                     case Response.InkWords i -> 1;
+                    case Response.Said s -> 1;
                     case Response.ChooseOne c -> HALF;
                     case Response.ChooseAll c -> HALF;
                     case Response.PickFromList p -> HALF;

@@ -45,6 +45,8 @@ public sealed interface ShownResponse {
 
     record InkWords() implements ShownResponse {}
 
+    record Said() implements ShownResponse {}
+
     static ShownResponse of(Response response) {
         return switch (response) {
             case Response.Typed(var palette) -> new Typed(palette);
@@ -67,6 +69,7 @@ public sealed interface ShownResponse {
                         shapes.items().stream().map(ShownResponse::choice).toList());
             case Response.LayUnits(var object) -> new LayUnits(ShownScene.of(object), object.unit());
             case Response.InkWords() -> new InkWords();
+            case Response.Said() -> new Said();
         };
     }
 

@@ -153,7 +153,15 @@ public class WorkService {
 
     private Optional<String> refusal(WorkPageEntity page, ServedItem item) {
         ShownWork shown = pages.shown(page);
-        return item.item().isRead() ? shown.pictureRefusal() : shown.refusal(WorkLetters.of(item.item()));
+        if (item.item().isDrawn()) {
+            return shown.pictureRefusal();
+        }
+        return isSaid(page, item) ? Optional.empty() : shown.refusal(WorkLetters.of(item.item()));
+    }
+
+    /** Words that are read are work themselves; whoever gets them back says more on the page. */
+    private boolean isSaid(WorkPageEntity page, ServedItem item) {
+        return item.item().isRead() && !(pages.state(page) instanceof WorkState.SentBack);
     }
 
     /**
@@ -164,7 +172,11 @@ public class WorkService {
     @Transactional
     public Optional<String> show(Person person, String itemId) {
         WorkPageEntity page = pages.own(person, itemId);
-        Optional<String> why = refusal(page, items.require(person, itemId));
+        ServedItem item = items.require(person, itemId);
+        Optional<String> why = refusal(page, item);
+        if (isSaid(page, item)) {
+            pages.move(page, pages.state(page).edited(true));
+        }
         if (why.isEmpty() && pages.state(page) instanceof WorkState.Kept) {
             handIn(person, itemId);
         }

@@ -12,9 +12,11 @@ import littlesummit.app.ApiTest;
 import littlesummit.app.web.Json;
 import littlesummit.app.web.Schema;
 import littlesummit.content.Catalogue;
+import littlesummit.core.item.Field;
 import littlesummit.core.item.Figure;
 import littlesummit.core.item.Item;
 import littlesummit.core.item.Layout;
+import littlesummit.core.item.Part;
 import littlesummit.core.item.Response;
 import littlesummit.core.skill.Skill;
 import org.junit.jupiter.api.Test;
@@ -52,13 +54,33 @@ class ItemDtoTest extends ApiTest {
         }
     }
 
+    /** No skill that ships asks for words alone; documents of one's own may. */
+    private static final Field SAID = Field.said("why", "Why", "a sentence or two", "Each crate holds as many.");
+
+    @Test
+    void wordsAloneComeBackEqual() {
+        Item shipped = new Catalogue().require("unit-rate").make(1, 1);
+        Item item = new Item(
+                shipped.ref(),
+                shipped.stem(),
+                List.of(Part.of("Why?", SAID)),
+                shipped.worked(),
+                shipped.second(),
+                false,
+                "");
+        String text = json.write(ItemDto.of(item), SCHEMA);
+        assertEquals(item, json.read(text, 1, SCHEMA).toCore(item.ref()), text);
+    }
+
     @Test
     void theSamplesHaveEveryKindOfResponseAndLayout() {
         assertEquals(
                 kinds(Response.class),
-                kindsIn(makers().flatMap(ItemDtoTest::items)
-                        .flatMap(i -> i.parts().stream())
-                        .flatMap(p -> p.fields().stream())
+                kindsIn(Stream.concat(
+                                makers().flatMap(ItemDtoTest::items)
+                                        .flatMap(i -> i.parts().stream())
+                                        .flatMap(p -> p.fields().stream()),
+                                Stream.of(SAID))
                         .map(f -> f.response())),
                 "every kind that there is");
         assertEquals(

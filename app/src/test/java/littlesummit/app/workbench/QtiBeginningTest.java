@@ -152,7 +152,7 @@ class QtiBeginningTest extends ApiTest {
         assertEquals(0, draft.at("/faults").size(), draft.toString());
         assertTrue(draft.at("/text").asText().contains("letter by letter there; here a person reads it."));
         JsonNode field = item(draft, 1).at("/parts/0/fields/0");
-        assertEquals("InkWords", field.at("/response/kind").asText(), field.toString());
+        assertEquals("Said", field.at("/response/kind").asText(), field.toString());
     }
 
     private static final String GAPS = """
@@ -236,7 +236,7 @@ class QtiBeginningTest extends ApiTest {
         assertEquals(0, draft.at("/faults").size(), draft.toString());
         JsonNode fields = item(draft, 1).at("/parts/0/fields");
         assertEquals("[13, 15, Answer 3]", fields.findValuesAsText("label").toString());
-        assertEquals("InkWords", fields.at("/2/response/kind").asText());
+        assertEquals("Said", fields.at("/2/response/kind").asText());
         JsonNode options = fields.at("/0/response/options");
         assertTrue(verdict(
                         draft,
@@ -257,6 +257,16 @@ class QtiBeginningTest extends ApiTest {
         String[] both = change.split("#", -1);
         String text = GAPS.replace(both[0], both[1]);
         assertTrue(sent(bytes(text)).text().contains("does not say what belongs where"), text);
+    }
+
+    /** Without the exact items beside it, our own mark says that a picture is asked for. */
+    @Test
+    void wordsToAPictureOfOursStillAskForIt() {
+        String drawn = ROWS.replace(
+                "<qti-extended-text-interaction", "<qti-extended-text-interaction data-summit-picture=\"yes\"");
+        JsonNode draft = sent(bytes(drawn)).body();
+        assertEquals(
+                "InkWords", item(draft, 1).at("/parts/0/fields/2/response/kind").asText());
     }
 
     private static final String SAID = """

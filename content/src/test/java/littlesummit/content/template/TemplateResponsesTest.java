@@ -287,6 +287,26 @@ class TemplateResponsesTest {
     private static final String WORDS =
             ASKED + "    field: {kind: words, id: w, label: Your reason, entry: 'Because {n} is even.'}\n";
 
+    @ParameterizedTest
+    @CsvSource(delimiter = ';', textBlock = """
+        words; It is even because of {n}.; true; a sentence or two
+        text; It is even because of {n}.; false; a sentence or two
+        text; even; false; a word or a number
+        """)
+    void onlyWordsToAPictureAskForOne(String kind, String entry, boolean isDrawn, String wanted) {
+        String text = WORDS.replace("kind: words", "kind: " + kind).replace("Because {n} is even.", entry);
+        Item item = item("n: 4..4", text, 1);
+        assertEquals(List.of(true, isDrawn), List.of(item.isRead(), item.isDrawn()));
+        assertEquals(wanted, field(item).wanted());
+    }
+
+    @Test
+    void aTextKnowsNoMistakes() {
+        String text =
+                WORDS.replace("kind: words", "kind: text") + "    mistakes: [{entry: odd, slip: odd, say: No.}]\n";
+        assertTrue(refused(() -> item("n: 4..4", text, 1)).contains("A person reads"), text);
+    }
+
     @Test
     void wordsAreReadByAPerson() {
         Item item = item("n: 4..4", WORDS, 1);

@@ -22,7 +22,7 @@ public final class Grader {
             return ChoiceGrader.grade(spec, entry);
         }
         if (spec.kind() == Kind.WORDS) {
-            return InWords.grade(entry);
+            return InWords.grade(entry, spec.expected());
         }
         return Otherwise.verdict(spec, entry, digits -> read(spec, digits)).orElseGet(() -> read(spec, entry));
     }

@@ -27,13 +27,15 @@ public final class InWords {
                 >= FEWEST;
     }
 
-    static Verdict grade(String entry) {
+    /** @param example what would get full credit; where that is a word or two, an answer may be as short */
+    static Verdict grade(String entry, String example) {
         if (entry.isBlank()) {
             return new Verdict.Unreadable(Reason.BLANK, 0);
         }
         if (entry.length() > Limits.ENTRY_LENGTH) {
             return new Verdict.Unreadable(Reason.TOO_LONG, Limits.ENTRY_LENGTH);
         }
-        return isSaid(entry) ? Verdict.CORRECT : new Verdict.Unreadable(Reason.FEW_WORDS, 0);
+        boolean isEnough = isSaid(example) ? isSaid(entry) : entry.codePoints().anyMatch(Character::isLetterOrDigit);
+        return isEnough ? Verdict.CORRECT : new Verdict.Unreadable(Reason.FEW_WORDS, 0);
     }
 }

@@ -43,6 +43,15 @@ public record Field(
         return new Field(id, label, wanted, new Response.InkWords(), AnswerSpec.words(example), List.of());
     }
 
+    /**
+     * Words that a person reads, and no picture.
+     *
+     * @param example what a reader would give full credit
+     */
+    public static Field said(String id, String label, String wanted, String example) {
+        return new Field(id, label, wanted, new Response.Said(), AnswerSpec.words(example), List.of());
+    }
+
     /** The same answer given in another way than by choosing from a list below each other. */
     public Field by(Response other) {
         return new Field(id, label, wanted, other, answer, mistakes);

@@ -2,6 +2,7 @@ package littlesummit.core.item;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * One practice item with everything that belongs to it; the student sees only what is due.
@@ -44,11 +45,18 @@ public record Item(
                 + Integer.toHexString(text.reverse().toString().hashCode());
     }
 
-    /** Whether a person has to read it: there is a picture to draw, with words. */
+    /** Whether a person has to read it: there are words in it that no machine judges. */
     public boolean isRead() {
-        return parts.stream()
-                .flatMap(p -> p.fields().stream())
-                .anyMatch(f -> f.response() instanceof Response.InkWords);
+        return isDrawn() || responses().anyMatch(response -> response instanceof Response.Said);
+    }
+
+    /** Whether there is a picture to draw, with words. */
+    public boolean isDrawn() {
+        return responses().anyMatch(response -> response instanceof Response.InkWords);
+    }
+
+    private Stream<Response> responses() {
+        return parts.stream().flatMap(p -> p.fields().stream()).map(Field::response);
     }
 
     /** Chance, 0 to 1, of getting every part right by guessing: nil as soon as something is typed. */

@@ -88,6 +88,9 @@ public sealed interface Response {
     /** Words to a picture on the page, both read by a person. Sends the words. */
     record InkWords() implements Response {}
 
+    /** Words alone, read by a person. Sends the words. */
+    record Said() implements Response {}
+
     /** The entry for the grader that stands for what the screen sent. */
     default String entryOf(String sent) {
         return switch (this) {
@@ -134,6 +137,7 @@ public sealed interface Response {
             case SelectShapes s -> List.of();
             case LayUnits l -> List.of();
             case InkWords i -> List.of();
+            case Said s -> List.of();
         };
     }
 
@@ -156,6 +160,7 @@ public sealed interface Response {
             case SelectShapes s -> 0;
             case LayUnits l -> 0;
             case InkWords i -> 0;
+            case Said s -> 0;
         };
     }
 }

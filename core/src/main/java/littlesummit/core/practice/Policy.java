@@ -99,6 +99,7 @@ public record Policy(
             case Response.PlotLine p -> openTries;
             case Response.LayUnits l -> openTries;
             case Response.InkWords i -> openTries;
+            case Response.Said s -> openTries;
         };
     }
 }

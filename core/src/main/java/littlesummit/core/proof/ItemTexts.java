@@ -33,6 +33,7 @@ public final class ItemTexts {
         return switch (response) {
             case Response.Typed t -> "";
             case Response.InkWords w -> "";
+            case Response.Said s -> "";
             case Response.SelectShapes(var shapes) ->
                 shapes.items().stream()
                         .map(shape -> shape.called("").toString())

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import littlesummit.core.grading.Kind;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
 
@@ -60,6 +61,10 @@ final class VarietyLaw implements Law {
         tier.kinds.merge(ItemTexts.blotted(text), 1L, Long::sum);
         for (int p = 0; p < item.parts().size(); p++) {
             for (Field field : item.parts().get(p).fields()) {
+                if (field.answer().kind() == Kind.WORDS) {
+                    // What would get full credit is one way to put it, and nothing to be guessed.
+                    continue;
+                }
                 String place = ItemTexts.part(item, p) + ", field " + field.id();
                 tier.keys.computeIfAbsent(place, k -> new HashMap<>()).merge(key(field), 1L, Long::sum);
                 tier.chances.put(place, field.response().guessChance());

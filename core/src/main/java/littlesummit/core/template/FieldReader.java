@@ -47,11 +47,11 @@ final class FieldReader {
             keys.end();
             return order;
         }
-        if (kindName.equals("words")) {
+        if (kindName.equals("words") || kindName.equals("text")) {
             ofPart.stream().findFirst().ifPresent(mistake -> {
                 throw new Refused(mistake.at(), "A person reads the words of an answer: no mistake is known here.");
             });
-            Made<Field> words = words(keys);
+            Made<Field> words = words(keys, kindName.equals("words"));
             keys.end();
             return words;
         }
@@ -65,7 +65,7 @@ final class FieldReader {
                                         + Arrays.stream(Kind.values())
                                                 .map(Kind::code)
                                                 .collect(Collectors.joining(", "))
-                                        + ", order, label."));
+                                        + ", text, order, label."));
         Form form = form(keys, kind);
         List<Node> mistakes = new ArrayList<>(keys.list("mistakes"));
         mistakes.addAll(ofPart);
@@ -75,19 +75,18 @@ final class FieldReader {
         return read;
     }
 
-    /** Words to a picture on the page. */
-    private Made<Field> words(Keys keys) {
+    /** Words that a person reads, to a picture on the page or alone. */
+    private Made<Field> words(Keys keys, boolean isDrawn) {
         String id = keys.text("id");
         Texts label = Texts.read(keys.require("label"), names);
-        Texts wanted = keys.find("wanted")
-                .map(node -> Texts.read(node, names))
-                .orElseGet(() -> usual(keys, Kind.WORDS, Form.Shape.ANY));
+        Optional<Texts> wanted = keys.find("wanted").map(node -> Texts.read(node, names));
         Texts example = Texts.read(keys.require("entry"), names);
-        return making -> Field.inWords(
-                id,
-                label.write(making.evaluator()),
-                wanted.write(making.evaluator()),
-                example.write(making.evaluator()));
+        return making -> {
+            String name = label.write(making.evaluator());
+            String right = example.write(making.evaluator());
+            String form = wanted.map(text -> text.write(making.evaluator())).orElseGet(() -> Wanted.words(right));
+            return isDrawn ? Field.inWords(id, name, form, right) : Field.said(id, name, form, right);
+        };
     }
 
     private static Form form(Keys keys, Kind kind) {

@@ -2,6 +2,7 @@ package littlesummit.core.template;
 
 import java.util.Optional;
 import littlesummit.core.grading.Form;
+import littlesummit.core.grading.InWords;
 import littlesummit.core.grading.Kind;
 
 /** What is said beside a field about the form of its answer, where the author says nothing else. */
@@ -27,9 +28,13 @@ final class Wanted {
                     case PIECES -> "each rule with its condition, such as 2x if x < 3";
                     case SET -> "all of them, with commas between";
                     case QUANTITY -> form instanceof Form.InUnit(var unit) ? "in " + unit.symbol() : "with its unit";
-                    case WORDS -> "a sentence or two";
-                    case DOMAIN, COMPLEX, MATRIX, CHOICE -> null;
+                    case WORDS, DOMAIN, COMPLEX, MATRIX, CHOICE -> null;
                 });
+    }
+
+    /** @param example what would get full credit */
+    static String words(String example) {
+        return InWords.isSaid(example) ? "a sentence or two" : "a word or a number";
     }
 
     private static String number(Form form) {

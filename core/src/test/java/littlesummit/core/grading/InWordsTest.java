@@ -28,6 +28,22 @@ class InWordsTest {
         assertEquals(expected, verdict.why().map(Reason::code).orElse(verdict.code()));
     }
 
+    /** A word is enough where a word is all that a reader would want, and nothing is never enough. */
+    @ParameterizedTest
+    @CsvSource(delimiter = ';', textBlock = """
+        twelve; prime; correct
+        twelve; 12; correct
+        7b; 7b; correct
+        twelve; ' ... '; few-words
+        it is prime; prime; few-words
+        it is prime; it is twelve; correct
+        """)
+    void anAnswerMayBeAsShortAsItsExample(String example, String entry, String expected) {
+        Verdict verdict = Grader.grade(AnswerSpec.words(example), entry);
+
+        assertEquals(expected, verdict.why().map(Reason::code).orElse(verdict.code()));
+    }
+
     @Test
     void aWrongReasonIsNotForAMachineToFind() {
         assertEquals(Verdict.CORRECT, Grader.grade(SPEC, "I shaded the parts that look nice"));

@@ -26,7 +26,7 @@ final class Declarations {
         responses.forEach((id, questions) -> response(item, id, questions));
         int most = parts.stream().mapToInt(List::size).sum();
         Node score = number(item, SCORE, 0).with("normal-maximum", most);
-        if (parts.stream().flatMap(List::stream).anyMatch(q -> q.field().response() instanceof Response.InkWords)) {
+        if (parts.stream().flatMap(List::stream).anyMatch(q -> q.isRead())) {
             score.with("external-scored", "human");
         }
         number(item, MOST, most);

@@ -65,10 +65,11 @@ final class Interactions {
             case Response.PutInOrder(List<Option> options) -> order(parent, question, options);
             case Response.InkWords i ->
                 Texts.write(
-                        named(parent, "qti-extended-text-interaction", question)
-                                .with("expected-lines", 6)
+                        text(parent, question)
+                                .with(Names.OWN + "picture", "yes")
                                 .child("qti-prompt"),
                         field.label());
+            case Response.Said s -> Texts.write(text(parent, question).child("qti-prompt"), field.label());
             case Response.Typed t -> line(parent, question, named);
             case Response.PickFromList p -> line(parent, question, named);
             case Response.DropLabel d -> line(parent, question, named);
@@ -146,6 +147,10 @@ final class Interactions {
         Texts.write(interaction.child("qti-prompt"), question.field().label());
         pictures.show(interaction, scene);
         return interaction;
+    }
+
+    private static Node text(Node parent, Question question) {
+        return named(parent, "qti-extended-text-interaction", question).with("expected-lines", 6);
     }
 
     private static Node named(Node parent, String name, Question question) {

@@ -84,6 +84,7 @@ sealed interface Played {
             case Response.PlotPoint(Figure.Grid grid) -> spot(grid, entry);
             case Response.PlotLine(Figure.Grid grid) -> line(grid, entry);
             case Response.InkWords i -> Optional.of(new Read());
+            case Response.Said s -> Optional.of(new Read());
         };
     }
 

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import littlesummit.app.exchange.xml.Node;
 import littlesummit.core.item.Mistake;
-import littlesummit.core.item.Response;
 
 /** A point for each right field, the message of each known mistake, and hints where something is not right yet. */
 final class Processing {
@@ -19,7 +18,7 @@ final class Processing {
                 count(processing, labels, hints(i));
             }
             for (Question question : parts.get(i)) {
-                if (!question.isLabel() && !(question.field().response() instanceof Response.InkWords)) {
+                if (!question.isLabel() && !question.isRead()) {
                     judge(processing, question, hints(i));
                 }
             }

@@ -32,6 +32,11 @@ record Question(String response, String id, Field field) {
         return field.response() instanceof Response.DropLabel;
     }
 
+    /** Whether a person reads what is written there. */
+    boolean isRead() {
+        return field.response() instanceof Response.InkWords || field.response() instanceof Response.Said;
+    }
+
     /** The name of an option: ids of ours may begin with a digit, theirs may not. */
     String option(String optionId) {
         return "C"

@@ -155,6 +155,7 @@ final class ItemPages {
         switch (field.response()) {
             case Response.Typed t -> answer(name, field.answer().suffix());
             case Response.InkWords i -> answer("A picture, and in words: ", "");
+            case Response.Said s -> answer("In words: ", "");
             case Response.Shade(Figure.FractionPicture figure) -> picture(figure);
             case Response.PlotPoint(Figure.Grid figure) -> picture(figure);
             case Response.PlotLine(Figure.Grid figure) -> picture(figure);

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.stream.Stream;
 import littlesummit.content.Catalogue;
 import littlesummit.core.grading.AnswerSpec;
 import littlesummit.core.grading.Form;
@@ -12,6 +13,7 @@ import littlesummit.core.grading.Grader;
 import littlesummit.core.grading.Verdict;
 import littlesummit.core.item.Field;
 import littlesummit.core.item.Item;
+import littlesummit.core.item.Part;
 import littlesummit.core.skill.Skill;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -42,6 +44,35 @@ class ItemXmlTest {
                         Written.all(root, "img", "src").stream().distinct().count());
             }
         }
+    }
+
+    /** A person scores it, and whether a picture goes with the words stands there in our own name. */
+    @Test
+    void whatAPersonReadsIsScoredByOne() {
+        Skill pictures = new Catalogue().require("fraction-picture");
+        Item drawn = Stream.iterate(1L, seed -> seed + 1)
+                .map(seed -> pictures.make(2, seed))
+                .filter(Item::isDrawn)
+                .findFirst()
+                .orElseThrow();
+        Item said = new Item(
+                drawn.ref(),
+                drawn.stem(),
+                List.of(Part.of("Why?", Field.said("why", "Why", "a sentence", "It is so."))),
+                drawn.worked(),
+                drawn.second(),
+                false,
+                "");
+        assertEquals(List.of("yes"), scoredByAPerson(drawn));
+        assertEquals(List.of(""), scoredByAPerson(said));
+    }
+
+    private static List<String> scoredByAPerson(Item item) {
+        Element root = Written.root(ItemXml.of("one", "Pictures", item).text());
+        assertTrue(
+                Written.all(root, "qti-outcome-declaration", "external-scored").contains("human"));
+        assertEquals(List.of(), Written.all(root, "qti-response-if", "identifier"));
+        return Written.all(root, "qti-extended-text-interaction", Names.OWN + "picture");
     }
 
     private static long places(Element root, String response) {

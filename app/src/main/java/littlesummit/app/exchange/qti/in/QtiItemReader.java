@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import littlesummit.app.exchange.qti.Names;
 import org.w3c.dom.Element;
 
 /** Takes of an item what a template can say: choices, lists to pick from, orders, and what is typed. */
@@ -145,7 +146,7 @@ final class QtiItemReader {
         String id = SafeXml.attribute(interaction, "responseIdentifier");
         List<String> right = right(id);
         if (SafeXml.name(interaction).equals(WORDS)) {
-            return Optional.of(words(id, right));
+            return Optional.of(words(interaction, id, right));
         }
         if (!TAKEN.contains(SafeXml.name(interaction))) {
             lost.add("An interaction of the kind “" + interaction.getLocalName() + "” was left out.");
@@ -167,11 +168,11 @@ final class QtiItemReader {
     }
 
     /** Words, which a person reads; what the item gives as right is an example for the reader. */
-    private static Map<String, Object> words(String id, List<String> right) {
+    private static Map<String, Object> words(Element interaction, String id, List<String> right) {
         Map<String, Object> field = new LinkedHashMap<>();
         field.put("id", Matched.id(id));
         field.put("label", ANSWER);
-        field.put("kind", "words");
+        field.put("kind", interaction.hasAttribute(Names.OWN + "picture") ? "words" : "text");
         field.put("entry", right.isEmpty() ? TO_WRITE : RunningText.plain(right.getFirst()));
         return field;
     }

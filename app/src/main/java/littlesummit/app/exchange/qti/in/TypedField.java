@@ -37,7 +37,7 @@ record TypedField(Element interaction, Map<String, String> messages, Optional<St
         String key = plain(right);
         if (!isNumber(key)) {
             lost.add("The answer “" + key + "” is compared letter by letter there; here a person reads it.");
-            field.put("kind", "words");
+            field.put("kind", "text");
             field.put("entry", RunningText.plain(key));
             return field;
         }
