@@ -1,5 +1,5 @@
-# Sourced by summit: everything that checks the project; with --skill ID the laws of one skill alone, with --postgres
-# what the server does on PostgreSQL.
+# Sourced by summit: everything that checks the project; with --skill ID the laws of one skill alone, with --long what
+# takes its time on purpose, with --postgres whatever the server does on PostgreSQL.
 if [ "${1:-}" = --skill ]; then
   [ $# -eq 2 ] || fail "--skill needs the id of a skill; ./summit items --list shows all."
   say "The laws of $2 ..."
@@ -8,22 +8,35 @@ if [ "${1:-}" = --skill ]; then
   say "All laws hold."
   exit
 fi
+# The shell without windows is quicker; the whole browser will do where there is no such package.
 need_chromium() {
-  for found in chromium chromium-browser google-chrome; do command -v "$found" >/dev/null && return; done
+  command -v chromium-headless-shell >/dev/null && return
   if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then
     say "Installing Chromium for the browser tests ..."
-    apt-get update -qq >&2 && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq chromium >/dev/null && return
+    apt-get update -qq >&2 || true
+    for wanted in chromium-headless-shell chromium; do
+      DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "$wanted" >/dev/null 2>&1 && return
+    done
   fi
+  for found in chromium chromium-browser google-chrome; do command -v "$found" >/dev/null && return; done
   fail "The browser tests need Chromium. Install it (on Debian: apt-get install chromium) and run ./summit test again."
 }
 need_chromium
-if [ "${1:-}" = --postgres ]; then
-  [ $# -eq 1 ] || fail "--postgres needs nothing more"
-  say "The server on PostgreSQL, and two servers on one database ..."
-  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn_found -B verify -pl core,content,web,app,e2e -Dnpm.ci.skip="$(npm_state)" \
-    -Dpostgres=true -Dwithout= -Dtest='littlesummit/app/**/*Test,TwoNodesTest' -Dsurefire.failIfNoSpecifiedTests=false
-  exit
-fi
+case "${1:-}" in
+  --postgres)
+    [ $# -eq 1 ] || fail "--postgres needs nothing more"
+    say "The server on PostgreSQL, and two servers on one database ..."
+    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn_found -B verify -pl core,content,web,app,e2e -Dnpm.ci.skip="$(npm_state)" \
+      -Dpostgres=true -Dwithout= -Dtest='littlesummit/app/**/*Test,TwoNodesTest' -Dsurefire.failIfNoSpecifiedTests=false
+    exit ;;
+  --long)
+    [ $# -eq 1 ] || fail "--long needs nothing more"
+    say "Servers that are killed at work, two on one PostgreSQL, the packaged form, items in another player, every way out of a page and back, all views in every mode ..."
+    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn_found -B verify -pl core,content,web,app,e2e -Dnpm.ci.skip="$(npm_state)" \
+      -Dwithout= -Dthorough=true -Dsurefire.failIfNoSpecifiedTests=false \
+      -Dtest='KillStormTest,KilledServerTest,TwoNodesTest,PackagedTest,QtiPlayedTest,NothingStaleTest,AccessTest,PrintTest'
+    exit ;;
+esac
 if [ "$(npm_state)" != true ]; then
   say "Installing the packages of the screens ..."
   npm --prefix web ci --ignore-scripts --no-audit --no-fund --loglevel=error >&2
@@ -36,4 +49,4 @@ npm --prefix web run --silent check
 npm --prefix web run --silent lint
 npm --prefix web run --silent test
 say "Unit, interface and browser tests ..."
-PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn_found -B verify -Dnpm.ci.skip=true -Dseeds="${SEEDS:-100}" "$@"
+PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn_found -B verify -Dnpm.ci.skip=true -Dseeds="${SEEDS:-60}" "$@"

@@ -3898,7 +3898,7 @@ export interface components {
             blocks: components["schemas"]["ShownBlock"][];
             title: string;
         };
-        ShownShape: components["schemas"]["ShownShapePath"] | components["schemas"]["ShownShapeArc"] | components["schemas"]["ShownShapeDisc"] | components["schemas"]["ShownShapeText"];
+        ShownShape: components["schemas"]["ShownShapePath"] | components["schemas"]["ShownShapeArc"] | components["schemas"]["ShownShapeDisc"] | components["schemas"]["ShownShapeText"] | components["schemas"]["ShownShapeImage"];
         ShownShapeArc: {
             /** Format: double */
             from: number;
@@ -3922,6 +3922,19 @@ export interface components {
             /** Format: double */
             radius: number;
             stroke: components["schemas"]["ShownStroke"];
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        ShownShapeImage: {
+            data: string;
+            /** Format: double */
+            height: number;
+            /** @enum {string} */
+            kind: "Image";
+            /** Format: double */
+            width: number;
             /** Format: double */
             x: number;
             /** Format: double */

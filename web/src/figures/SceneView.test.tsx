@@ -13,6 +13,7 @@ const SHAPES: Schemas['ShownShape'][] = [
   { kind: 'Path', points: [0, 0, 30, 0, 30, 40], closed: true, stroke: STROKE, fill: 'HATCH' },
   { kind: 'Arc', x: 50, y: 50, radius: 40, from: 0, to: 90, stroke: STROKE },
   { kind: 'Disc', x: 12, y: 34, radius: 5, stroke: STROKE, fill: 'PAPER' },
+  { kind: 'Image', x: 3, y: 4, width: 60, height: 30, data: 'data:image/png;base64,AAAA' },
   { kind: 'Text', x: 60, y: 70, text: '−4', size: 13, anchor: 'END', style: 'SOFT' },
 ];
 
@@ -36,6 +37,8 @@ describe('a scene is drawn', () => {
     expect(find('path[d^="M90 50A40 40"]')).not.toBeNull();
     const disc = find('circle');
     expect([disc?.getAttribute('cx'), disc?.getAttribute('cy'), disc?.getAttribute('r')]).toEqual(['12', '34', '5']);
+    const image = find('image[href="data:image/png;base64,AAAA"]');
+    expect(['x', 'y', 'width', 'height'].map((name) => image?.getAttribute(name))).toEqual(['3', '4', '60', '30']);
     const text = find('text');
     expect([text?.textContent, text?.getAttribute('x'), text?.getAttribute('text-anchor')]).toEqual([
       '−4',

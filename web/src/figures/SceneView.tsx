@@ -99,6 +99,17 @@ function ShapeView({ shape, hatch, rimmed }: { shape: Schemas['ShownShape']; hat
           {shape.text}
         </text>
       );
+    case 'Image':
+      return (
+        <image
+          x={shape.x}
+          y={shape.y}
+          width={shape.width}
+          height={shape.height}
+          href={shape.data}
+          preserveAspectRatio="none"
+        />
+      );
     default: {
       const never: never = shape;
       return never;

@@ -36,7 +36,7 @@ import org.springframework.test.web.servlet.MockMvc;
         properties = {
             "summit.checks-per-minute=3000",
             "summit.password-strength=4",
-            "summit.proof-items=2000",
+            "summit.proof-items=500",
             "summit.pace.burst=100000",
             "summit.pace.sign-in-burst=100000"
         })

@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -13,11 +14,17 @@ public final class Zips {
     private Zips() {}
 
     public static byte[] of(Map<String, String> files) {
+        Map<String, byte[]> bytes = new LinkedHashMap<>();
+        files.forEach((name, text) -> bytes.put(name, text.getBytes(StandardCharsets.UTF_8)));
+        return ofBytes(bytes);
+    }
+
+    public static byte[] ofBytes(Map<String, byte[]> files) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
-            for (Map.Entry<String, String> file : files.entrySet()) {
+            for (Map.Entry<String, byte[]> file : files.entrySet()) {
                 zip.putNextEntry(new ZipEntry(file.getKey()));
-                zip.write(file.getValue().getBytes(StandardCharsets.UTF_8));
+                zip.write(file.getValue());
                 zip.closeEntry();
             }
         } catch (IOException bug) {

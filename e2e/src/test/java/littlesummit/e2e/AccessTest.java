@@ -11,11 +11,15 @@ import com.microsoft.playwright.options.Contrast;
 import com.microsoft.playwright.options.ForcedColors;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** WCAG 2.2 AA as far as axe and a ruler can see it: every view in every mode, with wide text, and at 320 pixels. */
+/**
+ * WCAG 2.2 AA as far as axe and a ruler can see it: every view in every mode, with wide text, and at 320 pixels. Of the
+ * views the long run looks at all, the short one at those of practice.
+ */
 class AccessTest extends BrowserTest {
     /**
      * How a page may be seen. In forced colours the browser takes colours of its own, which axe does not see: there all
@@ -38,10 +42,14 @@ class AccessTest extends BrowserTest {
         }
     }
 
+    /** Both kinds of light; with more contrast, too, in the long run. */
+    private static final List<Mode> MODES =
+            BrowserTest.IS_THOROUGH ? List.of(Mode.values()) : List.of(Mode.LIGHT, Mode.DARK);
+
     /** All rules once, and those on colour in every mode; the others do not depend on it. */
     private static void findsNothing(Page page, String view) {
         page.waitForTimeout(400);
-        for (Mode mode : Mode.values()) {
+        for (Mode mode : MODES) {
             page.emulateMedia(mode.options);
             assertEquals("", mode == Mode.LIGHT ? Axe.all(page) : Axe.contrast(page), view + " " + mode);
         }
@@ -79,6 +87,7 @@ class AccessTest extends BrowserTest {
         findsNothing(page, "keys");
     }
 
+    @Tag("long")
     @Test
     void axeFindsNothingBesideThePractice() {
         Page page = browser.window(summit.address());
@@ -97,6 +106,7 @@ class AccessTest extends BrowserTest {
         }
     }
 
+    @Tag("long")
     @Test
     void axeFindsNothingWhereWorkIsShownAndRead() {
         Page page = browser.window(summit.address());
@@ -137,6 +147,7 @@ class AccessTest extends BrowserTest {
         {"/paper", "Make a sheet"}
     };
 
+    @Tag("long")
     @Test
     void axeFindsNothingAroundThePractice() {
         Page student = browser.window(summit.address());
@@ -164,6 +175,7 @@ class AccessTest extends BrowserTest {
         }
     }
 
+    @Tag("long")
     @Test
     void axeFindsNothingInASheetThatComesBack() {
         Page student = browser.window(summit.address());
@@ -189,6 +201,7 @@ class AccessTest extends BrowserTest {
         findsNothing(instructor, "marks to be accepted");
     }
 
+    @Tag("long")
     @Test
     void axeFindsNothingInAQuiz() {
         Page page = browser.window(summit.address());
@@ -210,6 +223,7 @@ class AccessTest extends BrowserTest {
     /**
      * What one sees only when something is in the way: no connection, a session that has ended, a name that is taken.
      */
+    @Tag("long")
     @Test
     void axeFindsNothingWhenSomethingIsInTheWay() {
         Page page = browser.window(summit.address());
@@ -236,6 +250,7 @@ class AccessTest extends BrowserTest {
     }
 
     /** Every way of answering, each with its own controls. */
+    @Tag("long")
     @Test
     void axeFindsNothingInAnyKindOfAnswer() {
         Page page = browser.window(summit.address());
@@ -282,6 +297,7 @@ class AccessTest extends BrowserTest {
     }
 
     /** WCAG 1.4.12: wider lines, paragraphs, words and letters push nothing out of the page. */
+    @Tag("long")
     @Test
     void wideTextFits() {
         Page page = browser.window(summit.address());
@@ -326,6 +342,7 @@ class AccessTest extends BrowserTest {
         assertEquals(width, page.evaluate("document.documentElement.scrollWidth"));
     }
 
+    @Tag("long")
     @ParameterizedTest
     @ValueSource(ints = {320, 640})
     void nothingOfTheInstructorsIsCutOff(int width) {

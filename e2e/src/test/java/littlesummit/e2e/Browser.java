@@ -37,8 +37,13 @@ final class Browser implements AutoCloseable {
                             "--disable-component-update",
                             "--disable-sync")));
 
+    /** The shell without windows, where there is one, does the same with a third less of the processor. */
     private static Path executable() {
-        return Stream.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome")
+        return Stream.of(
+                        "/usr/bin/chromium-headless-shell",
+                        "/usr/bin/chromium",
+                        "/usr/bin/chromium-browser",
+                        "/usr/bin/google-chrome")
                 .map(Path::of)
                 .filter(Files::isExecutable)
                 .findFirst()

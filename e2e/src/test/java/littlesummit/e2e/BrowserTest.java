@@ -13,6 +13,9 @@ import org.junit.jupiter.api.io.TempDir;
 /** A server with fresh demo data and a browser, for all tests of a class. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class BrowserTest {
+    /** In the long run, which tries every case of what the short one tries some of. */
+    static final boolean IS_THOROUGH = Boolean.getBoolean("thorough");
+
     Path data;
     Summit summit;
     Browser browser;

@@ -11,6 +11,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -19,6 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
  * had said yes to is there afterwards, once, and every score equals its replayed log. {@code -Dkills=40} takes the long
  * run.
  */
+@Tag("long")
 class KillStormTest {
     private static final int KILLS = Integer.getInteger("kills", 2);
     private static final List<String> NAMES =

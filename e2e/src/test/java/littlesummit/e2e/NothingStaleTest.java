@@ -48,8 +48,12 @@ class NothingStaleTest extends BrowserTest {
         SERVER_ANEW
     }
 
-    static Stream<Arguments> all() {
-        return Stream.of(Way.values()).flatMap(way -> Stream.of(Place.values()).map(place -> Arguments.of(way, place)));
+    /** Every way with every place; in the short run each way with one of them, and no place is left out. */
+    static Stream<Arguments> pairs() {
+        int places = Place.values().length;
+        return Stream.of(Way.values()).flatMap(way -> Stream.of(Place.values())
+                .filter(place -> IS_THOROUGH || way.ordinal() % places == place.ordinal())
+                .map(place -> Arguments.of(way, place)));
     }
 
     private Page page;
@@ -57,7 +61,7 @@ class NothingStaleTest extends BrowserTest {
     private String address = "";
 
     @ParameterizedTest(name = "{0}, {1}")
-    @MethodSource("all")
+    @MethodSource("pairs")
     void showsWhatWasTypedLast(Way way, Place place) {
         page = new Desk(summit, browser.window(summit.address()), "wim").page();
         open(place);

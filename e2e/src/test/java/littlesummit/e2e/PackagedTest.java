@@ -16,6 +16,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -23,6 +24,7 @@ import org.junit.jupiter.api.io.TempDir;
  * The script that a school runs, in folders as {@code ./summit package} lays them out; for the Java of its own stands
  * the one that runs this.
  */
+@Tag("long")
 class PackagedTest {
     private static final Duration START = Duration.ofSeconds(180);
 

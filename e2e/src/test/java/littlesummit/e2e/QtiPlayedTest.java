@@ -20,6 +20,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import littlesummit.core.skill.ItemSource;
 import littlesummit.core.skill.Skill;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -27,6 +28,7 @@ import org.junit.jupiter.api.Test;
  * advanced delivery of QTI 3, as its own description says). Right answers score full, each known mistake scores less
  * and is told what it is.
  */
+@Tag("long")
 class QtiPlayedTest extends BrowserTest {
     private static final String PLACE = "http://player.test/";
     private static final Path PACKAGES = Path.of("../web/node_modules");

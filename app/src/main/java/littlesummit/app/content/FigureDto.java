@@ -55,6 +55,8 @@ public sealed interface FigureDto {
 
     record Measured(String alt, String object, String unit, double length, double start) implements FigureDto {}
 
+    record Image(String alt, String data, int width, int height, List<PolygonDto> areas) implements FigureDto {}
+
     static FigureDto of(Figure figure) {
         return switch (figure) {
             case Figure.Bar f ->
@@ -83,6 +85,7 @@ public sealed interface FigureDto {
             case Figure.Balance f -> new Balance(f.alt(), f.left(), f.right(), f.level());
             case Figure.Scale f -> new Scale(f.alt(), f.max(), f.step(), f.reading(), f.unit());
             case Figure.Measured f -> of(f);
+            case Figure.Image f -> new Image(f.alt(), f.data(), f.width(), f.height(), polygons(f.areas()));
         };
     }
 
@@ -114,11 +117,13 @@ public sealed interface FigureDto {
     }
 
     static Shapes of(Figure.Shapes f) {
-        return new Shapes(
-                f.alt(),
-                f.items().stream()
-                        .map(p -> new PolygonDto(p.id(), p.alt(), p.corners(), p.ticks(), p.right()))
-                        .toList());
+        return new Shapes(f.alt(), polygons(f.items()));
+    }
+
+    private static List<PolygonDto> polygons(List<Figure.Polygon> polygons) {
+        return polygons.stream()
+                .map(p -> new PolygonDto(p.id(), p.alt(), p.corners(), p.ticks(), p.right()))
+                .toList();
     }
 
     static Grid of(Figure.Grid f) {
@@ -164,6 +169,7 @@ public sealed interface FigureDto {
             case Balance f -> new Figure.Balance(f.alt, f.left, f.right, f.level);
             case Scale f -> new Figure.Scale(f.alt, f.max, f.step, f.reading, f.unit);
             case Measured f -> toCore(f);
+            case Image f -> new Figure.Image(f.alt, f.data, f.width, f.height, corePolygons(f.areas));
         };
     }
 
@@ -193,11 +199,13 @@ public sealed interface FigureDto {
     }
 
     static Figure.Shapes toCore(Shapes f) {
-        return new Figure.Shapes(
-                f.alt,
-                f.items.stream()
-                        .map(p -> new Figure.Polygon(p.id, p.alt, p.corners, p.ticks, p.right))
-                        .toList());
+        return new Figure.Shapes(f.alt, corePolygons(f.items));
+    }
+
+    private static List<Figure.Polygon> corePolygons(List<PolygonDto> polygons) {
+        return polygons.stream()
+                .map(p -> new Figure.Polygon(p.id, p.alt, p.corners, p.ticks, p.right))
+                .toList();
     }
 
     static Figure.Grid toCore(Grid f) {

@@ -5,6 +5,11 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import littlesummit.app.people.ClassesService;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
@@ -97,19 +102,41 @@ class DemoData implements SmartLifecycle {
         Person nela = student(Villager.NELA, classId);
         weeks.of(nela, Villager.NELA, set, 0);
         lastDays(nela, set);
-        List<Person> others = new ArrayList<>();
-        for (Villager villager : Villager.OTHERS) {
-            say(others.size() + 1);
-            Person person = student(villager, classId);
-            others.add(person);
-            weeks.of(person, villager, set, others.size());
-            lastDays(person, villager, set, others.size() - 1);
-        }
         clock.goRight();
+        List<Person> others = Villager.OTHERS.stream()
+                .map(villager -> student(villager, classId))
+                .toList();
+        sideBySide(others, set);
         askAndAnswer(others, set, orla);
         readSome(orla);
         paper.sheet(orla, others.subList(0, 3));
         evening.make(orla, PASSWORD);
+    }
+
+    /** As many students at a time as there are processors. */
+    private void sideBySide(List<Person> others, ValleyClass.Set set) {
+        AtomicInteger done = new AtomicInteger(1);
+        say(done.get());
+        try (ExecutorService threads =
+                Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors())) {
+            List<Future<?>> all = new ArrayList<>();
+            for (int place = 0; place < others.size(); place++) {
+                Person person = others.get(place);
+                Villager villager = Villager.OTHERS.get(place);
+                int at = place;
+                all.add(threads.submit(() -> clock.apart(() -> {
+                    Thread.currentThread().setName("demo-" + person.username());
+                    weeks.of(person, villager, set, at + 1);
+                    lastDays(person, villager, set, at);
+                    say(done.incrementAndGet());
+                })));
+            }
+            for (Future<?> one : all) {
+                one.get();
+            }
+        } catch (InterruptedException | ExecutionException failed) {
+            throw new IllegalStateException("the demo class could not be made", failed);
+        }
     }
 
     /**

@@ -3,6 +3,7 @@ package littlesummit.app.demo;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.atomic.AtomicInteger;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.people.Person;
 import littlesummit.app.quiz.PhaseDto;
@@ -26,7 +27,7 @@ class SimulatedQuiz {
     private final QuizService quizzes;
     private final ServedItems items;
     private final PastClock clock;
-    private int keys;
+    private final AtomicInteger keys = new AtomicInteger();
 
     SimulatedQuiz(QuizService quizzes, ServedItems items, PastClock clock) {
         this.quizzes = quizzes;
@@ -35,7 +36,7 @@ class SimulatedQuiz {
     }
 
     private String key() {
-        return "demo-quiz-" + keys++;
+        return "demo-quiz-" + keys.getAndIncrement();
     }
 
     /**

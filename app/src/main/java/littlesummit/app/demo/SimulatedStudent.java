@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.atomic.AtomicInteger;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.people.Person;
 import littlesummit.app.practice.PracticeService;
@@ -34,7 +35,7 @@ class SimulatedStudent {
     private final WorkService work;
     private final InkService ink;
     private final PastClock clock;
-    private int keys;
+    private final AtomicInteger keys = new AtomicInteger();
 
     SimulatedStudent(PracticeService practice, ServedItems items, WorkService work, InkService ink, PastClock clock) {
         this.ink = ink;
@@ -45,7 +46,7 @@ class SimulatedStudent {
     }
 
     private String key() {
-        return "demo-" + keys++;
+        return "demo-" + keys.getAndIncrement();
     }
 
     /**
@@ -55,14 +56,17 @@ class SimulatedStudent {
     void work(Person person, Assignment assignment, String skill, int count, int skillfulness) {
         Place place = new Place(person, assignment.id(), skill);
         Random chance = new Random(person.username().hashCode());
+        clock.pass(Duration.ofSeconds(20));
+        String itemId = practice.currentItem(place);
         for (int i = 0; i < count; i++) {
             clock.pass(Duration.ofSeconds(50 + chance.nextInt(80)));
-            String itemId = practice.currentItem(place);
             if (assignment.policy().work() == Policy.Work.REQUIRED) {
                 write(person, itemId, chance);
             }
             answer(place, itemId, chance.nextInt(100) < skillfulness);
-            practice.next(place, itemId, PracticeService.Onward.LIKE, key());
+            itemId = practice.next(place, itemId, PracticeService.Onward.LIKE, key())
+                    .item()
+                    .id();
         }
     }
 
@@ -75,16 +79,17 @@ class SimulatedStudent {
         Place place = new Place(person, assignment.id(), skill);
         Random chance = new Random((person.username() + assignment.title() + skill).hashCode());
         boolean reached = false;
+        clock.pass(Duration.ofSeconds(20));
+        String itemId = practice.currentItem(place);
         for (int i = 0; i < most && !reached; i++) {
             clock.pass(Duration.ofSeconds(50 + chance.nextInt(80)));
-            String itemId = practice.currentItem(place);
             if (assignment.policy().work() == Policy.Work.REQUIRED) {
                 write(person, itemId, chance);
             }
             answer(place, itemId, chance.nextInt(100) < skillfulness);
-            PracticeView.TargetView target = practice.next(place, itemId, PracticeService.Onward.NEXT, key())
-                    .target();
-            reached = target.reached() || target.reachedWaiting();
+            PracticeView after = practice.next(place, itemId, PracticeService.Onward.NEXT, key());
+            itemId = after.item().id();
+            reached = after.target().reached() || after.target().reachedWaiting();
         }
         return reached;
     }
@@ -131,13 +136,31 @@ class SimulatedStudent {
         if (item.isDrawn()) {
             ink.change(place.person(), itemId, DemoInk.bar(), List.of());
         }
-        for (int part = 0; part < item.parts().size(); part++) {
-            int tries = right ? 1 : 3;
-            for (int i = 0; i < tries && practice.isOpen(place, itemId, part); i++) {
-                practice.check(
-                        place, new Attempt(itemId, part, entries(item.parts().get(part), right, i), true), key());
-            }
+        int part = 0;
+        while (part < item.parts().size() && solves(place, itemId, item, part, right)) {
+            part++;
         }
+    }
+
+    /** @return whether the next part waits to be answered */
+    private boolean solves(Place place, String itemId, Item item, int part, boolean right) {
+        int tries = right ? 1 : 3;
+        PracticeView.ItemView seen = attempt(place, itemId, item, part, right, 0);
+        for (int i = 1; i < tries && isIn(seen, part); i++) {
+            seen = attempt(place, itemId, item, part, right, i);
+        }
+        return isIn(seen, part + 1);
+    }
+
+    private PracticeView.ItemView attempt(Place place, String itemId, Item item, int part, boolean right, int tried) {
+        Map<String, String> entries = entries(item.parts().get(part), right, tried);
+        return practice.check(place, new Attempt(itemId, part, entries, true), key())
+                .view()
+                .item();
+    }
+
+    private static boolean isIn(PracticeView.ItemView item, int part) {
+        return item.outcome().isEmpty() && item.currentPart() == part;
     }
 
     static Map<String, String> entries(Part part, boolean right, int attempt) {

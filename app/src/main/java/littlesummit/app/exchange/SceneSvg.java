@@ -71,6 +71,14 @@ public final class SceneSvg {
                 stroked(svg.child("path").with("d", arc(centre, radius, from, to)), stroke)
                         .with("fill", "none");
             case Shape.Text text -> write(svg, text);
+            case Shape.Image(Point at, double width, double height, String data) ->
+                svg.child("image")
+                        .with("x", number(at.x()))
+                        .with("y", number(at.y()))
+                        .with("width", number(width))
+                        .with("height", number(height))
+                        .with("preserveAspectRatio", "none")
+                        .with("href", data);
         }
     }
 

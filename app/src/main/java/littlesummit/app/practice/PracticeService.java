@@ -100,13 +100,6 @@ public class PracticeService {
         return open(place).item().id();
     }
 
-    /** Whether a part of the current item still waits for an answer. */
-    @Transactional
-    public boolean isOpen(Place place, String itemId, int part) {
-        PracticeView.ItemView item = open(place).item();
-        return item.id().equals(itemId) && item.outcome().isEmpty() && item.currentPart() == part;
-    }
-
     private Assignment assignment(Place place) {
         Assignment assignment = assignments.require(place.person(), place.assignmentId());
         if (assignment.isCheck()) {

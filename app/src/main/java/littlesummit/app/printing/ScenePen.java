@@ -4,12 +4,14 @@ import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Font;
 import java.awt.Graphics2D;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Arc2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
+import littlesummit.app.picture.DataPicture;
 import littlesummit.core.figure.Box;
 import littlesummit.core.figure.Paint;
 import littlesummit.core.figure.Point;
@@ -60,7 +62,23 @@ final class ScenePen {
                         stroke,
                         Paint.NONE);
             case Shape.Text text -> write(text);
+            case Shape.Image image -> picture(image);
         }
+    }
+
+    /** One that cannot be opened leaves its place empty: a sheet without it is better than none. */
+    private void picture(Shape.Image image) {
+        DataPicture.opened(image.data())
+                .ifPresent(pixels -> g.drawImage(
+                        pixels,
+                        new AffineTransform(
+                                image.width() / pixels.getWidth(),
+                                0,
+                                0,
+                                image.height() / pixels.getHeight(),
+                                image.at().x(),
+                                image.at().y()),
+                        null));
     }
 
     private static Path2D path(List<Point> points, boolean closed) {

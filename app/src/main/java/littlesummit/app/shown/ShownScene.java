@@ -78,6 +78,9 @@ public record ShownScene(
 
         record Text(double x, double y, String text, double size, ShownAnchor anchor, ShownStyle style)
                 implements ShownShape {}
+
+        /** @param data a data URL */
+        record Image(double x, double y, double width, double height, String data) implements ShownShape {}
     }
 
     /** A place with a behaviour. */
@@ -129,6 +132,8 @@ public record ShownScene(
                         size,
                         ShownAnchor.valueOf(anchor.name()),
                         ShownStyle.valueOf(style.name()));
+            case Shape.Image(Point at, double width, double height, String data) ->
+                new ShownShape.Image(round(at.x()), round(at.y()), round(width), round(height), data);
         };
     }
 

@@ -1,5 +1,6 @@
 package littlesummit.app.working;
 
+import littlesummit.app.picture.PictureReader;
 import littlesummit.app.web.Problem;
 
 /** Whether bytes that come from elsewhere are a photo as it is kept here. */

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import littlesummit.app.picture.Upright;
 
 /** A picture of work on paper. */
 @Entity

@@ -2,6 +2,7 @@ package littlesummit.app.working;
 
 import java.time.Clock;
 import littlesummit.app.people.Person;
+import littlesummit.app.picture.PictureReader;
 import littlesummit.app.served.ServedItems;
 import littlesummit.app.web.Problem;
 import littlesummit.app.web.RequestKey;

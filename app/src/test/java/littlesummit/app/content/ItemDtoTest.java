@@ -133,6 +133,13 @@ class ItemDtoTest extends ApiTest {
                                 new Figure.Drawn.Curve(List.of(List.of(0.0, 1.0, 2.0, 3.0))),
                                 new Figure.Drawn.Asymptote(1, 0, 2, "x = 2"))),
                 new Figure.Balance("a", List.of("8x"), List.of("128 kg"), false),
+                new Figure.Image(
+                        "a",
+                        "data:image/png;base64,AAAA",
+                        60,
+                        30,
+                        List.of(new Figure.Polygon(
+                                "A", "a", List.of(0.0, 0.0, 9.0, 0.0, 9.0, 9.0), List.of(), List.of()))),
                 new Figure.Scale("a", 1000, 50, 350, "g"));
     }
 }

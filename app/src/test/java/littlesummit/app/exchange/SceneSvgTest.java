@@ -46,6 +46,15 @@ class SceneSvgTest {
     }
 
     @Test
+    void aPictureOfPixelsIsCarriedAlong() {
+        String svg = svg(new Shape.Image(new Point(1, 2), 30, 20.5, "data:image/png;base64,AAAA"));
+        assertTrue(
+                svg.contains("<image height=\"20.50\" href=\"data:image/png;base64,AAAA\"")
+                        && svg.contains("width=\"30\" x=\"1\" y=\"2\""),
+                svg);
+    }
+
+    @Test
     void whatIsDashedIsDashed() {
         Stroke dashed = new Stroke(Paint.OTHER, 2, true);
         assertTrue(svg(new Shape.Disc(new Point(5, 5), 3, dashed, Paint.NONE)).contains("stroke-dasharray"));

@@ -269,6 +269,25 @@ class QtiBeginningTest extends ApiTest {
                 "InkWords", item(draft, 1).at("/parts/0/fields/2/response/kind").asText());
     }
 
+    /** Items whose processing maps answers to points need not say which one is right. */
+    @Test
+    void whatBringsMostIsRight() {
+        String mapped = TYPED.replaceAll(
+                "<correctResponse>.*</correctResponse>",
+                "<mapping defaultValue='0'><mapEntry mapKey='13' mappedValue='0.5'/><mapEntry mapKey='12.5'"
+                        + " mappedValue='1'/><mapEntry mapKey='14' mappedValue='-1'/></mapping>");
+        assertTrue(mapped.contains("mapKey"), mapped);
+        JsonNode draft = sent(bytes(mapped)).body();
+        assertEquals(0, draft.at("/faults").size(), draft.toString());
+        String address = "/api/workbench/" + draft.at("/id").asText() + "/item/1/1";
+        for (String[] entry : new String[][] {{"12.5", "correct"}, {"13", "incorrect"}, {"14", "incorrect"}}) {
+            JsonNode checked = instructor
+                    .post(address, "{\"part\":0,\"entries\":{\"r1\":\"" + entry[0] + "\"}}")
+                    .body();
+            assertEquals(entry[1], checked.at("/feedback/0/verdict").asText(), checked.toString());
+        }
+    }
+
     private static final String SAID = """
         <qti-assessment-item xmlns="http://www.imsglobal.org/xsd/imsqtiasi_v3p0" identifier="c" title="Halves">
           <qti-response-declaration identifier="R" cardinality="single" base-type="identifier">

@@ -19,6 +19,7 @@ public final class Scenes {
             case Figure.Balance f -> WeighScenes.balance(f);
             case Figure.Scale f -> WeighScenes.dial(f);
             case Figure.Measured f -> MeasuredScene.of(f, 0);
+            case Figure.Image f -> ImageScene.of(f);
         };
     }
 

@@ -86,6 +86,24 @@ public sealed interface Shape {
         }
     }
 
+    /**
+     * A picture of pixels.
+     *
+     * @param at its upper left corner
+     * @param data a data URL (RFC 2397), a PNG or a JPEG
+     */
+    record Image(Point at, double width, double height, String data) implements Shape {
+        @Override
+        public Box bounds() {
+            return new Box(at.x(), at.y(), at.x() + width, at.y() + height);
+        }
+
+        @Override
+        public Shape moved(double dx, double dy) {
+            return new Image(at.moved(dx, dy), width, height, data);
+        }
+    }
+
     enum Anchor {
         START,
         MIDDLE,

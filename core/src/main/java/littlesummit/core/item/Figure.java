@@ -1,6 +1,8 @@
 package littlesummit.core.item;
 
 import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /**
  * A picture as numbers and labels; the screen draws it. Every one carries a text alternative that leaves out no fact.
@@ -135,4 +137,39 @@ public sealed interface Figure {
      * @param start where it begins on the strip, in units
      */
     record Measured(String alt, String object, String unit, double length, double start) implements Figure {}
+
+    /**
+     * A picture that came as pixels.
+     *
+     * @param data the whole picture as a data URL (RFC 2397), a PNG or a JPEG
+     * @param width in pixels of the picture, as is the height
+     * @param areas outlined and lettered on it, in pixels from its upper left corner
+     */
+    record Image(String alt, String data, int width, int height, List<Polygon> areas) implements Figure {
+        private static final Pattern DATA = Pattern.compile("data:image/(png|jpeg);base64,[A-Za-z0-9+/]+={0,2}");
+        private static final int LARGEST = 4000;
+
+        /** @throws IllegalArgumentException when it is no such picture */
+        public Image {
+            areas = List.copyOf(areas);
+            if (!DATA.matcher(data).matches()) {
+                throw new IllegalArgumentException("A picture is a PNG or a JPEG, written as a data URL.");
+            }
+            if (width < 1 || height < 1 || width > LARGEST || height > LARGEST) {
+                throw new IllegalArgumentException("A picture is from 1 to " + LARGEST + " pixels wide and high.");
+            }
+            int right = width;
+            int bottom = height;
+            if (!areas.stream().allMatch(area -> isWithin(area.corners(), right, bottom))) {
+                throw new IllegalArgumentException("An area has at least three corners, all of them in the picture.");
+            }
+        }
+
+        private static boolean isWithin(List<Double> corners, int right, int bottom) {
+            return corners.size() >= 6
+                    && corners.size() % 2 == 0
+                    && IntStream.range(0, corners.size())
+                            .allMatch(i -> corners.get(i) >= 0 && corners.get(i) <= (i % 2 == 0 ? right : bottom));
+        }
+    }
 }

@@ -12,6 +12,7 @@ final class FigureBounds {
     private static final int MOST_THINGS = 60;
     private static final int MOST_WHOLES = 20;
     private static final int MOST_UNITS = 60;
+    private static final int LONGEST_PICTURE = 60_000;
 
     private FigureBounds() {}
 
@@ -61,6 +62,13 @@ final class FigureBounds {
                 few(angles.arcs(), at);
             }
             case Figure.Shapes shapes -> few(shapes.items(), at);
+            case Figure.Image image -> {
+                few(image.areas(), at);
+                Unmade.unless(
+                        image.data().length() <= LONGEST_PICTURE,
+                        at,
+                        "A picture has at most " + LONGEST_PICTURE + " characters as a data URL; make it smaller.");
+            }
             case Figure.Straight straight -> few(straight.points(), at);
             case Figure.Straights straights -> {
                 few(straights.items(), at);

@@ -14,7 +14,8 @@ final class FigureReader {
         FigureKeys read = new FigureKeys(names);
         MeasuringFigures measuring = new MeasuringFigures(read);
         PlaneFigures plane = new PlaneFigures(read);
-        this.kinds = new TreeMap<>(Map.of(
+        this.kinds = new TreeMap<>(Map.of("image", new ImageReader(read)::read));
+        this.kinds.putAll(Map.of(
                 "bar", measuring::bar,
                 "parts", measuring::parts,
                 "number-line", measuring::numberLine,

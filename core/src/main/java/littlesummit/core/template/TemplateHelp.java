@@ -40,6 +40,13 @@ public record TemplateHelp(String title, List<Line> lines) {
                 new TemplateHelp("Figures", FIGURES));
     }
 
+    /** Sixty pixels by thirty in greys, made for this page. */
+    private static final String HILLS =
+            "data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAADwAAAAeCAAAAABV8yKTAAAAc0lEQVR42u3Q"
+                    + "QQrAIAwF0Tnn3H/nJUp3ajFBA4VCs/6PwNAKxxewBaweY31qduys2bKTZs+OmjTpaAdNmnSy/YA06Wy7"
+                    + "AWlSXWqypLrWJEk10MRJNdKESTXUREk11gRJNdG09MVac26Vgr2xBWwB++P38AVfOT4tiNgn9QAAAABJ"
+                    + "RU5ErkJggg==";
+
     static final List<Line> DRAWN = List.of(
             line("2..9", "a whole number, both ends included"),
             line("0.5..4 step 0.25", "a number of this range, in steps"),
@@ -197,6 +204,12 @@ public record TemplateHelp(String title, List<Line> lines) {
                     "shapes by their corners, x and y in turn; right: [2] marks the angle at the second",
                     "{kind: polygons, alt: A triangle., shapes: [{id: a, corners: [0, 0, 4, 0, 4, 3], right:"
                             + " [2]}]}",
+                    ""),
+            line(
+                    "image",
+                    "a PNG or JPEG as a data URL, with areas outlined on it",
+                    "{kind: image, alt: Two hills., width: 60, height: 30, data: \"" + HILLS
+                            + "\", areas: [{id: A, corners: [2, 8, 26, 8, 26, 28, 2, 28]}]}",
                     ""),
             line(
                     "segments",

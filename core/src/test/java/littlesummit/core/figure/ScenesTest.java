@@ -2,6 +2,7 @@ package littlesummit.core.figure;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Collections;
@@ -14,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Coordinates of what is drawn, worked out by hand. */
 class ScenesTest {
@@ -426,7 +428,70 @@ class ScenesTest {
                 grid(-10, 10, new Drawn.Point(-9, 9, "corner"), new Drawn.Point(9, -9, "other")),
                 new Figure.Balance("A balance.", List.of("x", "x"), List.of("12"), true),
                 new Figure.Scale("A dial.", 2.5, 0.1, 1.2, "kg"),
-                new Figure.Measured("A rope.", "rope", "foot", 3, 0));
+                new Figure.Measured("A rope.", "rope", "foot", 3, 0),
+                image(600, 300, area("A", 0, 0, 100, 100), area("B", 10, 10, 90, 90), area("C", 550, 250, 600, 300)));
+    }
+
+    private static Figure.Polygon area(String id, double left, double top, double right, double bottom) {
+        return new Figure.Polygon(
+                id, "", List.of(left, top, right, top, right, bottom, left, bottom), List.of(), List.of());
+    }
+
+    private static Figure.Image image(int width, int height, Figure.Polygon... areas) {
+        return new Figure.Image("A picture.", "data:image/png;base64,AAAA", width, height, List.of(areas));
+    }
+
+    /** 520 units wide at most: 1040 pixels are halved, and what is outlined on them, too. */
+    @Test
+    void aPictureOfPixelsIsMadeSmallerWithItsAreas() {
+        Scene scene = Scenes.of(image(1040, 400, area("A", 100, 200, 300, 400)));
+        Shape.Image pixels = all(scene, Shape.Image.class).getFirst();
+        assertEquals(List.of(520.0, 200.0), List.of(pixels.width(), pixels.height()));
+        Box outline = all(scene, Shape.Path.class).getFirst().bounds().wider(-2.25);
+        assertEquals(50, outline.left() - pixels.at().x(), NEAR);
+        assertEquals(150, outline.right() - pixels.at().x(), NEAR);
+        assertEquals(100, outline.top() - pixels.at().y(), NEAR);
+        assertEquals(100 + pixels.at().x(), text(scene, "A").at().x(), NEAR);
+        assertEquals(
+                List.of(60.0, 30.0),
+                all(Scenes.of(image(60, 30)), Shape.Image.class).stream()
+                        .flatMap(small -> Stream.of(small.width(), small.height()))
+                        .toList());
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "data:image/svg+xml;base64,AAAA",
+                "data:image/png;base64,A B",
+                "data:image/png,AAAA",
+                "https://valley.example/hills.png"
+            })
+    void onlyPicturesThatAreWholeInTheDocumentAreTaken(String data) {
+        refused(data, 60, 30, "0,0,9,0,9,9", "data URL");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = ';', textBlock = """
+        0; 30; 0,0,9,0,9,9; from 1 to 4000 pixels
+        60; 4001; 0,0,9,0,9,9; from 1 to 4000 pixels
+        60; 30; 0,0,61,0,9,9; all of them in the picture
+        60; 30; 0,0,9,0,9,31; all of them in the picture
+        60; 30; 0,0,9,-1,9,9; all of them in the picture
+        60; 30; 0,0,9,0; three corners
+        60; 30; 0,0,9,0,9,9,5; three corners
+        """)
+    void aPictureAndItsAreasAreAsLargeAsCanBeSeen(int width, int height, String corners, String sentence) {
+        refused("data:image/png;base64,AAAA", width, height, corners, sentence);
+    }
+
+    private static void refused(String data, int width, int height, String corners, String sentence) {
+        List<Double> at = Stream.of(corners.split(",")).map(Double::valueOf).toList();
+        List<Figure.Polygon> areas = List.of(new Figure.Polygon("A", "", at, List.of(), List.of()));
+        String said = assertThrows(
+                        IllegalArgumentException.class, () -> new Figure.Image("A", data, width, height, areas))
+                .getMessage();
+        assertTrue(said.contains(sentence), said);
     }
 
     @ParameterizedTest

@@ -76,7 +76,7 @@ class TemplateHelpTest {
                 .map(Line::written)
                 .filter(written -> written.startsWith("kind: "))
                 .map(written -> written.substring(6))
-                .filter(kind -> !Set.of("order", "label").contains(kind))
+                .filter(kind -> !Set.of("order", "label", "text").contains(kind))
                 .forEach(kind -> assertTrue(kinds.contains(kind), kind));
     }
 

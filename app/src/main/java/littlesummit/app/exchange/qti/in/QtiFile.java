@@ -18,9 +18,11 @@ final class QtiFile {
             "Another program has changed it since it left Little Summit, so it was read as any other file.";
 
     private final Map<String, byte[]> files;
+    private final Pictures pictures;
 
     private QtiFile(Map<String, byte[]> files) {
         this.files = files;
+        this.pictures = new Pictures(files);
     }
 
     /** @throws Problem with a sentence, for what cannot be read or is too much */
@@ -29,7 +31,9 @@ final class QtiFile {
             Element root = SafeXml.root(file)
                     .orElseThrow(() ->
                             Problem.badRequest("This file cannot be read: it is no XML, or it has a document type."));
-            return QtiItemReader.isItem(root) ? List.of(QtiItemReader.read(root)) : List.of();
+            return QtiItemReader.isItem(root)
+                    ? List.of(QtiItemReader.read(root, "", new Pictures(Map.of())))
+                    : List.of();
         }
         Map<String, byte[]> files = new LinkedHashMap<>();
         Unpacked.each(file, MOST_FILES, MOST_BYTES, files::put);
@@ -51,17 +55,21 @@ final class QtiFile {
 
     private Taken item(String name, Element root) {
         byte[] exact = files.get(name.replaceFirst("items/([^/]*)\\.xml$", "exact/$1.json"));
-        return exact == null ? QtiItemReader.read(root) : whole(root, text(exact), text(files.get(name)));
+        return exact == null ? other(root, name) : whole(root, name, text(exact));
+    }
+
+    private TakenItem other(Element root, String name) {
+        return QtiItemReader.read(root, name, pictures);
     }
 
     /** Our own file beside it says all of an item, unless it says something else by now. */
-    private static Taken whole(Element root, String exact, String xml) {
+    private Taken whole(Element root, String name, String exact) {
         try {
-            return ItemFile.read(exact, xml)
+            return ItemFile.read(exact, text(files.get(name)))
                     .<Taken>map(item -> new Taken.Whole(QtiItemReader.title(root), item))
-                    .orElseGet(() -> QtiItemReader.read(root).without(CHANGED));
+                    .orElseGet(() -> other(root, name).without(CHANGED));
         } catch (IllegalArgumentException broken) {
-            return QtiItemReader.read(root)
+            return other(root, name)
                     .without("What lies beside it in the folder “exact” cannot be used. " + broken.getMessage());
         }
     }

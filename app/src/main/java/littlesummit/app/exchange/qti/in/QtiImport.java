@@ -158,13 +158,12 @@ public final class QtiImport {
         }
         List<String> before =
                 item.stem().size() > 1 ? item.stem().subList(0, item.stem().size() - 1) : List.of();
-        variant.put(
-                "stem",
-                before.isEmpty()
-                        ? List.of(Optional.of(item.title())
-                                .filter(t -> !t.isBlank())
-                                .orElse("Item " + number))
-                        : before);
+        List<Object> stem = new ArrayList<>(before);
+        if (before.isEmpty()) {
+            stem.add(Optional.of(item.title()).filter(t -> !t.isBlank()).orElse("Item " + number));
+        }
+        item.figures().forEach(figure -> stem.add(Map.of("figure", figure)));
+        variant.put("stem", stem);
         variant.put("parts", List.of(part));
         return variant;
     }

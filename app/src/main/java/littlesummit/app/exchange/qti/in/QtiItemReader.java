@@ -25,6 +25,11 @@ final class QtiItemReader {
     /** What is no part of the question. */
     private static final Set<String> BESIDE = Set.of("rubricblock", "feedbackblock", "feedbackinline");
 
+    private static final String POINT = "selectpointinteraction";
+    private static final Set<String> ON_PICTURES = Set.of("hotspotinteraction", "graphicorderinteraction", POINT);
+    private static final List<String> IMAGES = List.of("img", "object");
+    private static final String NO_PICTURE =
+            "A picture was left out: it is no PNG, JPEG or WebP, is not in the file, or finds no room any more.";
     private static final int MOST_OPTIONS = 8;
     private static final int MOST_ORDERED = 6;
     private static final String WANTED = "Wanted: ";
@@ -32,11 +37,16 @@ final class QtiItemReader {
     static final String ANSWER = "Answer";
 
     private final Element item;
+    private final String file;
+    private final Pictures pictures;
     private final Said said;
+    private final List<Map<String, Object>> figures = new ArrayList<>();
     private final List<String> lost = new ArrayList<>();
 
-    private QtiItemReader(Element item) {
+    private QtiItemReader(Element item, String file, Pictures pictures) {
         this.item = item;
+        this.file = file;
+        this.pictures = pictures;
         this.said = Said.in(item);
     }
 
@@ -45,8 +55,9 @@ final class QtiItemReader {
         return SafeXml.name(root).equals("assessmentitem");
     }
 
-    static TakenItem read(Element item) {
-        return new QtiItemReader(item).read();
+    /** @param file its name in the package */
+    static TakenItem read(Element item, String file, Pictures pictures) {
+        return new QtiItemReader(item, file, pictures).read();
     }
 
     /** What the item is called, or its name in the file. */
@@ -60,7 +71,8 @@ final class QtiItemReader {
         List<Element> bodies = SafeXml.within(item, "itembody");
         String title = title(item);
         if (bodies.isEmpty()) {
-            return new TakenItem(title, List.of(), List.of(), Map.of(), List.of(), List.of("It has no body."));
+            return new TakenItem(
+                    title, List.of(), List.of(), List.of(), Map.of(), List.of(), List.of("It has no body."));
         }
         Element body = bodies.getFirst();
         List<Element> interactions = interactions(body);
@@ -71,13 +83,33 @@ final class QtiItemReader {
             fields.addAll(taken.fields());
             part.putAll(taken.part());
         }
-        if (!SafeXml.within(body, "img").isEmpty()
-                || !SafeXml.within(body, "object").isEmpty()) {
-            lost.add("A picture was left out.");
-        }
+        images(body).forEach(image -> pictures.of(image, file)
+                .map(Pictures.Shown::figure)
+                .ifPresentOrElse(figures::add, () -> lost.add(NO_PICTURE)));
         List<String> sentences =
                 stem(body).stream().filter(text -> !text.startsWith(WANTED)).toList();
-        return new TakenItem(title, sentences, fields, part, said.hints(), lost);
+        return new TakenItem(title, sentences, figures, fields, part, said.hints(), lost);
+    }
+
+    /** Those that stand in no interaction. */
+    private static List<Element> images(Element within) {
+        List<Element> found = new ArrayList<>();
+        for (Element child : SafeXml.children(within)) {
+            String name = SafeXml.name(child);
+            if (IMAGES.contains(name)) {
+                found.add(child);
+            } else if (!name.endsWith("interaction") && !BESIDE.contains(name)) {
+                found.addAll(images(child));
+            }
+        }
+        return found;
+    }
+
+    private Optional<Pictures.Shown> picture(Element within) {
+        return IMAGES.stream()
+                .flatMap(name -> SafeXml.within(within, name).stream())
+                .findFirst()
+                .flatMap(image -> pictures.of(image, file));
     }
 
     /** @param isAlone whether the item has no other interaction: labels have a part for themselves */
@@ -89,14 +121,36 @@ final class QtiItemReader {
                     case GAPS -> isAlone ? matched.gaps() : Optional.empty();
                     case ROWS -> matched.rows();
                     default ->
-                        Optional.of(
-                                new Matched.Fields(field(interaction).stream().toList(), Map.of()));
+                        isOnPicture(interaction)
+                                ? onPicture(interaction, right)
+                                : Optional.of(new Matched.Fields(
+                                        field(interaction).stream().toList(), Map.of()));
                 };
         if (taken.isEmpty()) {
             lost.add("An interaction of the kind “" + interaction.getLocalName() + "” was left out: it has more than"
-                    + " can be shown here, or does not say what belongs where.");
+                    + " can be shown here, " + (isOnPicture(interaction) ? "its picture cannot be opened, " : "")
+                    + "or does not say what belongs where.");
         }
         return taken.orElse(new Matched.Fields(List.of(), Map.of()));
+    }
+
+    private static boolean isOnPicture(Element interaction) {
+        return ON_PICTURES.contains(SafeXml.name(interaction));
+    }
+
+    private Optional<Matched.Fields> onPicture(Element interaction, List<String> right) {
+        Map<String, String> messages = said.of(SafeXml.attribute(interaction, "responseIdentifier"));
+        Optional<OnPicture.Taken> found = SafeXml.name(interaction).equals(POINT)
+                ? declaration(SafeXml.attribute(interaction, "responseIdentifier"))
+                        .flatMap(declared -> PointAt.of(interaction, declared, picture(interaction)))
+                : OnPicture.of(interaction, right, picture(interaction), messages);
+        return found.map(taken -> {
+            if (SafeXml.name(interaction).equals(POINT)) {
+                lost.add("A point is to be placed on a picture there; here one chooses between places on it.");
+            }
+            figures.add(taken.figure());
+            return new Matched.Fields(List.of(taken.field()), Map.of());
+        });
     }
 
     private static List<Element> interactions(Element body) {
@@ -186,13 +240,15 @@ final class QtiItemReader {
                 .findFirst();
     }
 
-    private List<String> right(String id) {
+    private Optional<Element> declaration(String id) {
         return SafeXml.within(item, "responsedeclaration").stream()
                 .filter(declared -> declared.getAttribute("identifier").equals(id))
-                .flatMap(declared -> SafeXml.within(declared, "correctresponse").stream())
-                .flatMap(response -> SafeXml.within(response, "value").stream())
-                .map(value -> value.getTextContent().strip())
-                .toList();
+                .findFirst();
+    }
+
+    /** What the item says is right, or else what its mapping gives most for: where several count, all that give. */
+    private List<String> right(String id) {
+        return declaration(id).map(Mapping::right).orElse(List.of());
     }
 
     private Optional<Map<String, Object>> choice(Map<String, Object> field, Element interaction, List<String> right) {
@@ -200,7 +256,13 @@ final class QtiItemReader {
         for (Element choice : SafeXml.children(interaction)) {
             if (SafeXml.name(choice).equals("simplechoice")
                     || SafeXml.name(choice).equals("inlinechoice")) {
-                options.add(option(choice, right, said.of(SafeXml.attribute(interaction, "responseIdentifier"))));
+                Map<String, Object> option =
+                        option(choice, right, said.of(SafeXml.attribute(interaction, "responseIdentifier")));
+                picture(choice).ifPresent(shown -> {
+                    option.remove("text");
+                    option.put("figure", shown.figure());
+                });
+                options.add(option);
             }
         }
         if (options.size() < 2 || options.size() > MOST_OPTIONS) {

@@ -14,7 +14,7 @@ import org.w3c.dom.Text;
 
 /** The text of elements in the language of templates: mathematics between dollar signs, braces for gaps alone. */
 final class RunningText {
-    private static final Set<String> APART = Set.of("rubricblock", "feedbackinline", "feedbackblock", "math");
+    private static final Set<String> APART = Set.of("rubricblock", "feedbackinline", "feedbackblock", "math", "object");
     private static final String TEX = "application/x-tex";
 
     private RunningText() {}

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
  *
  * @param title as it stands in the file
  * @param stem sentences in the language of templates
+ * @param figures that stand below them, as a template has them
  * @param fields as a template has them
  * @param part what their part needs besides, such as labels
  * @param hints those that the item has; at most three
@@ -17,6 +18,7 @@ import java.util.stream.Stream;
 record TakenItem(
         String title,
         List<String> stem,
+        List<Map<String, Object>> figures,
         List<Map<String, Object>> fields,
         Map<String, Object> part,
         List<String> hints,
@@ -25,9 +27,10 @@ record TakenItem(
     TakenItem {
         hints = List.copyOf(hints);
         stem = List.copyOf(stem);
+        figures = List.copyOf(figures);
         fields = List.copyOf(fields);
         part = Map.copyOf(part);
-        lost = List.copyOf(lost);
+        lost = lost.stream().distinct().toList();
     }
 
     /** The same, with something more that was not taken over. */
@@ -35,6 +38,7 @@ record TakenItem(
         return new TakenItem(
                 title,
                 stem,
+                figures,
                 fields,
                 part,
                 hints,

@@ -1,4 +1,4 @@
-package littlesummit.app.working;
+package littlesummit.app.picture;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
@@ -28,7 +28,7 @@ import littlesummit.app.web.Problem;
  * Takes a photo or scan apart and puts it together anew: upright, of a size that can be read, with nothing in it but
  * the picture.
  */
-final class PictureReader {
+public final class PictureReader {
     private static final Set<String> FORMATS = Set.of("png", "jpeg", "webp");
     /** Longest side that is kept, in pixels: enough to read handwriting on a page. */
     private static final int LONGEST = 2200;
@@ -41,13 +41,28 @@ final class PictureReader {
     private PictureReader() {}
 
     /** @throws Problem when it is no picture of the three formats, too large, or damaged */
-    static Upright read(byte[] file) {
+    public static Upright read(byte[] file) {
+        BufferedImage image = pixels(file, LONGEST);
+        try {
+            return encoded(image);
+        } catch (IOException damaged) {
+            throw Problem.badRequest(BROKEN);
+        }
+    }
+
+    /**
+     * The picture itself, upright.
+     *
+     * @param longest its longest side at most, in pixels
+     * @throws Problem as above
+     */
+    public static BufferedImage pixels(byte[] file, int longest) {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             while (readers.hasNext()) {
                 ImageReader reader = readers.next();
                 if (FORMATS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
-                    return decoded(reader, in, orientation(file));
+                    return decoded(reader, in, orientation(file), longest);
                 }
             }
         } catch (IOException | RuntimeException damaged) {
@@ -59,7 +74,8 @@ final class PictureReader {
         throw Problem.badRequest("This is no PNG, JPEG or WebP picture. Save it as one of these and add it again.");
     }
 
-    private static Upright decoded(ImageReader reader, ImageInputStream in, int orientation) throws IOException {
+    private static BufferedImage decoded(ImageReader reader, ImageInputStream in, int orientation, int longest)
+            throws IOException {
         try {
             reader.setInput(in, true, true);
             int width = reader.getWidth(0);
@@ -69,9 +85,9 @@ final class PictureReader {
                         "This picture has more than 60 million pixels. Make it smaller and add it again.");
             }
             ImageReadParam fewer = reader.getDefaultReadParam();
-            int step = Math.max(1, Math.max(width, height) / (2 * LONGEST));
+            int step = Math.max(1, Math.max(width, height) / (2 * longest));
             fewer.setSourceSubsampling(step, step, 0, 0);
-            return encoded(turned(scaled(reader.read(0, fewer)), orientation));
+            return turned(scaled(reader.read(0, fewer), longest), orientation);
         } finally {
             reader.dispose();
         }
@@ -90,8 +106,8 @@ final class PictureReader {
         }
     }
 
-    private static BufferedImage scaled(BufferedImage image) {
-        double scale = Math.min(1, (double) LONGEST / Math.max(image.getWidth(), image.getHeight()));
+    static BufferedImage scaled(BufferedImage image, int longest) {
+        double scale = Math.min(1, (double) longest / Math.max(image.getWidth(), image.getHeight()));
         return drawn(
                 image,
                 Math.max(1, (int) Math.round(image.getWidth() * scale)),
@@ -127,7 +143,7 @@ final class PictureReader {
     }
 
     /** A quarter turn to the right of a picture that was kept before. */
-    static Upright quarterTurn(byte[] jpeg) {
+    public static Upright quarterTurn(byte[] jpeg) {
         try {
             return encoded(turned(ImageIO.read(new ByteArrayInputStream(jpeg)), 6));
         } catch (IOException damaged) {

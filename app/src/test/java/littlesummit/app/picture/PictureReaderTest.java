@@ -1,4 +1,4 @@
-package littlesummit.app.working;
+package littlesummit.app.picture;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
