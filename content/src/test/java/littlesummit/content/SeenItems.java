@@ -18,7 +18,8 @@ import littlesummit.core.item.Part;
 
 /** Items of one kind, and what of them stands before the student. */
 final class SeenItems {
-    static final int SEEDS = Integer.getInteger("seeds", 300);
+    /** Shares of few items say little. */
+    static final int SEEDS = Math.max(100, Integer.getInteger("seeds", 300));
 
     private static final Pattern NUMBER = Pattern.compile("-?\\d+(?:\\.\\d+)?");
     static final Pattern FRACTION = Pattern.compile("(\\d*)\\\\frac\\{(\\d+)}\\{(\\d+)}");
