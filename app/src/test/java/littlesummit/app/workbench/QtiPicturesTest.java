@@ -98,6 +98,7 @@ class QtiPicturesTest extends ApiTest {
     @Test
     void placesOnAPictureGetLettersToChoose() {
         JsonNode draft = begun(HOTSPOTS);
+        assertFalse(draft.at("/text").asText().contains("exact"), "nothing of ours lies beside it");
         JsonNode item = item(draft);
         JsonNode scene = picture(item);
         assertEquals("Two hills", scene.at("/alt").asText());

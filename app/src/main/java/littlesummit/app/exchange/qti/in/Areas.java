@@ -9,7 +9,7 @@ import org.w3c.dom.Element;
 
 /** Places on a picture: their shapes are those of areas in HTML, in the pixels that the item counts in. */
 final class Areas {
-    private static final int CORNERS = 12;
+    private static final int CORNERS = 24;
     private final Pictures.Shown shown;
 
     Areas(Pictures.Shown shown) {

@@ -5,6 +5,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import littlesummit.app.content.ItemFile;
 import littlesummit.app.exchange.zip.Unpacked;
 import littlesummit.app.web.Problem;
@@ -12,6 +15,9 @@ import org.w3c.dom.Element;
 
 /** The items of a file: one alone, or those of a package. */
 final class QtiFile {
+    /** Where our packages have their items; beside that folder lies the one with the exact ones. */
+    private static final Pattern OWN_ITEM = Pattern.compile("(|.*/)items/([^/]*)\\.xml");
+
     private static final int MOST_FILES = 1000;
     private static final int MOST_BYTES = 32 * 1024 * 1024;
     private static final String CHANGED =
@@ -54,8 +60,12 @@ final class QtiFile {
     }
 
     private Taken item(String name, Element root) {
-        byte[] exact = files.get(name.replaceFirst("items/([^/]*)\\.xml$", "exact/$1.json"));
-        return exact == null ? other(root, name) : whole(root, name, text(exact));
+        Matcher own = OWN_ITEM.matcher(name);
+        return own.matches()
+                ? Optional.ofNullable(files.get(own.group(1) + "exact/" + own.group(2) + ".json"))
+                        .map(exact -> whole(root, name, text(exact)))
+                        .orElseGet(() -> other(root, name))
+                : other(root, name);
     }
 
     private TakenItem other(Element root, String name) {
