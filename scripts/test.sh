@@ -13,9 +13,9 @@ need_chromium() {
   command -v chromium-headless-shell >/dev/null && return
   if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then
     say "Installing Chromium for the browser tests ..."
-    apt-get update -qq >&2 || true
+    timeout 90 apt-get update -qq >&2 || true
     for wanted in chromium-headless-shell chromium; do
-      DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "$wanted" >/dev/null 2>&1 && return
+      DEBIAN_FRONTEND=noninteractive timeout 300 apt-get install -y -qq "$wanted" >/dev/null 2>&1 && return
     done
   fi
   for found in chromium chromium-browser google-chrome; do command -v "$found" >/dev/null && return; done
