@@ -19,14 +19,22 @@ import org.springframework.beans.factory.annotation.Autowired;
 /** Words alone, without a picture: handed in as they are, read by the instructor, then counted. */
 class SaidApiTest extends ApiTest {
     private static final int PATIENCE = 600;
-    private static final String FIELD = "{id: total, label: Apples, kind: number, form: integer, answer: total}";
-    private static final String MISTAKES = """
-                mistakes:
-                  - {value: n + size, slip: added, say: "The apples of every crate count. How many are in two crates?"}
-                  - {value: total - size, slip: one-too-few, say: "It looks as if one crate was left out."}
-                naive: {adds: n + size}
+    private static final int MOST_MISSED = 12;
+    private static final String WHY = """
+          - id: why
+            tiers: [1]
+            draw: {n: 3..9, size: 12..24}
+            frames: ["{n} shelves hold {size} cheeses each."]
+            parts:
+              - ask: Why does one multiply to find how many there are?
+                field: {id: why, label: Why, kind: text, entry: Each shelf holds as many.}
+                hints: ["How many are on one shelf?", "What is the same of all shelves?", "Draw two shelves."]
+            worked:
+              - {say: "All shelves together.", math: n * size}
+              - {say: "That many cheeses.", math: value(n * size)}
         """;
 
+    private String skill;
     private String path;
     private String item;
 
@@ -38,12 +46,24 @@ class SaidApiTest extends ApiTest {
 
     @BeforeEach
     void anItemWithWordsIsServed() throws InterruptedException {
-        String text = Templates.starter()
-                .replace("How many apples is that?", "Why does one multiply here?")
-                .replace(FIELD, "{id: why, label: Why, kind: text, entry: Each crate holds as many.}")
-                .replace(MISTAKES, "");
-        path = assigned(new Target.Score(80), Policy.DEFAULT, used(text));
+        skill = used(Templates.starter() + WHY);
+        path = assigned(new Target.Score(80), Policy.DEFAULT, skill);
         item = itemId(path);
+        // Whoever misses the others stays in the first tier.
+        for (int i = 0; i < MOST_MISSED && !itemOf(item).isRead(); i++) {
+            client.post(path + "/solution", "{\"itemId\":\"" + item + "\"}");
+            onward(path, "NEXT");
+            item = itemId(path);
+        }
+        assertTrue(itemOf(item).isRead(), "each kind comes in turn");
+    }
+
+    @Test
+    void checksAndQuizzesAskNothingOfTheKind() {
+        for (int i = 0; i < 30; i++) {
+            assertFalse(
+                    items.serveOpen(student.id(), "refresh", skill, 1).item().isRead());
+        }
     }
 
     private String used(String text) throws InterruptedException {
@@ -83,7 +103,7 @@ class SaidApiTest extends ApiTest {
         int before = target().at("/stands").intValue();
         assertEquals(
                 "UNAIDED_FIRST",
-                say("There are as many apples in every crate")
+                say("There are as many cheeses on every shelf")
                         .at("/view/item/outcome")
                         .textValue());
         assertEquals(1, target().at("/pagesWaiting").intValue());
@@ -91,7 +111,7 @@ class SaidApiTest extends ApiTest {
         JsonNode waiting = instructor.get("/api/handed-in").body().at("/waiting/0");
         assertEquals(item, waiting.at("/itemId").textValue());
         JsonNode page = instructor.get("/api/book/" + item).body();
-        assertTrue(page.at("/tries").toString().contains("in every crate"), page.toString());
+        assertTrue(page.at("/tries").toString().contains("on every shelf"), page.toString());
         int hoped = target().at("/hoped").intValue();
         instructor.post("/api/handed-in/" + item + "/read", "{\"credit\":100,\"comment\":\"\"}");
         assertEquals(hoped, target().at("/stands").intValue());
@@ -101,13 +121,13 @@ class SaidApiTest extends ApiTest {
 
     @Test
     void whoGetsThemBackSaysMoreOnThePage() {
-        say("There are as many apples in every crate");
+        say("There are as many cheeses on every shelf");
         instructor.post("/api/handed-in/" + item + "/send-back", "{\"comment\":\"Say more.\"}");
         String handIn = "/api/items/" + item + "/work/hand-in";
         assertEquals(409, client.post(handIn, "").status());
         client.put(
                 "/api/items/" + item + "/work",
-                "{\"lines\":[{\"text\":\"each crate holds as many as the first\",\"struck\":false}]}");
+                "{\"lines\":[{\"text\":\"each shelf holds as many as the first\",\"struck\":false}]}");
         assertEquals(200, client.post(handIn, "").status());
         assertEquals(1, target().at("/pagesWaiting").intValue());
     }

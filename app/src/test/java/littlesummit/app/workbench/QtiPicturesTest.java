@@ -49,7 +49,8 @@ class QtiPicturesTest extends ApiTest {
 
     private JsonNode begun(String item) {
         var answer = instructor.upload(
-                "/api/workbench/from-file", zip(item, Map.of("pictures/two hills.png", HILLS, "a.svg", svg())));
+                "/api/workbench/from-file",
+                zip(item, Map.of("pictures/two hills.png", HILLS, "hills.png", HILLS, "a.svg", svg())));
         assertEquals(200, answer.status(), answer.text());
         assertEquals(0, answer.body().at("/faults").size(), answer.text());
         return answer.body();
@@ -192,6 +193,20 @@ class QtiPicturesTest extends ApiTest {
         assertFalse(item.at("/stem").toString().contains("Two hillsWhere"), item.toString());
     }
 
+    /** In the middle from side to side: its mirror images at the top and the bottom are one and the same. */
+    @Test
+    void placesToChooseFromLieApart() {
+        JsonNode item = item(begun(POINT.replace("70,6,80,16", "52,6,70,16")));
+        assertEquals(
+                List.of("A", "B"), item.at("/parts/0/fields/0/response/options").findValuesAsText("text"));
+    }
+
+    @Test
+    void whereItIsNotSaidOnePlaceIsChosen() {
+        JsonNode item = item(begun(HOTSPOTS.replace(" max-choices=\"1\"", "")));
+        assertEquals("ChooseOne", item.at("/parts/0/fields/0/response/kind").asText());
+    }
+
     @Test
     void placesThatBringLessAreThoseToChooseFrom() {
         String more = "<qti-area-map-entry shape='circle' coords='28,30,8' mapped-value='0.5'/>";
@@ -252,6 +267,8 @@ class QtiPicturesTest extends ApiTest {
                 "../pictures/none.png",
                 "../../../etc/passwd",
                 "https://valley.example/hills.png",
+                "//valley.example/hills.png",
+                "mailto:hills.png",
                 "file:///etc/passwd",
                 "data:image/png;base64,!!!",
                 "data:image/svg+xml;base64,PHN2Zy8+",

@@ -1,6 +1,7 @@
 package littlesummit.content.template;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
@@ -80,6 +81,20 @@ class ProverTest {
         Proof proof = prove(Sample.with(old.strip(), changed.strip()));
         String all = proof.findings() + " " + proof.complaints();
         assertTrue(!proof.holds() && all.contains(sentence.strip()) || all.contains("quotient"), all);
+    }
+
+    /** Nothing in a quiz waits to be read. */
+    @Test
+    void eachTierHasSomethingThatIsJudgedAtOnce() {
+        String read = Templates.starter()
+                .replace("How many apples are in no crate?", "Where are the other apples?")
+                .replaceFirst(
+                        "field: \\{id: more, .*\\}",
+                        "field: {id: more, label: Why, kind: text, entry: No crate holds them.}")
+                .replaceAll("(?s)(id: more, label: Why[^\n]*\n) *mistakes:.*?( *hints:)", "$1$2");
+        String said = prove(read).findings().toString();
+        assertTrue(said.contains("tier 2: A person has to read every item of this level."), said);
+        assertFalse(said.contains("tier 1: A person"), said);
     }
 
     @Test

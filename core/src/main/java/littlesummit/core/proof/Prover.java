@@ -43,6 +43,7 @@ public final class Prover {
                 new HelpLaw(),
                 new WorkedLaw(),
                 new VarietyLaw(fixed, isWhole),
+                new ReadLaw(),
                 new NaiveLaw(),
                 new LooksLaw(),
                 new WordsOfOptionsLaw());

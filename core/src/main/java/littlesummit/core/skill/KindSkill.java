@@ -72,12 +72,20 @@ public abstract class KindSkill extends SkillDefinition {
                 .toList();
     }
 
+    private static int cut(String variant) {
+        return variant.lastIndexOf('-');
+    }
+
+    /** The name of the kind that a variant is a frame of. */
+    protected static String kindOf(String variant) {
+        return variant.substring(0, cut(variant));
+    }
+
     @Override
     public final Item make(ItemRef ref, Draw draw) {
-        int cut = ref.variant().lastIndexOf('-');
-        int frame = Integer.parseInt(ref.variant().substring(cut + 1));
+        int frame = Integer.parseInt(ref.variant().substring(cut(ref.variant()) + 1));
         ItemKind kind = kinds(ref.tier()).stream()
-                .filter(k -> k.name().equals(ref.variant().substring(0, cut)))
+                .filter(k -> k.name().equals(kindOf(ref.variant())))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("no kind " + ref));
         return kind.maker().make(ref, kind.frames().get(frame - 1), draw);

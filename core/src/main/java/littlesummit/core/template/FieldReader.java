@@ -17,6 +17,9 @@ import littlesummit.core.skill.Mistakes;
 
 /** Reads the fields of a part: those to type in, those to draw in, and, by {@link ChoiceReader}, those to choose in. */
 final class FieldReader {
+    /** Kinds of answers that no machine judges. */
+    private static final Set<String> READ = Set.of("words", "text");
+
     private static final int SHOWN = 60;
     private final Formula.Names names;
 
@@ -47,7 +50,7 @@ final class FieldReader {
             keys.end();
             return order;
         }
-        if (kindName.equals("words") || kindName.equals("text")) {
+        if (READ.contains(kindName)) {
             ofPart.stream().findFirst().ifPresent(mistake -> {
                 throw new Refused(mistake.at(), "A person reads the words of an answer: no mistake is known here.");
             });
@@ -73,6 +76,11 @@ final class FieldReader {
                 typed(keys, kind, form, mistakes.stream().map(this::wrong).toList());
         keys.end();
         return read;
+    }
+
+    /** Whether a person reads the answer to a field. */
+    static boolean isRead(Node field) {
+        return READ.contains(Keys.of(field, "A field").text("kind"));
     }
 
     /** Words that a person reads, to a picture on the page or alone. */

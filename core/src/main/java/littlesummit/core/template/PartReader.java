@@ -23,8 +23,9 @@ final class PartReader {
      * A part, and the ways to be right for a wrong reason.
      *
      * @param naive by its name: for an item, whether this way leads to the right answer of the part
+     * @param isRead whether a person reads what is answered
      */
-    record PartMade(Made<Part> part, Map<String, NaiveWay> naive) {}
+    record PartMade(Made<Part> part, Map<String, NaiveWay> naive, boolean isRead) {}
 
     /** A procedure that is wrong and that students are known to use. */
     interface NaiveWay {
@@ -55,12 +56,16 @@ final class PartReader {
                                 .map(hint -> hint.write(making.evaluator()))
                                 .toList()),
                 at);
-        return new PartMade(part, naive);
+        return new PartMade(part, naive, fieldNodes(keys).stream().anyMatch(FieldReader::isRead));
+    }
+
+    private static List<Node> fieldNodes(Keys keys) {
+        return keys.has("fields") ? keys.list("fields") : List.of(keys.require("field"));
     }
 
     private Made<List<Field>> fields(Keys keys) {
         List<Node> mistakes = keys.list("mistakes");
-        List<Node> nodes = keys.has("fields") ? keys.list("fields") : List.of(keys.require("field"));
+        List<Node> nodes = fieldNodes(keys);
         boolean areLabels = keys.has("labels");
         if (!mistakes.isEmpty() && (areLabels || nodes.size() > 1)) {
             throw new Refused(

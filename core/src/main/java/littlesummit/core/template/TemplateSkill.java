@@ -27,6 +27,19 @@ public final class TemplateSkill extends KindSkill {
         return template;
     }
 
+    /** A tier in which a person reads everything, which no proof lets through, keeps what it has. */
+    @Override
+    public List<String> openVariants(int tier) {
+        List<String> read = template.of(tier).stream()
+                .filter(Variant::isRead)
+                .map(Variant::id)
+                .toList();
+        List<String> judged = variants(tier).stream()
+                .filter(variant -> !read.contains(kindOf(variant)))
+                .toList();
+        return judged.isEmpty() ? variants(tier) : judged;
+    }
+
     private static Tier tier(Template template, int tier) {
         return new Tier(
                 template.asks().get(tier),

@@ -159,6 +159,11 @@ record Variant(
         }
     }
 
+    /** Whether a person reads what is answered. */
+    boolean isRead() {
+        return parts.stream().anyMatch(PartReader.PartMade::isRead);
+    }
+
     /** How many sentences a student meets in turn. */
     int frameCount() {
         return Math.max(1, frames.size());

@@ -50,7 +50,7 @@ final class WholeReader {
                 List.of(),
                 making -> item.stem(),
                 item.parts().stream()
-                        .map(part -> new PartReader.PartMade(making -> part, Map.of()))
+                        .map(part -> new PartReader.PartMade(making -> part, Map.of(), item.isRead()))
                         .toList(),
                 making -> item.worked(),
                 item.second().map(second -> making -> second),

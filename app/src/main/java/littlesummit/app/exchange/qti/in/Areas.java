@@ -62,12 +62,13 @@ final class Areas {
         return Math.clamp(Math.round(place * 10) / 10.0, 0, edge);
     }
 
-    /** The same place mirrored from side to side, from top to bottom, and both, as far as they lie apart. */
-    Stream<List<Double>> mirrored(List<Double> corners) {
+    /** The same place mirrored from side to side, from top to bottom, and both. */
+    List<List<Double>> mirrored(List<Double> corners) {
         return Stream.of(new boolean[] {true, false}, new boolean[] {false, true}, new boolean[] {true, true})
                 .map(way -> IntStream.range(0, corners.size())
                         .mapToObj(i -> way[i % 2] ? size(i) - corners.get(i) : corners.get(i))
-                        .toList());
+                        .toList())
+                .toList();
     }
 
     private int size(int i) {

@@ -1,6 +1,5 @@
 package littlesummit.app.exchange.qti.in;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -55,12 +54,8 @@ final class OnPicture {
         if (!fits) {
             return Optional.empty();
         }
-        Map<String, Object> figure = shown.figure();
-        List<Map<String, Object>> areas = new ArrayList<>();
-        for (Optional<List<Double>> outline : outlines) {
-            areas.add(Map.of("id", letter(areas.size()), "corners", outline.orElseThrow()));
-        }
-        figure.put("areas", areas);
+        Map<String, Object> figure =
+                shown.figure(outlines.stream().flatMap(Optional::stream).toList());
         return Optional.of(new Taken(isOrder ? order(ids) : choice(messages), figure));
     }
 
@@ -69,14 +64,12 @@ final class OnPicture {
     }
 
     private Map<String, Object> choice(Map<String, String> messages) {
-        Map<String, Object> field = field(interaction);
-        boolean isOne = right.size() == 1
-                && SafeXml.attribute(interaction, "maxChoices").strip().equals("1");
-        field.put("kind", "choice");
-        field.put("order", "given");
-        field.put("as", isOne ? "one" : "several");
-        field.put(
-                "options",
+        String most = SafeXml.attribute(interaction, "maxChoices").strip();
+        // One is what the standard means where it is not said.
+        boolean isOne = right.size() == 1 && (most.isEmpty() || most.equals("1"));
+        return choice(
+                interaction,
+                isOne,
                 IntStream.range(0, places.size())
                         .mapToObj(i -> {
                             Map<String, Object> option = QtiItemReader.option(places.get(i), right, messages);
@@ -84,6 +77,15 @@ final class OnPicture {
                             return option;
                         })
                         .toList());
+    }
+
+    /** @param isOne whether exactly one of the letters is to be chosen */
+    static Map<String, Object> choice(Element interaction, boolean isOne, List<Map<String, Object>> options) {
+        Map<String, Object> field = field(interaction);
+        field.put("kind", "choice");
+        field.put("order", "given");
+        field.put("as", isOne ? "one" : "several");
+        field.put("options", options);
         return field;
     }
 
@@ -103,7 +105,7 @@ final class OnPicture {
         return field;
     }
 
-    static Map<String, Object> field(Element interaction) {
+    private static Map<String, Object> field(Element interaction) {
         Map<String, Object> field = new LinkedHashMap<>();
         field.put("id", Matched.id(SafeXml.attribute(interaction, "responseIdentifier")));
         field.put("label", QtiItemReader.ANSWER);

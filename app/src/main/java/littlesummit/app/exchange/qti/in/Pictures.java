@@ -6,10 +6,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import littlesummit.app.picture.DataPicture;
 import littlesummit.app.web.Problem;
 import org.w3c.dom.Element;
@@ -48,6 +50,17 @@ final class Pictures {
             figure.put("width", picture.width());
             figure.put("height", picture.height());
             figure.put("data", picture.data());
+            return figure;
+        }
+
+        /** @param places corners of each; they get letters in their order */
+        Map<String, Object> figure(List<List<Double>> places) {
+            Map<String, Object> figure = figure();
+            figure.put(
+                    "areas",
+                    IntStream.range(0, places.size())
+                            .mapToObj(i -> Map.of("id", OnPicture.letter(i), "corners", places.get(i)))
+                            .toList());
             return figure;
         }
     }
@@ -93,11 +106,15 @@ final class Pictures {
         }
         try {
             String decoded = URLDecoder.decode(address.replace("+", "%2B"), StandardCharsets.UTF_8);
-            return URI.create("/" + item.replace(" ", "%20"))
-                    .resolve(decoded.replace(" ", "%20"))
-                    .getPath()
-                    .replaceFirst("^/", "");
-        } catch (IllegalArgumentException | NullPointerException strange) {
+            URI named = URI.create(decoded.replace(" ", "%20"));
+            boolean isWithin = named.getScheme() == null && named.getAuthority() == null;
+            return isWithin
+                    ? URI.create("/" + item.replace(" ", "%20"))
+                            .resolve(named)
+                            .getPath()
+                            .replaceFirst("^/", "")
+                    : "";
+        } catch (IllegalArgumentException strange) {
             return "";
         }
     }

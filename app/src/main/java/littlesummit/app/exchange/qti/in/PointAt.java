@@ -51,10 +51,11 @@ final class PointAt {
             return Optional.empty();
         }
         if (all.size() == 1) {
-            areas.mirrored(all.getFirst().corners())
-                    .filter(corners -> all.stream().noneMatch(other -> Areas.overlap(other.corners(), corners)))
-                    .toList()
-                    .forEach(corners -> all.add(new Offered(corners, false)));
+            for (List<Double> corners : areas.mirrored(all.getFirst().corners())) {
+                if (all.stream().noneMatch(other -> Areas.overlap(other.corners(), corners))) {
+                    all.add(new Offered(corners, false));
+                }
+            }
         }
         all.sort(Comparator.<Offered>comparingDouble(place -> Areas.least(place.corners(), 1))
                 .thenComparing(place -> Areas.least(place.corners(), 0)));
@@ -62,11 +63,9 @@ final class PointAt {
     }
 
     private static OnPicture.Taken taken(Element interaction, Pictures.Shown shown, List<Offered> places) {
-        List<Map<String, Object>> outlined = new ArrayList<>();
         List<Map<String, Object>> options = new ArrayList<>();
         for (Offered place : places) {
-            String letter = OnPicture.letter(outlined.size());
-            outlined.add(Map.of("id", letter, "corners", place.corners()));
+            String letter = OnPicture.letter(options.size());
             Map<String, Object> option = new LinkedHashMap<>();
             option.put("text", letter);
             if (place.right()) {
@@ -77,13 +76,8 @@ final class PointAt {
             }
             options.add(option);
         }
-        Map<String, Object> figure = shown.figure();
-        figure.put("areas", outlined);
-        Map<String, Object> field = OnPicture.field(interaction);
-        field.put("kind", "choice");
-        field.put("order", "given");
-        field.put("as", "one");
-        field.put("options", options);
-        return new OnPicture.Taken(field, figure);
+        return new OnPicture.Taken(
+                OnPicture.choice(interaction, true, options),
+                shown.figure(places.stream().map(Offered::corners).toList()));
     }
 }
