@@ -8,7 +8,7 @@ java_formatter() { # the formatter reads sources with the compiler of the JDK th
   fi
   for part in api code file parser tree util main; do exports+=(--add-exports "jdk.compiler/com.sun.tools.javac.$part=ALL-UNNAMED"); done
   git ls-files -z --cached --others --exclude-standard '*.java' |
-    xargs -0 "$home/bin/java" -XX:+UseSerialGC "${exports[@]}" -cp 'scripts/format/target/dependency/*' com.palantir.javaformat.java.Main --palantir "$@"
+    xargs -0 "$home/bin/java" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 "${exports[@]}" -cp 'scripts/format/target/dependency/*' com.palantir.javaformat.java.Main --palantir "$@"
 }
 
 # Class names and texts of the screens cannot be broken; everything else can.
@@ -18,13 +18,22 @@ long_lines() {
     grep -E '^[^:]+:[0-9]+: *(/\*|\*|//|\{/\*)' || true
 }
 
-format_check() {
-  local wrong long
+java_check() {
+  local wrong
   wrong=$(java_formatter --dry-run)
   [ -z "$wrong" ] || fail "$(printf 'Not laid out; run ./summit format:\n%s' "$wrong")"
+}
+
+screens_check() {
+  local long
   npm --prefix web run --silent format:check >&2 || fail "Not laid out; run ./summit format."
   long=$(long_lines)
   [ -z "$long" ] || fail "$(printf 'Longer than 120 characters:\n%s' "$long")"
+}
+
+format_check() {
+  java_check
+  screens_check
 }
 
 format_all() {

@@ -34,16 +34,20 @@ case "${1:-}" in
     say "Servers that are killed at work, two on one PostgreSQL, the packaged form, items in another player, every way out of a page and back, all views in every mode ..."
     PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn_found -B verify -pl core,content,web,app,e2e -Dnpm.ci.skip="$(npm_state)" \
       -Dwithout= -Dthorough=true -Dsurefire.failIfNoSpecifiedTests=false \
-      -Dtest='KillStormTest,KilledServerTest,TwoNodesTest,PackagedTest,QtiPlayedTest,NothingStaleTest,AccessTest,PrintTest'
+      -Dtest='KillStormTest,KilledServerTest,TwoNodesTest,PackagedTest,QtiPlayedTest,NothingStaleTest,AccessTest,PrintTest,OneRosterTest,PracticeApiTest'
     exit ;;
 esac
+source scripts/format.sh
+installing=
 if [ "$(npm_state)" != true ]; then
   say "Installing the packages of the screens ..."
-  npm --prefix web ci --ignore-scripts --no-audit --no-fund --loglevel=error >&2
+  npm --prefix web ci --ignore-scripts --no-audit --no-fund --loglevel=error >&2 &
+  installing=$!
 fi
 say "Layout of the sources ..."
-source scripts/format.sh
-format_check
+java_check # it needs nothing of what is being installed
+[ -z "$installing" ] || wait "$installing"
+screens_check
 say "Types, lint and unit tests of the screens ..."
 npm --prefix web run --silent check
 npm --prefix web run --silent lint

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
@@ -146,9 +147,13 @@ public abstract class ApiTest {
     }
 
     /** A small photo. */
-    protected static byte[] picture() throws IOException {
+    protected static byte[] picture() {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB), "png", out);
+        try {
+            ImageIO.write(new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB), "png", out);
+        } catch (IOException noSuchStream) {
+            throw new UncheckedIOException(noSuchStream);
+        }
         return out.toByteArray();
     }
 }

@@ -19,6 +19,7 @@ import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -123,6 +124,7 @@ class OneRosterTest extends BrowserTest {
     }
 
     @Test
+    @Tag("long")
     void aWholeClassMovesToAnotherServer(@TempDir Path elsewhere) {
         Page page = new Desk(summit, browser.window(summit.address()), "orla").page();
         page.navigate("/class");

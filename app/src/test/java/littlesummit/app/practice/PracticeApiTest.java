@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
 import littlesummit.app.Client.Answer;
@@ -255,7 +256,7 @@ class PracticeApiTest extends ApiTest {
 
     @Test
     void everySkillCanBePractisedToItsTarget() {
-        List<String> ids = new Catalogue().skills().stream().map(s -> s.id()).toList();
+        List<String> ids = someSkills();
         Assignment all = assignments.add(
                 student.classId(),
                 "Everything",
@@ -272,6 +273,15 @@ class PracticeApiTest extends ApiTest {
                     practice.open(place).target().reached(),
                     skill + " stands at " + practice.open(place).target().stands());
         }
+    }
+
+    /** One of four; the long run takes all. */
+    private static List<String> someSkills() {
+        List<String> ids = new Catalogue().skills().stream().map(s -> s.id()).toList();
+        int step = Boolean.getBoolean("thorough") ? 1 : 4;
+        return IntStream.iterate(0, i -> i < ids.size(), i -> i + step)
+                .mapToObj(ids::get)
+                .toList();
     }
 
     private void solve(PracticeService.Place place, String id) {

@@ -209,7 +209,7 @@ class HostileEntriesTest {
     }
 
     static LongStream seeds() {
-        return LongStream.range(0, 3000);
+        return LongStream.range(0, 10 * Long.getLong("seeds", 300));
     }
 
     /** Random strings over the characters that mean something. */

@@ -19,7 +19,7 @@ import org.junit.jupiter.params.provider.CsvSource;
  * with what floating-point numbers say, place by place on a fine grid. The two share no code.
  */
 class PiecewiseTest {
-    private static final int DRAWN = 1500;
+    private static final int DRAWN = 5 * Integer.getInteger("seeds", 300);
     private static final double NEAR = 1e-7;
 
     private static final List<String> SIDES = List.of(
