@@ -32,9 +32,11 @@ case "${1:-}" in
   --long)
     [ $# -eq 1 ] || fail "--long needs nothing more"
     say "Servers that are killed at work, two on one PostgreSQL, the packaged form, items in another player, every way out of a page and back, all views in every mode ..."
+    # A third of the server's own tests, on PostgreSQL; the one that practises every skill is among them.
+    on_postgres=$(printf 'littlesummit/app/%s/*Test,' practice quiz classroom served erasure upkeep)
     PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn_found -B verify -pl core,content,web,app,e2e -Dnpm.ci.skip="$(npm_state)" \
-      -Dwithout= -Dthorough=true -Dsurefire.failIfNoSpecifiedTests=false \
-      -Dtest='KillStormTest,KilledServerTest,TwoNodesTest,PackagedTest,QtiPlayedTest,NothingStaleTest,AccessTest,PrintTest,OneRosterTest,PracticeApiTest'
+      -Dwithout= -Dthorough=true -Dpostgres=true -Dsurefire.failIfNoSpecifiedTests=false \
+      -Dtest="${on_postgres}KillStormTest,KilledServerTest,TwoNodesTest,PackagedTest,QtiPlayedTest,NothingStaleTest,AccessTest,PrintTest,OneRosterTest"
     exit ;;
 esac
 source scripts/format.sh

@@ -14,6 +14,9 @@ import littlesummit.core.grading.Form;
 import littlesummit.core.grading.Grader;
 import littlesummit.core.grading.Kind;
 import littlesummit.core.grading.Verdict;
+import littlesummit.core.math.Parser;
+import littlesummit.core.math.Reading;
+import littlesummit.core.math.Statement;
 
 /** The public grading cases, ready to be graded. */
 record Cases(List<Case> all) {
@@ -53,13 +56,19 @@ record Cases(List<Case> all) {
         return new Case(spec, node.get("entry").asText());
     }
 
+    /** A number in words is no formula that a library could be asked for. */
+    private static boolean isFormula(Case c) {
+        return Parser.read(c.entry, c.spec.syntax()) instanceof Reading.Understood(Statement.Value value);
+    }
+
     /** Those that ask whether two numbers or expressions are equal, which an algebra library can decide too. */
     Cases equalities() {
         return new Cases(all.stream()
                 .filter(c -> (c.spec.kind() == Kind.NUMBER || c.spec.kind() == Kind.EXPRESSION)
                         && !(c.spec.form() instanceof Form.Rounded)
                         && c.spec.suffix().isEmpty()
-                        && !(Grader.grade(c.spec, c.entry) instanceof Verdict.Unreadable))
+                        && !(Grader.grade(c.spec, c.entry) instanceof Verdict.Unreadable)
+                        && isFormula(c))
                 .toList());
     }
 }

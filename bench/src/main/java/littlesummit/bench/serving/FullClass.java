@@ -57,6 +57,16 @@ final class FullClass {
         return instructor.username();
     }
 
+    /** Id of the student who really works. */
+    String worker() {
+        return students.getFirst().id();
+    }
+
+    /** Id of the assignment on which that one really worked. */
+    String workedOn() {
+        return assignments.getFirst().id();
+    }
+
     List<String> studentNames() {
         return students.stream().map(Person::username).toList();
     }

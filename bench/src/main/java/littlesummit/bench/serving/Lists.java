@@ -1,11 +1,15 @@
 package littlesummit.bench.serving;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
 /** How long the lists of a full class take with ten assignments and with two hundred. */
 final class Lists {
+    static final List<String> OF_INSTRUCTORS = List.of(
+            "/api/class", "/api/class/assignments", "/api/class/marks", "/api/class/marks.csv", "/api/class/skills");
+    static final List<String> OF_STUDENTS = List.of("/api/due", "/api/progress", "/api/map", "/api/review");
     private static final int STUDENTS = 40;
     private static final int FEW = 10;
     private static final int MANY = 200;
@@ -32,14 +36,8 @@ final class Lists {
         Visitor student =
                 Visitor.signedIn(servers.appAddress(), full.studentNames().getFirst(), "pw");
         Map<String, Double> medians = new LinkedHashMap<>();
-        for (String list : new String[] {
-            "/api/class", "/api/class/assignments", "/api/class/marks", "/api/class/marks.csv", "/api/class/skills"
-        }) {
-            medians.put(list, median(instructor, list));
-        }
-        for (String list : new String[] {"/api/due", "/api/progress", "/api/map", "/api/review"}) {
-            medians.put(list, median(student, list));
-        }
+        OF_INSTRUCTORS.forEach(list -> medians.put(list, median(instructor, list)));
+        OF_STUDENTS.forEach(list -> medians.put(list, median(student, list)));
         return medians;
     }
 

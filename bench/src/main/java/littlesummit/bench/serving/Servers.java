@@ -11,19 +11,24 @@ final class Servers implements AutoCloseable {
     private final ConfigurableApplicationContext bare;
 
     Servers(Path data) {
-        app = SpringApplication.run(
-                SummitApplication.class,
-                "--server.port=0",
-                "--summit.data=" + data.resolve("app"),
-                "--summit.checks-per-minute=1000000",
-                "--summit.password-strength=4",
-                "--summit.pace.burst=1000000",
-                "--summit.pace.sign-in-burst=100000");
+        app = app(data.resolve("app"));
         bare = SpringApplication.run(
                 BareServer.class,
                 "--server.port=0",
                 "--summit.data=" + data.resolve("bare"),
                 "--spring.jpa.hibernate.ddl-auto=create");
+    }
+
+    /** The application alone; nobody has to wait because of asking too often. */
+    static ConfigurableApplicationContext app(Path data) {
+        return SpringApplication.run(
+                SummitApplication.class,
+                "--server.port=0",
+                "--summit.data=" + data,
+                "--summit.checks-per-minute=1000000",
+                "--summit.password-strength=4",
+                "--summit.pace.burst=1000000",
+                "--summit.pace.sign-in-burst=100000");
     }
 
     ConfigurableApplicationContext app() {
@@ -38,7 +43,7 @@ final class Servers implements AutoCloseable {
         return address(bare);
     }
 
-    private static String address(ConfigurableApplicationContext context) {
+    static String address(ConfigurableApplicationContext context) {
         return "http://localhost:" + context.getEnvironment().getProperty("local.server.port");
     }
 

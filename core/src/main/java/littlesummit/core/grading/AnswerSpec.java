@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.IndexedLetter;
 import littlesummit.core.math.Parser;
 import littlesummit.core.math.PlainPrinter;
 import littlesummit.core.math.Rational;
@@ -32,7 +34,7 @@ public record AnswerSpec(
     private static final Set<Kind> LETTERED = Set.of(Kind.EXPRESSION, Kind.EQUATION, Kind.DOMAIN, Kind.PIECES);
 
     public AnswerSpec {
-        letters = Set.copyOf(letters);
+        letters = letters.stream().map(IndexedLetter::name).collect(Collectors.toUnmodifiableSet());
         options = Set.copyOf(options);
     }
 
@@ -125,7 +127,8 @@ public record AnswerSpec(
     private Reading understood(String entry) {
         return switch (kind) {
             case PAIR -> {
-                String plain = VectorText.plain(entry);
+                String plain =
+                        RatioGrader.isAsked(this) ? RatioGrader.asList(entry).orElse(entry) : VectorText.plain(entry);
                 Reading reading = Parser.read(plain, syntax());
                 yield reading instanceof Reading.Stopped
                         ? VectorText.ofUnits(plain, size())

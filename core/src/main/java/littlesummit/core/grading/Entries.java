@@ -37,6 +37,8 @@ final class Entries {
                     case REPEATING_OR_TIMES -> Reason.REPEATING_OR_TIMES;
                     case FUNCTION_WITHOUT_BRACKETS -> Reason.FUNCTION_WITHOUT_BRACKETS;
                     case MATRIX -> Reason.MATRIX;
+                    case SET_BY_RULE -> Reason.SET_BY_RULE;
+                    case ABOUT -> Reason.ABOUT;
                     case SUM_SIGN -> Reason.SUM_SIGN;
                     case INTEGRAL -> Reason.INTEGRAL;
                     case LIMIT -> Reason.LIMIT;

@@ -13,19 +13,20 @@ import littlesummit.core.math.Statement;
 final class ExpressionGrader {
     private ExpressionGrader() {}
 
-    static Verdict grade(AnswerSpec spec, Statement expected, Statement entry) {
-        Expr right = value(expected);
+    static Verdict grade(AnswerSpec spec, KnownAnswer answer, Statement entry) {
+        Expr right = value(answer.statement());
         Expr typed = value(entry);
+        RationalFunction worth = answer.canonical(right);
         if (right.equals(typed)) {
-            Canonical.of(typed);
             return form(spec.form(), typed);
         }
-        return switch (Equality.of(right, typed)) {
+        RationalFunction typedWorth = Canonical.of(typed);
+        return switch (Equality.of(right, worth, typed, typedWorth)) {
             case EQUAL -> form(spec.form(), typed);
             case DIFFERENT ->
                 ComplexUnit.makesEqual(right, typed)
                         ? new Verdict.Unreadable(Reason.NOT_SUPPORTED, 0)
-                        : slip(right, typed);
+                        : slip(worth, typedWorth);
             case UNKNOWN -> new Verdict.Unreadable(Reason.NOT_SUPPORTED, 0);
         };
     }
@@ -43,14 +44,12 @@ final class ExpressionGrader {
         return reason.map(Verdict::form).orElse(Verdict.CORRECT);
     }
 
-    private static Verdict slip(Expr right, Expr typed) {
+    private static Verdict slip(RationalFunction right, RationalFunction typed) {
         try {
-            RationalFunction a = Canonical.of(right);
-            RationalFunction b = Canonical.of(typed);
-            if (Equality.same(a.negate(), b)) {
+            if (Equality.same(right.negate(), typed)) {
                 return Verdict.slip(Reason.SIGN);
             }
-            return Equality.same(a.times(b), RationalFunction.ONE)
+            return Equality.same(right.times(typed), RationalFunction.ONE)
                     ? Verdict.slip(Reason.RECIPROCAL)
                     : Verdict.incorrect();
         } catch (MathProblem noSlipToSee) {

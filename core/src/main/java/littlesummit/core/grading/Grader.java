@@ -33,24 +33,23 @@ public final class Grader {
             case Reading.Understood(Statement statement) -> {
                 Verdict verdict = judge(spec, statement, entry);
                 yield verdict instanceof Verdict.Incorrect
-                        ? DecimalComma.at(spec, entry)
-                                .<Verdict>map(at -> new Verdict.Unreadable(Reason.COMMA_OR_POINT, at))
-                                .orElse(verdict)
+                        ? TwoReadings.of(spec, entry).orElse(verdict)
                         : verdict;
             }
         };
     }
 
     private static Verdict judge(AnswerSpec spec, Statement entry, String text) {
-        Optional<Reason> money = spec.kind() == Kind.NUMBER ? otherMoney(spec, text) : Optional.empty();
+        KnownAnswer answer = KnownAnswer.of(spec);
+        Optional<Reason> money = spec.kind() == Kind.NUMBER ? otherMoney(spec, answer, text) : Optional.empty();
         if (money.isPresent()) {
             return new Verdict.Unreadable(money.get(), 0);
         }
-        Statement expected = spec.expectedStatement();
+        Statement expected = answer.statement();
         try {
             return switch (spec.kind()) {
-                case NUMBER -> NumberGrader.grade(spec, expected, entry);
-                case EXPRESSION -> ExpressionGrader.grade(spec, expected, entry);
+                case NUMBER -> NumberGrader.grade(spec, answer, entry);
+                case EXPRESSION -> ExpressionGrader.grade(spec, answer, entry);
                 case EQUATION -> EquationGrader.grade(spec, expected, entry);
                 case PAIR -> PairGrader.grade(spec, expected, entry);
                 case SET -> SetGrader.grade(spec, expected, entry);
@@ -71,9 +70,9 @@ public final class Grader {
     }
 
     /** A sign of money changes no value; but euros are no dollars, and kilograms no pounds. */
-    private static Optional<Reason> otherMoney(AnswerSpec spec, String text) {
+    private static Optional<Reason> otherMoney(AnswerSpec spec, KnownAnswer answer, String text) {
         List<Currency> typed = Currency.in(text);
-        List<Currency> asked = Currency.in(spec.suffix() + " " + spec.expected());
+        List<Currency> asked = answer.currencies();
         if (asked.isEmpty()) {
             return typed.isEmpty() || spec.suffix().isBlank()
                     ? Optional.empty()

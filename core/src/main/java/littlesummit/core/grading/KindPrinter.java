@@ -2,20 +2,24 @@ package littlesummit.core.grading;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.LatexPrinter;
 import littlesummit.core.math.SpokenPrinter;
 import littlesummit.core.math.Statement;
 
-/** An entry as it was understood, typeset and spoken: what has a way of writing of its own keeps it. */
-final class KindPrinter {
-    private KindPrinter() {}
-
-    static String latex(Kind kind, Statement statement) {
+/**
+ * An entry as it was understood, typeset and spoken: what has a way of writing of its own keeps it.
+ *
+ * @param isRatio whether several numbers are a ratio
+ */
+record KindPrinter(Kind kind, boolean isRatio) {
+    String latex(Statement statement) {
         return switch (kind) {
-            case REMAINDER ->
-                both(statement).stream().map(LatexPrinter::latex).collect(Collectors.joining("\\ \\text{R}\\ "));
+            case PAIR ->
+                isRatio ? joined(coordinates(statement), LatexPrinter::latex, " : ") : LatexPrinter.latex(statement);
+            case REMAINDER -> joined(both(statement), LatexPrinter::latex, "\\ \\text{R}\\ ");
             case TIME -> clock(statement).replace(":", "{:}");
             case MATRIX ->
                 rows(statement).stream()
@@ -29,10 +33,13 @@ final class KindPrinter {
         };
     }
 
-    static String spoken(Kind kind, Statement statement) {
+    String spoken(Statement statement) {
         return switch (kind) {
-            case REMAINDER ->
-                both(statement).stream().map(SpokenPrinter::spoken).collect(Collectors.joining(", remainder "));
+            case PAIR ->
+                isRatio
+                        ? joined(coordinates(statement), SpokenPrinter::spoken, " to ")
+                        : SpokenPrinter.spoken(statement);
+            case REMAINDER -> joined(both(statement), SpokenPrinter::spoken, ", remainder ");
             case TIME -> clock(statement);
             case MATRIX ->
                 rows(statement).stream()
@@ -42,6 +49,14 @@ final class KindPrinter {
                 rows(statement).stream().map(KindPrinter::ruleInWords).collect(Collectors.joining("; "));
             default -> SpokenPrinter.spoken(statement);
         };
+    }
+
+    private static String joined(List<Statement> parts, Function<Statement, String> printed, String between) {
+        return parts.stream().map(printed).collect(Collectors.joining(between));
+    }
+
+    private static List<Statement> coordinates(Statement statement) {
+        return statement instanceof Statement.Delimited ? inside(statement) : both(statement);
     }
 
     private static List<Statement> both(Statement statement) {

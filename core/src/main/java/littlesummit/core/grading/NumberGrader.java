@@ -12,23 +12,47 @@ import littlesummit.core.math.Statement;
 final class NumberGrader {
     private NumberGrader() {}
 
-    static Verdict grade(AnswerSpec spec, Statement expected, Statement entry) {
-        Expr right = value(expected);
+    static Verdict grade(AnswerSpec spec, KnownAnswer answer, Statement entry) {
+        Optional<Verdict> boundless = boundless(answer.statement(), entry);
+        if (boundless.isPresent()) {
+            return boundless.get();
+        }
+        Expr right = value(answer.statement());
         Expr typed = value(entry);
         if (Numbers.hasSignTwice(typed)) {
             throw new Entries.WrongKind(Reason.SIGN_TWICE);
         }
+        RationalFunction worth = answer.canonical(right);
         boolean percentShown = spec.suffix().equals("%");
         Optional<Expr> percent =
                 asksPercent(spec.form(), right, percentShown) ? Optional.empty() : Numbers.percentNumber(typed);
         if (percent.isPresent() && percentShown) {
-            return judge(spec.form(), right, percent.get(), true);
+            return judge(spec.form(), right, worth, percent.get(), true);
         }
-        Verdict verdict = judge(spec.form(), right, typed, percentShown);
+        Verdict verdict = judge(spec.form(), right, worth, typed, percentShown);
         boolean onlyTheSign = verdict instanceof Verdict.Incorrect
                 && percent.isPresent()
-                && !(judge(spec.form(), right, percent.get(), percentShown) instanceof Verdict.Incorrect);
+                && !(judge(spec.form(), right, worth, percent.get(), percentShown) instanceof Verdict.Incorrect);
         return onlyTheSign ? Verdict.slip(Reason.PERCENT_SIGN_EXTRA) : verdict;
+    }
+
+    /** Where the answer is ∞ or −∞, as that of a limit may be; empty for any other. */
+    private static Optional<Verdict> boundless(Statement expected, Statement entry) {
+        if (!(Numbers.unnamed(expected) instanceof Statement.Value(Expr right) && isBoundless(right))) {
+            return Optional.empty();
+        }
+        boolean isSo = Numbers.unnamed(entry) instanceof Statement.Value(Expr typed) && isBoundless(typed);
+        if (!isSo) {
+            value(entry);
+            return Optional.of(Verdict.incorrect());
+        }
+        boolean same = Numbers.unnamed(entry) instanceof Statement.Value(Expr typed)
+                && (typed instanceof Expr.Neg) == (right instanceof Expr.Neg);
+        return Optional.of(same ? Verdict.CORRECT : Verdict.slip(Reason.SIGN));
+    }
+
+    private static boolean isBoundless(Expr expr) {
+        return Numbers.unsigned(expr) instanceof Expr.Infinity;
     }
 
     private static boolean asksPercent(Form form, Expr right, boolean percentShown) {
@@ -71,7 +95,10 @@ final class NumberGrader {
 
     /** @param percentShown whether the field itself shows a percent sign behind the entry */
     static Verdict judge(Form form, Expr expected, Expr entry, boolean percentShown) {
-        RationalFunction right = Canonical.of(expected);
+        return judge(form, expected, Canonical.of(expected), entry, percentShown);
+    }
+
+    private static Verdict judge(Form form, Expr expected, RationalFunction right, Expr entry, boolean percentShown) {
         RationalFunction value = Canonical.of(entry);
         if (asksPercent(form, expected, percentShown)) {
             return PercentForms.judge(form, right, entry, value, percentShown);

@@ -18,6 +18,7 @@ final class Otherwise {
     static boolean isRead(AnswerSpec spec, String entry) {
         return residue(spec, entry).isPresent()
                 || numeral(spec, entry).isPresent()
+                || base(spec, entry).isPresent()
                 || unworked(spec, entry).isPresent();
     }
 
@@ -31,6 +32,19 @@ final class Otherwise {
                         && spec.letters().stream().noneMatch(letter -> Character.isUpperCase(letter.charAt(0)))
                 ? WrittenNumerals.read(entry)
                 : Optional.empty();
+    }
+
+    private static Optional<BaseNumeral> base(AnswerSpec spec, String entry) {
+        return spec.kind() == Kind.NUMBER ? BaseNumeral.read(entry) : Optional.empty();
+    }
+
+    /** Where it would be wrong but its digits alone are the answer, the base was known already. */
+    private static Verdict ofBase(AnswerSpec spec, BaseNumeral number, Function<String, Verdict> plain) {
+        Verdict verdict = plain.apply(number.value().toString());
+        if (verdict instanceof Verdict.Incorrect && number.digits().equalsIgnoreCase(spec.expected())) {
+            return new Verdict.Unreadable(Reason.BASE_KNOWN, 0);
+        }
+        return spec.form() == Form.Shape.ANY ? verdict : asked(verdict, Reason.WORK_OUT);
     }
 
     private static Optional<Unworked> unworked(AnswerSpec spec, String entry) {
@@ -52,6 +66,7 @@ final class Otherwise {
                 })
                 .or(() ->
                         numeral(spec, entry).map(number -> asked(plain.apply(number.toString()), Reason.DIGITS_WANTED)))
+                .or(() -> base(spec, entry).map(number -> ofBase(spec, number, plain)))
                 .or(() -> unworked(spec, entry)
                         .flatMap(u -> spec.expectedStatement() instanceof Statement.Value(Expr answer)
                                 ? u.is(answer)

@@ -20,6 +20,9 @@ final class PairGrader {
 
     static Verdict grade(AnswerSpec spec, Statement expected, Statement entry) {
         List<Expr> right = coordinates(expected, 0);
+        if (RatioGrader.isAsked(spec)) {
+            return RatioGrader.judge(spec.form(), right, parts(entry, right.size()));
+        }
         List<Expr> typed = coordinates(entry, right.size());
         List<Verdict> each = judge(spec.form(), right, typed);
         if (each.stream().anyMatch(Verdict.Incorrect.class::isInstance)) {
@@ -29,6 +32,14 @@ final class PairGrader {
                 .filter(Verdict.WrongForm.class::isInstance)
                 .findFirst()
                 .orElse(Verdict.CORRECT);
+    }
+
+    private static List<Expr> parts(Statement entry, int wanted) {
+        try {
+            return coordinates(entry, wanted);
+        } catch (Entries.WrongKind otherwise) {
+            throw new Entries.WrongKind(Reason.RATIO_WANTED);
+        }
     }
 
     private static List<Verdict> judge(Form form, List<Expr> right, List<Expr> typed) {

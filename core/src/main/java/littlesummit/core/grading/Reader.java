@@ -28,7 +28,11 @@ public final class Reader {
                         -1,
                         "",
                         EntryText.around(entry, entry.length(), field.syntax()))
-                : as(field.read(entry), field.kind(), entry, field.syntax());
+                : as(
+                        field.read(entry),
+                        new KindPrinter(field.kind(), RatioGrader.isAsked(field)),
+                        entry,
+                        field.syntax());
     }
 
     /** LaTeX as it is, and other texts as words: digits would be the answer. */
@@ -40,20 +44,20 @@ public final class Reader {
 
     /** A text of the common grammar, such as a line of work. */
     public static ReadAs read(String entry, Syntax syntax) {
-        return as(Parser.read(entry, syntax), Kind.EXPRESSION, entry, syntax);
+        return as(Parser.read(entry, syntax), new KindPrinter(Kind.EXPRESSION, false), entry, syntax);
     }
 
-    private static ReadAs as(Reading reading, Kind kind, String entry, Syntax syntax) {
+    private static ReadAs as(Reading reading, KindPrinter printer, String entry, Syntax syntax) {
         return switch (reading) {
             case Reading.Understood(Statement statement) ->
                 new ReadAs(
-                        KindPrinter.latex(kind, statement),
-                        KindPrinter.spoken(kind, statement),
+                        printer.latex(statement),
+                        printer.spoken(statement),
                         -1,
                         "",
                         EntryText.around(entry, entry.length(), syntax));
             case Reading.Stopped stopped -> {
-                Verdict.Unreadable verdict = Entries.unreadable(kind, stopped);
+                Verdict.Unreadable verdict = Entries.unreadable(printer.kind(), stopped);
                 yield new ReadAs(
                         "", "", verdict.at(), verdict.message(), EntryText.around(entry, verdict.at(), syntax));
             }

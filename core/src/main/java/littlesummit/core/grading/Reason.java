@@ -53,6 +53,7 @@ public enum Reason {
     // Another value, with a slip that shows
     SIGN("Look at the sign: yours is the opposite."),
     RECIPROCAL("It looks as if top and bottom have changed places."),
+    RATIO_LOWEST("not-lowest-terms", "The numbers of the ratio still share a factor. Divide all of them by it."),
     SWAPPED("It looks as if the two numbers have changed places."),
     DIVIDED_THE_OTHER_WAY("reciprocal", "It looks as if you divided the other way round."),
     POWER_OF_TEN("The digits are right, but not their place. Check the exponent of the ten."),
@@ -101,9 +102,16 @@ public enum Reason {
     FUNCTION_WITHOUT_BRACKETS(
             "It is not clear how far the function reaches. Put brackets around what it is taken of, like sin(x/2) or"
                     + " sin(x)/2."),
+    RATIO_WANTED("Write all numbers of the ratio with colons between them, like 2 : 5."),
+    BASE_KNOWN("Write the digits alone: the base is known here."),
+    MIXED_OR_MINUS(
+            "Is this a mixed number, or is the fraction taken away? Put a space into a mixed number, like 3 1/4, and"
+                    + " work a subtraction out."),
     COMMA_OR_POINT(
             "Does the comma stand before decimals, or between thousands? Write a point before decimals, and no comma"
                     + " between thousands."),
+    SET_BY_RULE("A set given by a rule is not read here. Write its numbers one by one, or as an interval."),
+    ABOUT("An exact answer is asked for here. Write it without “about”."),
     MATRIX("Matrices are not read here."),
     SUM_SIGN("Sums and products with bounds are not read here. Write out the terms, or the value."),
     INTEGRAL("Integral signs are not read here. Write what comes out."),

@@ -16,6 +16,17 @@ final class UsualWords {
     private static final Pattern NAMED = Pattern.compile("^\\s*(?:[A-Za-z]{2,12}|P\\([^=]*\\))\\s*=(?!=)");
     private static final Pattern MINUTES =
             Pattern.compile("\\s*(-?)(\\d+)\\s*°\\s*(\\d{1,2})\\s*['′’](?:\\s*(\\d{1,2})\\s*(?:[\"″”]|''))?\\s*");
+    /** x₁ = 2, x₂ = 3 are two values of x. */
+    private static final Pattern INDEX = Pattern.compile("(?<=[A-Za-z])(?:_\\{?\\d{1,2}}?|[₀-₉]{1,2})(?=\\s*=)");
+
+    private static final Pattern AND_SO_ON = Pattern.compile("\\s*,\\s*(?:\\.{3}|…|\\\\[lc]?dots)\\s*$");
+    /** What a constant of an antiderivative is called. */
+    private static final Pattern CONSTANT = Pattern.compile("(?<=[-+−])(\\s*)([ckK]|const\\.?|constant)(\\s*)$");
+
+    private static final Pattern DEGREES = words("(?<=[\\d)])\\s*(?:deg\\.?|\\^\\{?o}?)\\s*$");
+    private static final Pattern RADIANS = words("(?<=\\S)\\s*(?:rad|radians?)\\.?\\s*$");
+    private static final Pattern ROOT = Pattern.compile("root(?=\\s*\\d)");
+    private static final Pattern POINT_FOR_TIMES = Pattern.compile("(?<=\\d)\\.(?=\\d)");
     private static final Pattern LAST_POINT = Pattern.compile("(?<=[^.\\s])\\.\\s*$");
 
     private UsualWords() {}
@@ -26,11 +37,18 @@ final class UsualWords {
 
     static String taken(AnswerSpec field, String entry) {
         return switch (field.kind()) {
-            case SET -> NOTHING.matcher(entry).matches() ? "none" : entry;
-            case DOMAIN -> NOTHING.matcher(entry).matches() ? "none" : set(field, entry);
+            case SET -> NOTHING.matcher(entry).matches() ? "none" : withoutIndices(field, entry);
+            case PAIR -> blanked(AND_SO_ON, withoutIndices(field, entry));
+            case EXPRESSION -> withConstant(field, entry);
+            case DOMAIN -> NOTHING.matcher(entry).matches() ? "none" : set(field, withRoundEnds(entry));
             case NUMBER -> number(field, entry);
             default -> entry;
         };
+    }
+
+    /** ⟨−2; 5] is written for (−2, 5] in some countries. */
+    private static String withRoundEnds(String entry) {
+        return entry.replace('⟨', '(').replace('⟩', ')').replace('〈', '(').replace('〉', ')');
     }
 
     /** With one letter it is plain what a condition in words is said of; R may be a letter of the field itself. */
@@ -40,11 +58,44 @@ final class UsualWords {
         return plain ? SetWords.taken(entry, field.letters().iterator().next()) : entry;
     }
 
+    /** An index stays where it belongs to a letter of the field. */
+    private static String withoutIndices(AnswerSpec field, String entry) {
+        return field.letters().stream().anyMatch(letter -> letter.indexOf('_') > 0)
+                ? entry
+                : INDEX.matcher(entry)
+                        .replaceAll(found -> " ".repeat(found.group().length()));
+    }
+
+    /** Where the answer has a constant that is called C, it may be called otherwise. */
+    private static String withConstant(AnswerSpec field, String entry) {
+        if (!field.letters().contains("C")) {
+            return entry;
+        }
+        Matcher found = CONSTANT.matcher(entry);
+        return found.find() && !field.letters().contains(found.group(2))
+                ? entry.substring(0, found.start(2)) + "C" + " ".repeat(entry.length() - found.start(2) - 1)
+                : entry;
+    }
+
+    /** A degree sign for its name; radians need none, but are no degrees. */
+    private static String withAngle(AnswerSpec field, String text) {
+        Matcher degrees = DEGREES.matcher(text);
+        if (degrees.find()) {
+            return text.substring(0, degrees.start()) + "°" + " ".repeat(text.length() - degrees.start() - 1);
+        }
+        boolean inDegrees = (field.expected() + field.suffix()).indexOf('°') >= 0;
+        return inDegrees ? text : blanked(RADIANS, text);
+    }
+
     private static String number(AnswerSpec field, String entry) {
         if (isPlain(entry)) {
             return entry;
         }
-        String text = blanked(LAST_POINT, blanked(NAMED, entry));
+        String text = ROOT.matcher(withAngle(field, blanked(LAST_POINT, blanked(NAMED, withoutIndices(field, entry)))))
+                .replaceAll("   √");
+        if (field.form() == Form.Shape.PRIME_FACTORS) {
+            text = POINT_FOR_TIMES.matcher(text).replaceAll("*");
+        }
         Matcher share = OUT_OF.matcher(text);
         if (share.matches()) {
             return share.group(1) + "/" + " ".repeat(share.group(2).length() - 1) + share.group(3);

@@ -46,7 +46,13 @@ public final class Equality {
         return of(a, Canonical.of(a), b, Canonical.of(b));
     }
 
-    static Answer of(Expr a, RationalFunction x, Expr b, RationalFunction y) {
+    /**
+     * The same where their canonical forms are known already.
+     *
+     * @param x of a
+     * @param y of b
+     */
+    public static Answer of(Expr a, RationalFunction x, Expr b, RationalFunction y) {
         if (same(x, y)) {
             return Answer.EQUAL;
         }

@@ -80,7 +80,7 @@ public final class LatexPrinter {
             case Expr.Num n -> digits(n);
             case Expr.Mixed m -> m.whole() + "\\frac{" + m.num() + "}{" + m.den() + "}";
             case Expr.Repeating r -> repeating(r.written(), r.period());
-            case Expr.Letter(String name) -> name;
+            case Expr.Letter(String name) -> IndexedLetter.latex(name);
             case Expr.Pi p -> "\\pi ";
             case Expr.Infinity i -> "\\infty ";
             case Expr.Euler e -> "e";

@@ -25,6 +25,8 @@ public sealed interface Reading {
         REPEATING_OR_TIMES,
         FUNCTION_WITHOUT_BRACKETS,
         MATRIX,
+        SET_BY_RULE,
+        ABOUT,
         SUM_SIGN,
         INTEGRAL,
         LIMIT,

@@ -84,12 +84,23 @@ final class Roots {
                 taken = taken.times(common.atom(i), common.exponent(i) / index);
             }
             RationalFunction out = RationalFunction.of(Polynomial.term(Rational.ONE, taken));
-            outside = outside.times(index % 2 == 0 ? abs(out, budget) : out, budget);
             rest = divided(rest, common);
+            boolean isSigned = index % 2 == 0 && !isOfNoNegative(taken, rest);
+            outside = outside.times(isSigned ? abs(out, budget) : out, budget);
         }
         return rest.equals(Polynomial.ONE)
                 ? outside
                 : outside.times(RationalFunction.of(Polynomial.atom(new Atom.Root(index, rest))), budget);
+    }
+
+    /** Under a root of x itself there is no negative x: the root of x³ is x·√x, and never |x|·√x. */
+    private static boolean isOfNoNegative(Monomial taken, Polynomial rest) {
+        return taken.size() == 1
+                && rest.size() == 1
+                && rest.leadingCoefficient().signum() > 0
+                && rest.leadingMonomial().size() == 1
+                && rest.leadingMonomial().atom(0).equals(taken.atom(0))
+                && rest.leadingMonomial().exponent(0) % 2 == 1;
     }
 
     /** The largest product of letters to multiples of {@code step} in every term. */

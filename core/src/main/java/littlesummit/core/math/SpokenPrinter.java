@@ -78,7 +78,7 @@ public final class SpokenPrinter {
             case Expr.Mixed m -> m.whole() + " and " + m.num() + " over " + m.den();
             case Expr.Repeating r ->
                 r.written() + " with " + r.written().substring(r.written().length() - r.period()) + " repeating";
-            case Expr.Letter(String name) -> name;
+            case Expr.Letter(String name) -> IndexedLetter.spoken(name);
             case Expr.Pi p -> "pi";
             case Expr.Infinity i -> "infinity";
             case Expr.Euler e -> "e";

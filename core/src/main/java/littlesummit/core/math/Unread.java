@@ -25,6 +25,8 @@ final class Unread {
     private static final Map<Problem, Pattern> SIGNS = new EnumMap<>(Problem.class);
 
     static {
+        sign(Problem.ABOUT, "^\\s*(?:≈|\\\\approx|(?:about|approximately|approx)(?![a-z]))|or so\\s*$");
+        sign(Problem.SET_BY_RULE, "(?:^|[=\\s\\\\])\\{[^}]*(?:\\||:|∣|\\\\mid|\\.\\.|…)[^}]*}");
         sign(Problem.MATRIX, "\\\\begin\\{\\w*(matrix|array)\\*?}");
         sign(Problem.SUM_SIGN, "\\\\sum|\\\\prod|[∑Σ∏]|(?<![a-z])sum(?![a-z])");
         sign(Problem.INTEGRAL, "\\\\int|∫");

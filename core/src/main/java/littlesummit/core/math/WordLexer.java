@@ -247,7 +247,16 @@ final class WordLexer {
             scan.add(Kind.EULER, "e", start);
         } else {
             scan.pos++;
-            scan.add(Kind.LETTER, String.valueOf(Characters.fold(rest.charAt(0))), start);
+            letter(String.valueOf(Characters.fold(rest.charAt(0))), start);
         }
+    }
+
+    /** With its index, where the field knows the letter with it. */
+    private void letter(String letter, int start) {
+        IndexedLetter.Behind behind = IndexedLetter.behind(scan.text.substring(scan.pos, scan.end));
+        String name = letter + "_" + behind.index();
+        boolean isKnown = behind.length() > 0 && scan.syntax.letters().contains(name);
+        scan.pos += isKnown ? behind.length() : 0;
+        scan.add(Kind.LETTER, isKnown ? name : letter, start);
     }
 }

@@ -1,0 +1,120 @@
+package littlesummit.bench.serving;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * How much slower the same requests of the same class are once the log holds millions of attempts of other classes, and
+ * how much the file grows with each.
+ */
+final class Growth {
+    private static final int STUDENTS = 40;
+    private static final int ASSIGNMENTS = 10;
+    private static final int WARM = 300;
+    private static final int TIMES = 200;
+    private static final int LIST_WARM = 60;
+    private static final int LIST_TIMES = 25;
+
+    private final Path data;
+    private final long attempts;
+    private ConfigurableApplicationContext server;
+    private double startSeconds;
+
+    private Growth(Path data, long attempts) {
+        this.data = data;
+        this.attempts = attempts;
+    }
+
+    static String measure(Path data, long attempts) {
+        return new Growth(data, attempts).table();
+    }
+
+    private String table() {
+        start();
+        FullClass full = new FullClass(server, STUDENTS);
+        full.fillTo(ASSIGNMENTS);
+        String place = full.set(1).getFirst();
+        medians(full, place);
+        restart();
+        Map<String, Double> small = medians(full, place);
+        server.close();
+        long before = bytes();
+        start();
+        OtherClasses others = new OtherClasses(server, full);
+        long rows = others.add(attempts);
+        restart();
+        Map<String, Double> large = medians(full, place);
+        server.close();
+        StringBuilder table = new StringBuilder(String.format(
+                Locale.ROOT,
+                "| request | log of one class | and %,d attempts of others | ratio |%n|---|---|---|---|%n",
+                others.attempts()));
+        small.forEach((what, ms) -> table.append(String.format(
+                Locale.ROOT, "| %s | %.1f ms | %.1f ms | %.2f |%n", what, ms, large.get(what), large.get(what) / ms)));
+        return table
+                + String.format(
+                        Locale.ROOT,
+                        "%nThe file grew by %.0f bytes an attempt: %,d rows in the log, with states and items given"
+                                + " out.%n",
+                        (double) (bytes() - before) / others.attempts(),
+                        rows);
+    }
+
+    private void start() {
+        long begin = System.nanoTime();
+        server = Servers.app(data);
+        new Visitor(Servers.address(server)).get("/api/session");
+        startSeconds = (System.nanoTime() - begin) / 1e9;
+    }
+
+    private void restart() {
+        server.close();
+        start();
+    }
+
+    private long bytes() {
+        try (Stream<Path> files = Files.walk(data)) {
+            return files.filter(file -> file.toString().endsWith(".mv.db"))
+                    .mapToLong(file -> file.toFile().length())
+                    .sum();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private Map<String, Double> medians(FullClass full, String place) {
+        Map<String, Double> medians = new LinkedHashMap<>();
+        medians.put("start, to the first answer", startSeconds * 1000);
+        Pupil pupil = new Pupil(Servers.address(server), full.studentNames().getLast());
+        pupil.open(place);
+        medians.put("check an answer", median(pupil::check, WARM, TIMES));
+        medians.put("open the practice", median(() -> pupil.open(place), WARM, TIMES));
+        medians.put("take the next item", median(pupil::goOn, LIST_WARM, LIST_TIMES));
+        Visitor instructor = Visitor.signedIn(Servers.address(server), full.instructorName(), "pw");
+        Visitor student =
+                Visitor.signedIn(Servers.address(server), full.studentNames().getFirst(), "pw");
+        Lists.OF_INSTRUCTORS.forEach(
+                list -> medians.put("`" + list + "`", median(() -> instructor.get(list), LIST_WARM, LIST_TIMES)));
+        Lists.OF_STUDENTS.forEach(
+                list -> medians.put("`" + list + "`", median(() -> student.get(list), LIST_WARM, LIST_TIMES)));
+        return medians;
+    }
+
+    private static double median(Runnable request, int warm, int times) {
+        for (int i = 0; i < warm; i++) {
+            request.run();
+        }
+        Times taken = new Times();
+        for (int i = 0; i < times; i++) {
+            taken.take(request);
+        }
+        return taken.percentile(50);
+    }
+}
