@@ -232,6 +232,8 @@ class KeyboardTest extends BrowserTest {
         page.onFileChooser(any -> {});
         keys.to("Write");
         keys.press("ArrowRight", "ArrowRight");
+        // What stands behind a tab is loaded when it is asked for.
+        assertThat(page.getByText("Choose pictures")).isVisible();
         keys.to("Choose pictures");
         FileChooser picker = page.waitForFileChooser(() -> page.keyboard().press("Enter"));
         picker.setFiles(new FilePayload("paper.png", "image/png", page.screenshot()));
