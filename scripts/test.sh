@@ -31,7 +31,7 @@ case "${1:-}" in
     exit ;;
   --long)
     [ $# -eq 1 ] || fail "--long needs nothing more"
-    say "Servers that are killed at work, two on one PostgreSQL, the packaged form, items in another player, every way out of a page and back, all views in every mode ..."
+    say "Servers that are killed at work, two on one PostgreSQL, the packaged form, items in another player, a class that moves, a third of the server on PostgreSQL, every way out of a page and back, all views in every mode ..."
     # A third of the server's own tests, on PostgreSQL; the one that practises every skill is among them.
     on_postgres=$(printf 'littlesummit/app/%s/*Test,' practice quiz classroom served erasure upkeep)
     PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 mvn_found -B verify -pl core,content,web,app,e2e -Dnpm.ci.skip="$(npm_state)" \

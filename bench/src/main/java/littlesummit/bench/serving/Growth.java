@@ -126,15 +126,15 @@ final class Growth {
         Pupil pupil = new Pupil(Servers.address(server), full.studentNames().getLast());
         pupil.open(place);
         medians.put("check an answer", checks(pupil));
-        medians.put("open the practice", median(() -> pupil.open(place), WARM, TIMES));
-        medians.put("take the next item", median(pupil::goOn, LIST_WARM, LIST_TIMES));
+        medians.put("open the practice", Times.median(() -> pupil.open(place), WARM, TIMES));
+        medians.put("take the next item", Times.median(pupil::goOn, LIST_WARM, LIST_TIMES));
         Visitor instructor = Visitor.signedIn(Servers.address(server), full.instructorName(), "pw");
         Visitor student =
                 Visitor.signedIn(Servers.address(server), full.studentNames().getFirst(), "pw");
         Lists.OF_INSTRUCTORS.forEach(
-                list -> medians.put("`" + list + "`", median(() -> instructor.get(list), LIST_WARM, LIST_TIMES)));
+                list -> medians.put("`" + list + "`", Times.median(() -> instructor.get(list), LIST_WARM, LIST_TIMES)));
         Lists.OF_STUDENTS.forEach(
-                list -> medians.put("`" + list + "`", median(() -> student.get(list), LIST_WARM, LIST_TIMES)));
+                list -> medians.put("`" + list + "`", Times.median(() -> student.get(list), LIST_WARM, LIST_TIMES)));
         return medians;
     }
 
@@ -150,17 +150,6 @@ final class Growth {
             if (i % TRIES == TRIES - 1) {
                 pupil.goOn();
             }
-        }
-        return taken.percentile(50);
-    }
-
-    private static double median(Runnable request, int warm, int times) {
-        for (int i = 0; i < warm; i++) {
-            request.run();
-        }
-        Times taken = new Times();
-        for (int i = 0; i < times; i++) {
-            taken.take(request);
         }
         return taken.percentile(50);
     }

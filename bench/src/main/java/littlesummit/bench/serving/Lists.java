@@ -42,14 +42,6 @@ final class Lists {
     }
 
     private static double median(Visitor visitor, String list) {
-        Times times = new Times();
-        for (int i = 0; i < WARM + TIMES; i++) {
-            if (i < WARM) {
-                visitor.get(list);
-            } else {
-                times.take(() -> visitor.get(list));
-            }
-        }
-        return times.percentile(50);
+        return Times.median(() -> visitor.get(list), WARM, TIMES);
     }
 }

@@ -18,6 +18,22 @@ final class Times {
         nanos.add(System.nanoTime() - begin);
     }
 
+    /**
+     * The median of some requests, in milliseconds.
+     *
+     * @param warm requests before those that are timed
+     */
+    static double median(Runnable request, int warm, int times) {
+        for (int i = 0; i < warm; i++) {
+            request.run();
+        }
+        Times taken = new Times();
+        for (int i = 0; i < times; i++) {
+            taken.take(request);
+        }
+        return taken.percentile(50);
+    }
+
     int count() {
         return nanos.size();
     }

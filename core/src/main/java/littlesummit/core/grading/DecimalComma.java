@@ -22,7 +22,7 @@ final class DecimalComma {
     static Optional<Integer> at(AnswerSpec spec, String entry) {
         Matcher comma = ONE_COMMA.matcher(entry);
         boolean isNumber = spec.kind() == Kind.NUMBER || spec.kind() == Kind.QUANTITY;
-        return isNumber && comma.matches() && hasDecimals(spec.expectedStatement())
+        return isNumber && comma.matches() && hasDecimals(KnownAnswer.of(spec).statement())
                 ? Optional.of(comma.start(1))
                 : Optional.empty();
     }

@@ -68,7 +68,7 @@ final class Otherwise {
                         numeral(spec, entry).map(number -> asked(plain.apply(number.toString()), Reason.DIGITS_WANTED)))
                 .or(() -> base(spec, entry).map(number -> ofBase(spec, number, plain)))
                 .or(() -> unworked(spec, entry)
-                        .flatMap(u -> spec.expectedStatement() instanceof Statement.Value(Expr answer)
+                        .flatMap(u -> KnownAnswer.of(spec).statement() instanceof Statement.Value(Expr answer)
                                 ? u.is(answer)
                                 : Optional.empty())
                         .map(isRight -> isRight ? Verdict.form(Reason.WORK_OUT) : Verdict.incorrect()));
