@@ -111,7 +111,7 @@ public enum Reason {
             "Does the comma stand before decimals, or between thousands? Write a point before decimals, and no comma"
                     + " between thousands."),
     SET_BY_RULE("A set given by a rule is not read here. Write its numbers one by one, or as an interval."),
-    ABOUT("An exact answer is asked for here. Write it without “about”."),
+    ABOUT("An exact answer is asked for here. Write it alone, without “about” or ≈."),
     MATRIX("Matrices are not read here."),
     SUM_SIGN("Sums and products with bounds are not read here. Write out the terms, or the value."),
     INTEGRAL("Integral signs are not read here. Write what comes out."),
