@@ -5,7 +5,6 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -87,8 +86,7 @@ public abstract class ApiTest {
      */
     protected String assigned(Target target, Policy policy, String skill, String... more) {
         List<String> skills = Stream.concat(Stream.of(skill), Stream.of(more)).toList();
-        Assignment assignment = assignments.add(
-                student.classId(), "Stores", skills, target, policy, Instant.parse("2030-01-01T00:00:00Z"));
+        Assignment assignment = assignments.add(student.classId(), "Stores", skills, target, policy, ToCome.NEXT_YEAR);
         return "/api/practice/" + assignment.id() + "/" + skill;
     }
 

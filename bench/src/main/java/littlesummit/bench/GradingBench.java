@@ -26,9 +26,9 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Thread)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
-@Warmup(iterations = 3, time = 3)
-@Measurement(iterations = 3, time = 3)
-@Fork(value = 1, jvmArgsAppend = "--enable-native-access=ALL-UNNAMED")
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 2, time = 2)
+@Fork(value = 3, jvmArgsAppend = "--enable-native-access=ALL-UNNAMED")
 public class GradingBench {
     private List<Cases.Case> all;
     private List<Cases.Case> equalities;

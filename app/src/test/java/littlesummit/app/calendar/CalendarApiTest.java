@@ -7,9 +7,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import biweekly.Biweekly;
 import biweekly.ICalendar;
-import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import littlesummit.app.ApiTest;
+import littlesummit.app.ToCome;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import org.junit.jupiter.api.BeforeEach;
@@ -27,7 +30,7 @@ class CalendarApiTest extends ApiTest {
                 List.of("mean"),
                 new Target.Score(80),
                 Policy.DEFAULT,
-                Instant.parse("2030-01-01T00:00:00Z"));
+                ToCome.NEXT_YEAR);
     }
 
     private static String path(String address) {
@@ -98,7 +101,9 @@ class CalendarApiTest extends ApiTest {
 
     @Test
     void theGoalOfTheClassIsADay() {
-        instructor.put("/api/classes/goal", "{\"goal\":{\"skills\":12,\"date\":\"2030-06-30\"}}");
-        assertTrue(client.text("/api/calendar/dates.ics").contains("DTSTART;VALUE=DATE:20300630"));
+        LocalDate day = LocalDate.ofInstant(ToCome.NEXT_YEAR, ZoneOffset.UTC);
+        instructor.put("/api/classes/goal", "{\"goal\":{\"skills\":12,\"date\":\"" + day + "\"}}");
+        assertTrue(client.text("/api/calendar/dates.ics")
+                .contains("DTSTART;VALUE=DATE:" + day.format(DateTimeFormatter.BASIC_ISO_DATE)));
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
+import littlesummit.app.ToCome;
 import littlesummit.content.Catalogue;
 import org.junit.jupiter.api.Test;
 
@@ -31,7 +32,7 @@ class AssigningApiTest extends ApiTest {
     }
 
     private String set(String title) {
-        return set(title, "\"due\":\"2031-01-01T10:00:00Z\"", "");
+        return set(title, "\"due\":\"" + ToCome.NEXT_YEAR + "\"", "");
     }
 
     private int assigned() {
@@ -49,7 +50,7 @@ class AssigningApiTest extends ApiTest {
         Client.Answer answer = instructor.post(
                 "/api/class/assignments",
                 "{\"title\":\"Everything\",\"skills\":[" + skills + "],\"target\":\"score:80\","
-                        + "\"due\":\"2031-02-01T00:00:00Z\",\"students\":[],\"policy\":{\"openTries\":3,"
+                        + "\"due\":\"" + ToCome.NEXT_YEAR + "\",\"students\":[],\"policy\":{\"openTries\":3,"
                         + "\"choiceTries\":1,\"allTries\":2,\"freeForms\":1,\"hints\":true,\"example\":true,"
                         + "\"similar\":true,\"lineCheck\":\"ALWAYS\",\"calculator\":\"AS_ITEM\",\"work\":\"NONE\"}}");
         assertEquals(200, answer.status(), answer.text());
@@ -80,11 +81,12 @@ class AssigningApiTest extends ApiTest {
 
     @Test
     void whatOpensLaterIsNotThereYet() {
-        String id = set("Balloon heights", "\"opens\":\"2030-12-01T10:00:00Z\",\"due\":\"2031-01-01T10:00:00Z\"", "");
+        String id = set(
+                "Balloon heights", "\"opens\":\"" + ToCome.days(300) + "\",\"due\":\"" + ToCome.NEXT_YEAR + "\"", "");
         assertEquals(0, assigned());
         assertEquals(404, client.get("/api/practice/" + id + "/absolute-value").status());
         JsonNode row = instructor.get("/api/class/assignments").body().at("/all/0");
-        assertEquals("2030-12-01T10:00:00Z", row.at("/opens").textValue());
+        assertEquals(ToCome.days(300).toString(), row.at("/opens").textValue());
         assertEquals(
                 0, instructor.get("/api/class").body().at("/students/0/open").intValue());
     }
@@ -93,8 +95,8 @@ class AssigningApiTest extends ApiTest {
     void itCannotOpenAfterItIsDueNorBeMovedIntoThePast() {
         var refused = instructor.post(
                 "/api/class/assignments",
-                "{\"title\":\"T\",\"skills\":[\"mean\"],\"target\":\"score:80\",\"policy\":" + POLICY
-                        + ",\"opens\":\"2032-01-01T10:00:00Z\",\"due\":\"2031-01-01T10:00:00Z\",\"students\":[]}");
+                "{\"title\":\"T\",\"skills\":[\"mean\"],\"target\":\"score:80\",\"policy\":" + POLICY + ",\"opens\":\""
+                        + ToCome.days(800) + "\",\"due\":\"" + ToCome.NEXT_YEAR + "\",\"students\":[]}");
         assertEquals(400, refused.status());
         assertTrue(refused.text().contains("open after it is due"), refused.text());
         String id = set("Moved");
@@ -113,7 +115,7 @@ class AssigningApiTest extends ApiTest {
                         .post(
                                 "/api/class/assignments",
                                 "{\"title\":\"T\",\"skills\":[\"mean\"],\"target\":\"score:80\",\"policy\":" + POLICY
-                                        + ",\"due\":\"2031-01-01T10:00:00Z\",\"students\":[\"nobody\"]}")
+                                        + ",\"due\":\"" + ToCome.NEXT_YEAR + "\",\"students\":[\"nobody\"]}")
                         .status());
     }
 
@@ -187,7 +189,7 @@ class AssigningApiTest extends ApiTest {
             {"withdrawn", "{\"withdrawn\":true}"},
             {"title", "{\"title\":\"Theirs\"}"},
             {"left-out", "{\"student\":\"" + student.id() + "\",\"leftOut\":true}"},
-            {"due", "{\"due\":\"2033-03-03T10:00:00Z\"}"}
+            {"due", "{\"due\":\"" + ToCome.days(1200) + "\"}"}
         }) {
             assertEquals(
                     403,

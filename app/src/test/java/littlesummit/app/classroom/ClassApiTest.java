@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
 import java.util.Map;
 import littlesummit.app.ApiTest;
+import littlesummit.app.ToCome;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.web.Problem;
 import littlesummit.core.practice.Policy;
@@ -27,7 +28,7 @@ class ClassApiTest extends ApiTest {
     }
 
     private static String simple(String title) {
-        return wish(title, "\"mean\"", "score:80", "", "2031-01-01T10:00:00Z", "");
+        return wish(title, "\"mean\"", "score:80", "", ToCome.NEXT_YEAR.toString(), "");
     }
 
     @Test
@@ -53,7 +54,7 @@ class ClassApiTest extends ApiTest {
     void anAssignmentForSomeIsNotThereForOthers() {
         instructor.post(
                 "/api/class/assignments",
-                wish("For one", "\"mean\"", "run:3/5", "", "2031-01-01T10:00:00Z", "\"" + student.id() + "\""));
+                wish("For one", "\"mean\"", "run:3/5", "", ToCome.NEXT_YEAR.toString(), "\"" + student.id() + "\""));
         JsonNode own = client.get("/api/due").body().at("/assignments");
         assertEquals(1, own.size());
         assertEquals(0, other.get("/api/due").body().at("/assignments").size());
@@ -72,20 +73,20 @@ class ClassApiTest extends ApiTest {
                 .textValue();
         instructor.put(
                 "/api/class/assignments/" + id + "/due",
-                "{\"due\":\"2032-02-02T10:00:00Z\",\"student\":\"" + student.id() + "\"}");
+                "{\"due\":\"" + ToCome.days(800) + "\",\"student\":\"" + student.id() + "\"}");
         assertEquals(
-                "2032-02-02T10:00:00Z",
+                ToCome.days(800).toString(),
                 client.get("/api/due").body().at("/assignments/0/due").textValue());
         assertEquals(
-                "2031-01-01T10:00:00Z",
+                ToCome.NEXT_YEAR.toString(),
                 other.get("/api/due").body().at("/assignments/0/due").textValue());
-        instructor.put("/api/class/assignments/" + id + "/due", "{\"due\":\"2033-03-03T10:00:00Z\"}");
+        instructor.put("/api/class/assignments/" + id + "/due", "{\"due\":\"" + ToCome.days(1200) + "\"}");
         assertEquals(
-                "2033-03-03T10:00:00Z",
+                ToCome.days(1200).toString(),
                 other.get("/api/due").body().at("/assignments/0/due").textValue());
         assertEquals(
                 404,
-                stranger.put("/api/class/assignments/" + id + "/due", "{\"due\":\"2033-03-03T10:00:00Z\"}")
+                stranger.put("/api/class/assignments/" + id + "/due", "{\"due\":\"" + ToCome.days(1200) + "\"}")
                         .status());
     }
 
@@ -95,7 +96,7 @@ class ClassApiTest extends ApiTest {
         String id = instructor
                 .post(
                         "/api/class/assignments",
-                        wish("Round", "\"mean\",\"both-sides\"", "quiz:90", quiz, "2031-01-01T10:00:00Z", ""))
+                        wish("Round", "\"mean\",\"both-sides\"", "quiz:90", quiz, ToCome.NEXT_YEAR.toString(), ""))
                 .body()
                 .at("/all/0/id")
                 .textValue();
@@ -108,26 +109,26 @@ class ClassApiTest extends ApiTest {
     @Test
     void whatMakesNoSenseIsRefusedInASentence() {
         Map<String, String> bad = Map.of(
-                wish(" ", "\"mean\"", "score:80", "", "2031-01-01T10:00:00Z", ""),
+                wish(" ", "\"mean\"", "score:80", "", ToCome.NEXT_YEAR.toString(), ""),
                 "title",
-                wish("T", "", "score:80", "", "2031-01-01T10:00:00Z", ""),
+                wish("T", "", "score:80", "", ToCome.NEXT_YEAR.toString(), ""),
                 "at least one skill",
-                wish("T", "\"flying\"", "score:80", "", "2031-01-01T10:00:00Z", ""),
+                wish("T", "\"flying\"", "score:80", "", ToCome.NEXT_YEAR.toString(), ""),
                 "at least one skill",
-                wish("T", "\"mean\"", "score:800", "", "2031-01-01T10:00:00Z", ""),
+                wish("T", "\"mean\"", "score:800", "", ToCome.NEXT_YEAR.toString(), ""),
                 "target",
-                wish("T", "\"mean\"", "lesson", "", "2031-01-01T10:00:00Z", ""),
+                wish("T", "\"mean\"", "lesson", "", ToCome.NEXT_YEAR.toString(), ""),
                 "This target is none",
                 wish("T", "\"mean\"", "score:80", "", "2001-01-01T10:00:00Z", ""),
                 "past",
-                wish("T", "\"mean\"", "quiz:90", "", "2031-01-01T10:00:00Z", ""),
+                wish("T", "\"mean\"", "quiz:90", "", ToCome.NEXT_YEAR.toString(), ""),
                 "needs a plan",
                 wish(
                         "T",
                         "\"mean\"",
                         "quiz:90",
                         ",\"quiz\":{\"items\":0,\"minutes\":20,\"rounds\":3,\"target\":90,\"workRequired\":false}",
-                        "2031-01-01T10:00:00Z",
+                        ToCome.NEXT_YEAR.toString(),
                         ""),
                 "cannot be held");
         bad.forEach((body, words) -> {

@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import jakarta.persistence.EntityManagerFactory;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
@@ -12,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
+import littlesummit.app.ToCome;
 import littlesummit.app.people.Role;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
@@ -37,7 +37,7 @@ class ManyAssignmentsTest extends ApiTest {
                     List.of("mean", "both-sides"),
                     new Target.Score(80),
                     Policy.DEFAULT,
-                    Instant.parse("2030-01-01T00:00:00Z").plusSeconds(i));
+                    ToCome.NEXT_YEAR.plusSeconds(i));
         }
     }
 

@@ -4,13 +4,13 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
+import littlesummit.app.ToCome;
 import littlesummit.app.doors.Door.Who;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
@@ -84,7 +84,7 @@ abstract class AtTheDoors extends ApiTest {
                                 Policy.Calculator.AS_ITEM,
                                 false)),
                         Optional.empty(),
-                        Instant.parse("2030-01-01T00:00:00Z"))
+                        ToCome.NEXT_YEAR)
                 .id();
         things = Things.of(
                 client,
@@ -130,6 +130,7 @@ abstract class AtTheDoors extends ApiTest {
     /** The body of the table, with names in it that nobody has yet. */
     final String body(Door door) {
         return things.in(door.body())
+                .replace("{later}", ToCome.NEXT_YEAR.toString())
                 .replace("{who}", UUID.randomUUID().toString().substring(0, 8));
     }
 }

@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -14,6 +13,7 @@ import java.util.stream.IntStream;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
 import littlesummit.app.Client.Answer;
+import littlesummit.app.ToCome;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.Role;
@@ -258,12 +258,7 @@ class PracticeApiTest extends ApiTest {
     void everySkillCanBePractisedToItsTarget() {
         List<String> ids = someSkills();
         Assignment all = assignments.add(
-                student.classId(),
-                "Everything",
-                ids,
-                new Target.Score(80),
-                Policy.DEFAULT,
-                Instant.parse("2030-01-01T00:00:00Z"));
+                student.classId(), "Everything", ids, new Target.Score(80), Policy.DEFAULT, ToCome.NEXT_YEAR);
         for (String skill : ids) {
             PracticeService.Place place = new PracticeService.Place(student, all.id(), skill);
             for (int i = 0; i < 14; i++) {

@@ -5,12 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
+import littlesummit.app.ToCome;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import littlesummit.core.quiz.PointsScheme;
@@ -43,7 +43,7 @@ class PaperApiTest extends ApiTest {
                                         Policy.Calculator.AS_ITEM,
                                         false)),
                                 Optional.empty(),
-                                Instant.parse("2030-01-01T00:00:00Z"))
+                                ToCome.NEXT_YEAR)
                         .id();
     }
 

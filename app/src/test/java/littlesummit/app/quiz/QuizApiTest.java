@@ -7,12 +7,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.TextNode;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import littlesummit.app.Client;
 import littlesummit.app.ClockedApiTest;
+import littlesummit.app.ToCome;
 import littlesummit.core.item.Item;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
@@ -50,7 +50,7 @@ class QuizApiTest extends ClockedApiTest {
                                         Policy.Calculator.AS_ITEM,
                                         true)),
                                 Optional.empty(),
-                                Instant.parse("2030-01-01T00:00:00Z"))
+                                ToCome.NEXT_YEAR)
                         .id();
     }
 
@@ -326,7 +326,7 @@ class QuizApiTest extends ClockedApiTest {
                         Policy.DEFAULT,
                         Optional.of(QuizPlan.usual(List.of("scientific-notation"), 2, 100)),
                         Optional.empty(),
-                        Instant.parse("2030-01-01T00:00:00Z"))
+                        ToCome.NEXT_YEAR)
                 .id();
         assertEquals(
                 "Powers of ten, both ways",

@@ -3,12 +3,12 @@ package littlesummit.app.served;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client.Answer;
+import littlesummit.app.ToCome;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import littlesummit.core.quiz.PointsScheme;
@@ -71,7 +71,7 @@ class TwoWindowsApiTest extends ApiTest {
                                                 Policy.Calculator.AS_ITEM,
                                                 false)),
                                         Optional.empty(),
-                                        Instant.parse("2030-01-01T00:00:00Z"))
+                                        ToCome.NEXT_YEAR)
                                 .id();
                 String item = client.post(quiz + "/start", "{}")
                         .body()

@@ -11,6 +11,7 @@ import java.util.Arrays;
 import java.util.stream.StreamSupport;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
+import littlesummit.app.ToCome;
 import littlesummit.content.template.Templates;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
@@ -197,7 +198,7 @@ class WorkbenchApiTest extends ApiTest {
         Client.Answer far = stranger.post(
                 "/api/class/assignments",
                 "{\"title\":\"T\",\"skills\":[\"" + id + "\"],\"target\":\"score:80\",\"policy\":" + POLICY
-                        + ",\"due\":\"2031-01-01T10:00:00Z\",\"students\":[]}");
+                        + ",\"due\":\"" + ToCome.NEXT_YEAR + "\",\"students\":[]}");
         assertEquals(400, far.status());
         assertTrue(far.text().contains("Choose at least one skill of the map"), far.text());
     }

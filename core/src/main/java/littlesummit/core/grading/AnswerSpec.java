@@ -7,6 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import littlesummit.core.math.Canonical;
+import littlesummit.core.math.Chars;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.IndexedLetter;
 import littlesummit.core.math.Parser;
@@ -56,6 +57,12 @@ public record AnswerSpec(
         return new AnswerSpec(Kind.CHOICE, Form.Shape.IN_ORDER, expected, Set.of(), "", new LinkedHashSet<>(options));
     }
 
+    /** Of what tells specifications apart, and is quickly had: answers are looked up by their specification. */
+    @Override
+    public int hashCode() {
+        return 31 * expected.hashCode() + kind.ordinal();
+    }
+
     /** @param example an answer that a reader would give full credit */
     public static AnswerSpec words(String example) {
         return of(Kind.WORDS, Form.Shape.ANY, example);
@@ -92,19 +99,14 @@ public record AnswerSpec(
             case DOMAIN -> Syntax.domain(letters);
             case QUANTITY -> Syntax.quantity().asking(letters);
             case REMAINDER -> letters.isEmpty() ? Syntax.number() : Syntax.expression(letters);
-            case MATRIX, TIME -> Syntax.expression(letters);
+            case MATRIX, TIME, DATE -> Syntax.expression(letters);
             case COMPLEX -> Syntax.expression(Set.of("i")).asking(Set.of());
         };
     }
 
     /** How an entry is understood; not for choices, whose entries are ids. */
     public Reading read(String entry) {
-        Matcher named = NAMED.matcher(entry);
-        boolean isNamed = (kind == Kind.EXPRESSION || kind == Kind.PIECES)
-                && hasNameBefore(entry)
-                && named.find()
-                && (named.group(1) == null || named.group(1).length() > 1 || !isOfTheAnswer(named.group(1)));
-        int start = isNamed ? named.end() : 0;
+        int start = (kind == Kind.EXPRESSION || kind == Kind.PIECES) && hasNameBefore(entry) ? behindName(entry) : 0;
         Reading reading = understood(UsualWords.taken(this, withoutSuffix(entry.substring(start))));
         return reading instanceof Reading.Stopped(var problem, int at)
                 ? new Reading.Stopped(problem, at + start)
@@ -113,7 +115,15 @@ public record AnswerSpec(
 
     /** Whether it can be named at all: most entries are not, and no pattern need be tried on them. */
     private static boolean hasNameBefore(String entry) {
-        return entry.chars().anyMatch(c -> c == '=' || c == '>' || c == '→' || c == '↦' || c == '\\');
+        return Chars.any(entry, c -> c == '=' || c == '>' || c == '→' || c == '↦' || c == '\\');
+    }
+
+    /** Where the expression begins: behind a name that is none of its letters, if there is one. */
+    private int behindName(String entry) {
+        Matcher named = NAMED.matcher(entry);
+        boolean isNamed = named.find()
+                && (named.group(1) == null || named.group(1).length() > 1 || !isOfTheAnswer(named.group(1)));
+        return isNamed ? named.end() : 0;
     }
 
     /** Whether a letter stands for a number here: one that the answer does not have may still name it. */
@@ -138,6 +148,7 @@ public record AnswerSpec(
             }
             case REMAINDER -> RemainderText.read(entry, syntax());
             case TIME -> ClockText.read(entry);
+            case DATE -> DateText.read(entry);
             case MATRIX -> MatrixText.read(entry, syntax());
             case PIECES -> PiecesText.read(entry, this);
             default -> Parser.read(entry, syntax());

@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import littlesummit.core.math.Chars;
 
 /**
  * A whole number written in another base: {@code 1011_2}, {@code (1011)_2}, {@code 1011₂}, {@code 0b1011}, {@code
@@ -20,7 +21,7 @@ record BaseNumeral(String digits, BigInteger value) {
 
     /** Empty for what is written otherwise, and for digits that the base does not have. */
     static Optional<BaseNumeral> read(String entry) {
-        if (entry.chars().noneMatch(c -> c == '_' || c == 'b' || c == 'B' || c >= '₀' && c <= '₉')) {
+        if (!Chars.any(entry, c -> c == '_' || c == 'b' || c == 'B' || c >= '₀' && c <= '₉')) {
             return Optional.empty();
         }
         Matcher binary = BINARY.matcher(entry);

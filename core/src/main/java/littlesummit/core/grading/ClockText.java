@@ -26,12 +26,7 @@ final class ClockText {
     private ClockText() {}
 
     static Reading read(String entry) {
-        String text = entry.replaceAll("\\\\(?:text|mathrm)\\s*\\{([^}]*)}", "$1")
-                .replace("{:}", ":")
-                .replace("\\,", " ")
-                .replace("\\ ", " ")
-                .strip()
-                .toLowerCase(Locale.ROOT);
+        String text = plain(entry);
         if (text.isEmpty()) {
             return new Reading.Stopped(Problem.BLANK, 0);
         }
@@ -43,6 +38,16 @@ final class ClockText {
                 yield time.matches() ? time(time) : new Reading.Stopped(Problem.UNEXPECTED, 0);
             }
         };
+    }
+
+    /** In small letters, without what LaTeX puts around words and signs. */
+    static String plain(String entry) {
+        return entry.replaceAll("\\\\(?:text|mathrm)\\s*\\{([^}]*)}", "$1")
+                .replace("{:}", ":")
+                .replace("\\,", " ")
+                .replace("\\ ", " ")
+                .strip()
+                .toLowerCase(Locale.ROOT);
     }
 
     private static Reading time(Matcher time) {

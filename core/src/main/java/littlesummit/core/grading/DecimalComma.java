@@ -20,9 +20,12 @@ final class DecimalComma {
 
     /** Where the comma stands. */
     static Optional<Integer> at(AnswerSpec spec, String entry) {
-        Matcher comma = ONE_COMMA.matcher(entry);
         boolean isNumber = spec.kind() == Kind.NUMBER || spec.kind() == Kind.QUANTITY;
-        return isNumber && comma.matches() && hasDecimals(KnownAnswer.of(spec).statement())
+        if (!isNumber || entry.indexOf(',') < 0) {
+            return Optional.empty();
+        }
+        Matcher comma = ONE_COMMA.matcher(entry);
+        return comma.matches() && hasDecimals(KnownAnswer.of(spec).statement())
                 ? Optional.of(comma.start(1))
                 : Optional.empty();
     }

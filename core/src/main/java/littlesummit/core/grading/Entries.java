@@ -14,6 +14,9 @@ final class Entries {
         if (kind == Kind.TIME && problem == Problem.UNEXPECTED) {
             return new Verdict.Unreadable(Reason.TIME_WANTED, stopped.at());
         }
+        if (kind == Kind.DATE && problem == Problem.UNEXPECTED) {
+            return new Verdict.Unreadable(Reason.DATE_WANTED, stopped.at());
+        }
         return kind == Kind.MATRIX && problem == Problem.MATRIX
                 ? new Verdict.Unreadable(Reason.MATRIX_WANTED, stopped.at())
                 : unreadable(stopped);
@@ -48,7 +51,9 @@ final class Entries {
                     case CONGRUENCE -> Reason.CONGRUENCE;
                     case CURRENCY -> Reason.CURRENCY;
                     case REMAINDER -> Reason.REMAINDER;
+                    case CALENDAR -> Reason.CALENDAR;
                     case CLOCK -> Reason.CLOCK;
+                    case NO_SUCH_DAY -> Reason.NO_SUCH_DAY;
                     case UNKNOWN_UNIT -> Reason.UNKNOWN_UNIT;
                     case UNIT_ALONE -> Reason.NUMBER_MISSING;
                     case UNIT_HERE -> Reason.SYNTAX;

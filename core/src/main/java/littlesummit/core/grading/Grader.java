@@ -57,6 +57,7 @@ public final class Grader {
                 case QUANTITY -> QuantityGrader.grade(spec, expected, entry);
                 case REMAINDER -> RemainderGrader.grade(expected, entry);
                 case TIME -> TimeGrader.grade(expected, entry);
+                case DATE -> DateGrader.grade(expected, entry);
                 case COMPLEX -> ComplexGrader.grade(spec, expected, entry);
                 case PIECES -> PiecesGrader.grade(spec, expected, entry);
                 case MATRIX -> MatrixGrader.grade(expected, entry);

@@ -16,6 +16,8 @@ public enum Kind {
     REMAINDER,
     /** A time of day. */
     TIME,
+    /** A day of the calendar. */
+    DATE,
     /** A complex number. */
     COMPLEX,
     MATRIX,

@@ -21,6 +21,7 @@ record KindPrinter(Kind kind, boolean isRatio) {
                 isRatio ? joined(coordinates(statement), LatexPrinter::latex, " : ") : LatexPrinter.latex(statement);
             case REMAINDER -> joined(both(statement), LatexPrinter::latex, "\\ \\text{R}\\ ");
             case TIME -> clock(statement).replace(":", "{:}");
+            case DATE -> "\\text{" + date(statement) + "}";
             case MATRIX ->
                 rows(statement).stream()
                         .map(row -> row.stream().map(LatexPrinter::latex).collect(Collectors.joining(" & ")))
@@ -41,6 +42,7 @@ record KindPrinter(Kind kind, boolean isRatio) {
                         : SpokenPrinter.spoken(statement);
             case REMAINDER -> joined(both(statement), SpokenPrinter::spoken, ", remainder ");
             case TIME -> clock(statement);
+            case DATE -> date(statement);
             case MATRIX ->
                 rows(statement).stream()
                         .map(row -> row.stream().map(SpokenPrinter::spoken).collect(Collectors.joining(", ")))
@@ -83,6 +85,15 @@ record KindPrinter(Kind kind, boolean isRatio) {
     private static String ruleInWords(List<Statement> rule) {
         String value = SpokenPrinter.spoken(rule.getFirst());
         return rule.size() == 1 ? value + ", otherwise" : value + ", if " + SpokenPrinter.spoken(rule.get(1));
+    }
+
+    /** Where it can be meant in two ways, both. */
+    private static String date(Statement statement) {
+        return both(statement).stream()
+                .map(day -> day instanceof Statement.Value(Expr.Num n)
+                        ? DateText.written(n.digits().intValueExact())
+                        : "")
+                .collect(Collectors.joining(" or "));
     }
 
     /** As a clock of 24 hours shows it. */

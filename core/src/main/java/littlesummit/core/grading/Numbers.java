@@ -12,7 +12,25 @@ final class Numbers {
 
     /** Whether it stands for one number: no infinity, no ±. */
     static boolean isOne(Expr expr) {
-        return !expr.any(e -> e instanceof Expr.Infinity || e instanceof Expr.PlusMinus);
+        return switch (expr) {
+            case Expr.Num n -> true;
+            case Expr.Letter l -> true;
+            case Expr.Infinity i -> false;
+            case Expr.PlusMinus p -> false;
+            case Expr.Neg(Expr inner) -> isOne(inner);
+            case Expr.Quotient(Expr num, Expr den) -> isOne(num) && isOne(den);
+            case Expr.Power(Expr base, Expr exponent) -> isOne(base) && isOne(exponent);
+            default -> areOne(expr.children());
+        };
+    }
+
+    private static boolean areOne(List<Expr> parts) {
+        for (int i = 0; i < parts.size(); i++) {
+            if (!isOne(parts.get(i))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Without a currency or degree sign, which change no value. */
@@ -41,8 +59,7 @@ final class Numbers {
 
     /** Whether a percent, degree or currency sign stands there twice. */
     static boolean hasSignTwice(Expr expr) {
-        return expr.any(
-                e -> isSigned(e) && e.children().stream().map(Numbers::unsigned).anyMatch(Numbers::isSigned));
+        return expr.any(e -> isSigned(e) && isSigned(unsigned(e.children().getFirst())));
     }
 
     private static boolean isSigned(Expr expr) {

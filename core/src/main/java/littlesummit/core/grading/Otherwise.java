@@ -3,6 +3,7 @@ package littlesummit.core.grading;
 import java.math.BigInteger;
 import java.util.Optional;
 import java.util.function.Function;
+import littlesummit.core.math.Chars;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.Statement;
 import littlesummit.core.math.Unworked;
@@ -29,6 +30,7 @@ final class Otherwise {
     /** Where capitals stand for numbers, they are no numerals. */
     private static Optional<BigInteger> numeral(AnswerSpec spec, String entry) {
         return spec.kind() == Kind.NUMBER
+                        && Chars.any(entry, Character::isLetter)
                         && spec.letters().stream().noneMatch(letter -> Character.isUpperCase(letter.charAt(0)))
                 ? WrittenNumerals.read(entry)
                 : Optional.empty();

@@ -9,8 +9,8 @@ final class TimeGrader {
     private TimeGrader() {}
 
     static Verdict grade(Statement expected, Statement entry) {
-        int right = seconds(expected).getFirst();
-        List<Integer> typed = seconds(entry);
+        int right = numbers(expected, Reason.TIME_WANTED).getFirst();
+        List<Integer> typed = numbers(entry, Reason.TIME_WANTED);
         if (typed.getFirst() == right) {
             return Verdict.CORRECT;
         }
@@ -21,12 +21,18 @@ final class TimeGrader {
         return isHalfADayOff ? Verdict.slip(Reason.HALF_A_DAY) : Verdict.incorrect();
     }
 
-    private static List<Integer> seconds(Statement time) {
-        return switch (time) {
+    /**
+     * Each way in which an entry can be meant, as a number.
+     *
+     * @param wanted what is said where it is none
+     * @throws Entries.WrongKind where it is none
+     */
+    static List<Integer> numbers(Statement entry, Reason wanted) {
+        return switch (entry) {
             case Statement.Value(Expr.Num n) -> List.of(n.digits().intValueExact());
             case Statement.Sequence(var joiner, List<Statement> both) ->
-                both.stream().flatMap(one -> seconds(one).stream()).toList();
-            default -> throw new Entries.WrongKind(Reason.TIME_WANTED);
+                both.stream().flatMap(one -> numbers(one, wanted).stream()).toList();
+            default -> throw new Entries.WrongKind(wanted);
         };
     }
 }

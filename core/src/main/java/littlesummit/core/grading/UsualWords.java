@@ -2,6 +2,7 @@ package littlesummit.core.grading;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import littlesummit.core.math.Chars;
 
 /**
  * What people write around an answer, and instead of signs: “no solution exists”, “1 out of 8”, “about 50”, “HCF = 12”,
@@ -88,13 +89,20 @@ final class UsualWords {
     }
 
     private static String number(AnswerSpec field, String entry) {
-        if (isPlain(entry)) {
+        if (isPlain(field, entry)) {
             return entry;
         }
-        String text = ROOT.matcher(withAngle(field, blanked(LAST_POINT, blanked(NAMED, withoutIndices(field, entry)))))
-                .replaceAll("   √");
+        String named = entry.indexOf('=') < 0 ? entry : blanked(NAMED, withoutIndices(field, entry));
+        String ended = named.indexOf('.') < 0 ? named : blanked(LAST_POINT, named);
+        String text = Chars.any(ended, Character::isLetter) ? withAngle(field, ended) : ended;
+        if (text.contains("root")) {
+            text = ROOT.matcher(text).replaceAll("   √");
+        }
         if (field.form() == Form.Shape.PRIME_FACTORS) {
             text = POINT_FOR_TIMES.matcher(text).replaceAll("*");
+        }
+        if (!hasWords(text)) {
+            return text;
         }
         Matcher share = OUT_OF.matcher(text);
         if (share.matches()) {
@@ -108,9 +116,28 @@ final class UsualWords {
         return field.form() instanceof Form.Rounded ? blanked(ABOUT, text) : text;
     }
 
-    /** Digits and signs alone, as most entries are. */
-    private static boolean isPlain(String entry) {
-        return entry.chars().allMatch(c -> c >= '0' && c <= '9' || "+-*/^(), ".indexOf(c) >= 0);
+    /** Digits and signs alone, as most entries are; a point between digits belongs to them but in prime factors. */
+    private static boolean isPlain(AnswerSpec field, String entry) {
+        for (int i = 0; i < entry.length(); i++) {
+            char c = entry.charAt(i);
+            boolean isPoint = c == '.'
+                    && field.form() != Form.Shape.PRIME_FACTORS
+                    && i + 1 < entry.length()
+                    && isDigit(entry.charAt(i + 1));
+            if (!isPoint && !isDigit(c) && "+-*/^(), −".indexOf(c) < 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean isDigit(char c) {
+        return c >= '0' && c <= '9';
+    }
+
+    /** What shares, angles with minutes and estimates begin with: most entries have neither. */
+    private static boolean hasWords(String text) {
+        return Chars.any(text, c -> c == '°' || c == '≈' || c == '\\' || Character.isLetter(c));
     }
 
     /** With spaces for what is left out, so that places stay. */

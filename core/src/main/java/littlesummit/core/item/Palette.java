@@ -20,7 +20,7 @@ final class Palette {
             case TIME -> List.of(":");
             case COMPLEX -> List.of("i", "x/y", "√");
             case PIECES -> List.of("≤", "≥", "x/y", "x²");
-            case MATRIX, QUANTITY, CHOICE, WORDS -> List.of();
+            case MATRIX, DATE, QUANTITY, CHOICE, WORDS -> List.of();
         };
     }
 

@@ -51,7 +51,7 @@ public final class Canonical {
             case Expr.Sum(List<Expr> terms) -> sum(terms);
             case Expr.Product(List<Expr> factors) -> product(factors);
             case Expr.Quotient(Expr num, Expr den) -> value(num).over(value(den), budget);
-            case Expr.Power(Expr base, Expr exponent) -> power(value(base), value(exponent));
+            case Expr.Power p -> power(p);
             case Expr.Root(int index, Expr radicand) -> Roots.root(value(radicand), index, budget);
             case Expr.Abs(Expr inner) -> Roots.abs(value(inner), budget);
             case Expr.Percent(Expr inner) -> value(inner).times(RationalFunction.of(Rational.of(1, 100)), budget);
@@ -67,6 +67,11 @@ public final class Canonical {
         Map<Monomial, Rational> whole = new HashMap<>();
         RationalFunction sum = RationalFunction.ZERO;
         for (Expr term : terms) {
+            PlainTerm plain = plainTerm(term);
+            if (plain.isThere()) {
+                plain.addTo(whole);
+                continue;
+            }
             RationalFunction value = value(term);
             if (value.den().isOne()) {
                 value.num().addTo(whole);
@@ -78,12 +83,27 @@ public final class Canonical {
         return sum.isZero() ? plain : sum.plus(plain, budget);
     }
 
+    private PlainTerm plainTerm(Expr term) {
+        return values.isEmpty() ? PlainTerm.of(term) : PlainTerm.NONE;
+    }
+
     private RationalFunction product(List<Expr> factors) {
+        PlainTerm plain = plainTerm(new Expr.Product(factors));
+        if (plain.isThere()) {
+            return RationalFunction.of(plain.polynomial());
+        }
         RationalFunction product = RationalFunction.ONE;
         for (Expr factor : factors) {
             product = product.times(value(factor), budget);
         }
         return product;
+    }
+
+    private RationalFunction power(Expr.Power expr) {
+        PlainTerm plain = plainTerm(expr);
+        return plain.isThere()
+                ? RationalFunction.of(plain.polynomial())
+                : power(value(expr.base()), value(expr.exponent()));
     }
 
     private RationalFunction power(RationalFunction base, RationalFunction exponent) {

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import littlesummit.core.math.Token.Kind;
 
 /** One character at a time: the many ways in which keyboards and documents write the same sign. */
@@ -12,7 +13,7 @@ final class Characters {
     /** @param meaning the sign in the form that the parser compares with */
     record Symbol(String text, Kind kind, String meaning) {}
 
-    static final List<Symbol> TWO_CHARACTERS = List.of(
+    private static final List<Symbol> TWO_CHARACTERS = List.of(
             new Symbol("<=", Kind.RELATION, "<="),
             new Symbol("=<", Kind.RELATION, "<="),
             new Symbol(">=", Kind.RELATION, ">="),
@@ -21,9 +22,12 @@ final class Characters {
             new Symbol("<>", Kind.RELATION, "!="),
             new Symbol("~=", Kind.RELATION, "≈"));
 
+    private static final int ASCII = 128;
     private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁻⁽⁾";
     private static final String LOWERED = "0123456789+-()";
     private static final Map<Character, Optional<Symbol>> SYMBOLS = new HashMap<>();
+    /** Those of the ASCII characters, which are looked up most. */
+    private static final List<Optional<Symbol>> OF_ASCII;
 
     static {
         symbols(Kind.PLUS, "+", "+");
@@ -68,6 +72,9 @@ final class Characters {
         symbols(Kind.REALS, "R", "ℝ");
         symbols(Kind.WORD, "or", "∨");
         symbols(Kind.WORD, "and", "∧");
+        OF_ASCII = IntStream.range(0, ASCII)
+                .mapToObj(c -> SYMBOLS.getOrDefault((char) c, Optional.empty()))
+                .toList();
     }
 
     private Characters() {}
@@ -79,7 +86,20 @@ final class Characters {
     }
 
     static Optional<Symbol> symbol(char c) {
-        return isAsciiLetter(c) || isDigit(c) ? Optional.empty() : SYMBOLS.getOrDefault(c, Optional.empty());
+        return c < ASCII ? OF_ASCII.get(c) : SYMBOLS.getOrDefault(c, Optional.empty());
+    }
+
+    /** The sign that two characters make together: ≤ may be typed as {@code <=}. */
+    static Optional<Symbol> symbol(char first, char second) {
+        if (second != '=' && second != '<' && second != '>') {
+            return Optional.empty();
+        }
+        for (Symbol two : TWO_CHARACTERS) {
+            if (first == two.text().charAt(0) && second == two.text().charAt(1)) {
+                return Optional.of(two);
+            }
+        }
+        return Optional.empty();
     }
 
     /** Full-width forms stand for the ASCII characters; everything else for itself. */
@@ -97,11 +117,17 @@ final class Characters {
     }
 
     static boolean isSpace(char c) {
+        if (c > ' ' && c < ASCII) {
+            return false;
+        }
         return Character.isWhitespace(c) || Character.isSpaceChar(c) || c == '\u200B' || c == '\u2060' || c == '\uFEFF';
     }
 
     /** The plain character that a raised one stands for, or −1. */
     static int superscript(char c) {
+        if (c < ASCII) {
+            return -1;
+        }
         int i = RAISED.indexOf(c);
         return i < 0 ? -1 : LOWERED.charAt(i);
     }

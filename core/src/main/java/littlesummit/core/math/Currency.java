@@ -71,7 +71,7 @@ public enum Currency {
     }
 
     private static final Map<String, Currency> WORDS = new HashMap<>();
-    private static final Pattern LETTERS = Pattern.compile("[A-Za-z]+");
+    private static final Pattern WORD = Pattern.compile("[A-Za-z]{2,}");
 
     static {
         for (Currency currency : values()) {
@@ -83,16 +83,18 @@ public enum Currency {
 
     /** Those whose sign, code or name stands in a text. */
     public static List<Currency> in(String text) {
-        if (text.chars().allMatch(c -> c < 'A' && c != '$')) {
+        boolean maybeSigns = Chars.any(text, c -> c == '$' || c > '~');
+        boolean maybeWords = Chars.any(text, Character::isLetter);
+        if (!maybeSigns && !maybeWords) {
             return List.of();
         }
         Set<Currency> found = EnumSet.noneOf(Currency.class);
         for (Currency currency : values()) {
-            if (text.contains(currency.sign)) {
+            if (maybeSigns && text.contains(currency.sign)) {
                 found.add(currency);
             }
         }
-        for (Matcher run = LETTERS.matcher(text); run.find(); ) {
+        for (Matcher run = WORD.matcher(text); maybeWords && run.find(); ) {
             word(run.group()).ifPresent(found::add);
         }
         return List.copyOf(found);

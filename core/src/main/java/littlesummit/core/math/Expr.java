@@ -205,12 +205,20 @@ public sealed interface Expr {
         if (kind.test(this)) {
             return true;
         }
-        for (Expr child : children()) {
-            if (child.any(kind)) {
-                return true;
+        return switch (this) {
+            case Num n -> false;
+            case Letter l -> false;
+            case Quotient(Expr num, Expr den) -> num.any(kind) || den.any(kind);
+            case Power(Expr base, Expr exponent) -> base.any(kind) || exponent.any(kind);
+            default -> {
+                List<Expr> parts = children();
+                boolean found = false;
+                for (int i = 0; i < parts.size() && !found; i++) {
+                    found = parts.get(i).any(kind);
+                }
+                yield found;
             }
-        }
-        return false;
+        };
     }
 
     /** Whether this tree is {@code part}, or has it within. */

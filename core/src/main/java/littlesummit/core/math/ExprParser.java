@@ -1,6 +1,7 @@
 package littlesummit.core.math;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -12,7 +13,7 @@ import littlesummit.core.math.Token.Kind;
  * left to right: {@code 1/2x} is (1/2)·x. A sign binds weaker than a power and a product: {@code -x^2} is −(x²).
  */
 final class ExprParser {
-    private static final Set<Kind> STARTS_FACTOR = Set.of(
+    private static final Set<Kind> STARTS_FACTOR = EnumSet.of(
             Kind.LETTER,
             Kind.PI,
             Kind.OPEN,
@@ -44,13 +45,18 @@ final class ExprParser {
 
     Expr sum() {
         cursor.enter();
-        List<Expr> terms = new ArrayList<>();
-        terms.add(term());
+        Expr first = term();
+        Expr sum = isSign(cursor.peek()) ? added(first) : first;
+        cursor.leave();
+        return sum;
+    }
+
+    private Expr added(Expr first) {
+        List<Expr> terms = new ArrayList<>(List.of(first));
         while (isSign(cursor.peek())) {
             terms.add(cursor.at(Kind.PLUS) ? plus() : term());
         }
-        cursor.leave();
-        return terms.size() == 1 ? terms.getFirst() : new Expr.Sum(terms);
+        return new Expr.Sum(terms);
     }
 
     private static boolean isSign(Token t) {
@@ -120,19 +126,18 @@ final class ExprParser {
 
     private boolean startsFactor() {
         Kind kind = cursor.peek().kind();
-        if (endsInterval()) {
-            return false;
-        }
-        return STARTS_FACTOR.contains(kind)
+        return STARTS_FACTOR.contains(kind) && !endsInterval()
                 || kind == Kind.BAR && openBars == 0
                 || kind == Kind.NUMBER && afterBracket();
     }
 
     /** The bracket of [2, 5[ opens nothing. */
     private boolean endsInterval() {
+        if (!cursor.at(Kind.OPEN, "[")) {
+            return false;
+        }
         Token next = cursor.peek(1);
-        return cursor.at(Kind.OPEN, "[")
-                && (next.is(Kind.END) || next.is(Kind.UNION) || next.is(Kind.WORD) || next.is(Kind.COMMA));
+        return next.is(Kind.END) || next.is(Kind.UNION) || next.is(Kind.WORD) || next.is(Kind.COMMA);
     }
 
     private boolean afterBracket() {

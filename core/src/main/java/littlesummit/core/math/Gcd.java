@@ -52,6 +52,9 @@ public final class Gcd {
     }
 
     private static Polynomial content(Polynomial p, String letter, Budget budget) {
+        if (!p.isZero() && p.hasOnly(new Atom.Letter(letter)::equals)) {
+            return Polynomial.ONE;
+        }
         Polynomial common = Polynomial.ZERO;
         for (int k = p.degree(letter); k >= 0 && !common.equals(Polynomial.ONE); k--) {
             common = gcd(common, normal(p.coefficient(letter, k)), budget);

@@ -1,6 +1,7 @@
 package littlesummit.core.math;
 
 import java.util.List;
+import java.util.Optional;
 import littlesummit.core.math.Token.Kind;
 
 /**
@@ -90,12 +91,11 @@ final class Lexer {
             scan.add(Kind.PLUS_MINUS, "±", start);
             return;
         }
-        for (Characters.Symbol two : Characters.TWO_CHARACTERS) {
-            if (c == two.text().charAt(0) && scan.peek(1) == two.text().charAt(1)) {
-                scan.pos += 2;
-                scan.add(two.kind(), two.meaning(), start);
-                return;
-            }
+        Optional<Characters.Symbol> two = Characters.symbol(c, scan.peek(1));
+        if (two.isPresent()) {
+            scan.pos += 2;
+            scan.add(two.get().kind(), two.get().meaning(), start);
+            return;
         }
         scan.pos++;
         String fraction = Characters.vulgarFraction(c);
@@ -105,17 +105,22 @@ final class Lexer {
             scan.add(Kind.DEGREE, "°", start);
         } else {
             Characters.symbol(c)
-                    .map(s -> s.kind() == Kind.COLON && isDivision() ? new Characters.Symbol(":", Kind.DIVIDE, ":") : s)
-                    .map(s -> s.kind() == Kind.CURRENCY && scan.syntax.units()
-                            ? new Characters.Symbol(s.text(), Kind.UNIT, s.meaning())
-                            : s)
                     .ifPresentOrElse(
-                            s -> scan.add(s.kind(), s.meaning(), start),
+                            s -> scan.add(kind(s), s.meaning(), start),
                             () -> scan.add(Kind.UNKNOWN, String.valueOf(c), start));
             if (scan.tokens.getLast().is(Kind.BOUNDED)) {
                 latex.bounds();
             }
         }
+    }
+
+    /** What a sign is in this field. */
+    private Kind kind(Characters.Symbol sign) {
+        return switch (sign.kind()) {
+            case COLON -> isDivision() ? Kind.DIVIDE : Kind.COLON;
+            case CURRENCY -> scan.syntax.units() ? Kind.UNIT : Kind.CURRENCY;
+            default -> sign.kind();
+        };
     }
 
     /** A colon divides, but for the one in {x : x &lt; 4}. */

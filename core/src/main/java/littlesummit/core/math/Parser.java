@@ -98,24 +98,36 @@ public final class Parser {
     }
 
     private Statement alternatives() {
-        List<Statement> items = new ArrayList<>(List.of(together()));
+        Statement first = together();
+        if (!cursor.at(Kind.WORD, "or")) {
+            return first;
+        }
+        List<Statement> items = new ArrayList<>(List.of(first));
         while (cursor.takeIf(Kind.WORD, "or")) {
             items.add(together());
         }
-        return joined(Joiner.OR, items);
+        return new Statement.Sequence(Joiner.OR, items);
     }
 
     private Statement together() {
-        List<Statement> items = new ArrayList<>(List.of(listed()));
+        Statement first = listed();
+        if (!cursor.at(Kind.WORD, "and")) {
+            return first;
+        }
+        List<Statement> items = new ArrayList<>(List.of(first));
         while (cursor.takeIf(Kind.WORD, "and")) {
             items.add(listed());
         }
-        return joined(Joiner.AND, items);
+        return new Statement.Sequence(Joiner.AND, items);
     }
 
     /** A comma may stand before a last "and" or "or". */
     private Statement listed() {
-        List<Statement> items = new ArrayList<>(List.of(union()));
+        Statement first = union();
+        if (!cursor.at(Kind.COMMA)) {
+            return first;
+        }
+        List<Statement> items = new ArrayList<>(List.of(first));
         while (cursor.at(Kind.COMMA) && !cursor.peek(1).is(Kind.WORD, "or")) {
             if (cursor.peek(1).is(Kind.WORD, "and")) {
                 cursor.take();
@@ -127,20 +139,20 @@ public final class Parser {
         if (cursor.at(Kind.COMMA)) {
             cursor.take();
         }
-        return joined(Joiner.COMMA, items);
-    }
-
-    private static Statement joined(Joiner joiner, List<Statement> items) {
-        return items.size() == 1 ? items.getFirst() : new Statement.Sequence(joiner, items);
+        return items.size() == 1 ? first : new Statement.Sequence(Joiner.COMMA, items);
     }
 
     private Statement union() {
-        List<Statement> parts = new ArrayList<>(List.of(element()));
+        Statement first = element();
+        if (!cursor.at(Kind.UNION)) {
+            return first;
+        }
+        List<Statement> parts = new ArrayList<>(List.of(first));
         while (cursor.at(Kind.UNION)) {
             cursor.take();
             parts.add(element());
         }
-        return parts.size() == 1 ? parts.getFirst() : new Statement.Union(parts);
+        return new Statement.Union(parts);
     }
 
     private Statement element() {
@@ -354,21 +366,22 @@ public final class Parser {
             Expr amount = exprs.sum();
             return measures(new Statement.Measure(amount, units.goingOn(money)));
         }
-        List<Expr> sides = new ArrayList<>(List.of(exprs.sum()));
-        List<Relation> signs = new ArrayList<>();
+        Expr first = exprs.sum();
         if (units.isHere()) {
-            return measures(new Statement.Measure(sides.getFirst(), units.unit()));
+            return measures(new Statement.Measure(first, units.unit()));
         }
+        if (!cursor.at(Kind.RELATION)) {
+            return syntax.units() && first instanceof Expr.Degrees(Expr amount)
+                    ? new Statement.Measure(amount, Units.DEGREE)
+                    : new Statement.Value(first);
+        }
+        List<Expr> sides = new ArrayList<>(List.of(first));
+        List<Relation> signs = new ArrayList<>();
         while (cursor.at(Kind.RELATION)) {
             signs.add(relation(cursor.take()));
             sides.add(nameAt(0) ? new Expr.Letter(cursor.take().text()) : exprs.sum());
         }
-        if (!signs.isEmpty()) {
-            return new Statement.Relations(sides, signs);
-        }
-        return syntax.units() && sides.getFirst() instanceof Expr.Degrees(Expr amount)
-                ? new Statement.Measure(amount, Units.DEGREE)
-                : new Statement.Value(sides.getFirst());
+        return new Statement.Relations(sides, signs);
     }
 
     private Statement measures(Statement.Measure first) {

@@ -182,7 +182,7 @@ public final class Polynomial {
         return power(exponent, new Budget());
     }
 
-    private static void add(Map<Monomial, Rational> to, Monomial m, Rational c) {
+    static void add(Map<Monomial, Rational> to, Monomial m, Rational c) {
         to.merge(m, c, (a, b) -> {
             Rational sum = a.plus(b);
             return sum.isZero() ? null : sum;
@@ -322,6 +322,9 @@ public final class Polynomial {
 
     /** The quotient when the division leaves no remainder; for ordinary polynomials. */
     public Optional<Polynomial> exactOver(Polynomial divisor) {
+        if (divisor.isOne()) {
+            return Optional.of(this);
+        }
         Monomial lead = divisor.leadingMonomial();
         Rational leadCoefficient = divisor.leadingCoefficient();
         Map<Monomial, Rational> quotient = new HashMap<>();

@@ -36,9 +36,11 @@ public sealed interface Reading {
         CONGRUENCE,
         CURRENCY,
         REMAINDER,
+        CALENDAR,
         CLOCK,
         UNKNOWN_UNIT,
         UNIT_ALONE,
+        NO_SUCH_DAY,
         UNIT_HERE,
         TOO_LARGE
     }

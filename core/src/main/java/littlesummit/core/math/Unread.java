@@ -36,6 +36,10 @@ final class Unread {
         sign(Problem.CONGRUENCE, "\\\\(p|b)?mod|\\\\equiv|≡|(?<![a-z])mod(?![a-z])");
         sign(Problem.CURRENCY, "[₩₽₺₴₪฿]|(?<![A-Za-z])(CNY|SEK|NOK|DKK|PLN|CZK)(?![A-Za-z])");
         sign(Problem.REMAINDER, "\\d\\s*(R|r|rem|remainder)\\.?\\s*\\d");
+        sign(
+                Problem.CALENDAR,
+                "(?i)(?<![a-z])(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)(?![a-z])"
+                        + "|(?:January|February|March|April|August|September|October|November|December)");
         sign(Problem.CLOCK, "\\d\\s*(a\\.?m|p\\.?m|o['’]clock)");
     }
 

@@ -73,6 +73,7 @@ class FuzzTest {
             AnswerSpec.of(Kind.PAIR, Form.Shape.ANY, "(3,-2,1)"),
             AnswerSpec.of(Kind.REMAINDER, Form.Shape.ANY, "37/5 = 7 R 2"),
             AnswerSpec.of(Kind.TIME, Form.Shape.ANY, "14:30"),
+            AnswerSpec.of(Kind.DATE, Form.Shape.ANY, "24 December"),
             AnswerSpec.of(Kind.COMPLEX, Form.Shape.CARTESIAN, "3+2i"),
             AnswerSpec.of(Kind.PIECES, Form.Shape.ANY, "x^2 if x < 0; 2x if x >= 0"),
             AnswerSpec.of(Kind.MATRIX, Form.Shape.ANY, "[[1,2],[3,4]]"));
