@@ -4,7 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 
-/** Times to come, reckoned from today, for tests of what goes by the clock: none of them has a year in which it fails. */
+/** Times to come, reckoned from today: no test of what goes by the clock has a year in which it fails. */
 public final class ToCome {
     private static final Instant TODAY = Instant.now().truncatedTo(ChronoUnit.DAYS);
 
@@ -14,8 +14,8 @@ public final class ToCome {
     private ToCome() {}
 
     /**
-     * Ten in the morning, UTC, of a day to come: a time without fractions of a second, as it is written in a request, and
-     * the same when asked for again.
+     * Ten in the morning, UTC, of a day to come: a time without fractions of a second, as it is written in a request,
+     * and the same when asked for again.
      *
      * @param days from today, at least 2, so that it has not passed anywhere
      */
