@@ -138,7 +138,7 @@ public enum Reason {
     DAY_OR_MONTH("Two days can be meant by this. Write the month as a word."),
     YEAR_WANTED("Type the year, too."),
     YEAR_EXTRA("Type the day and the month alone, without a year."),
-    A_DAY_OFF("That is one day off. Does the first day count?"),
+    A_DAY_OFF("That is one day off. Think whether the first day counts."),
     HALF_A_DAY("It looks as if a.m. and p.m. have changed places."),
     CARTESIAN_WANTED("Write it as a + bi: one number without i, and one multiple of i."),
     COMPLEX_WANTED("Type one complex number, like 3 + 2i."),

@@ -18,9 +18,10 @@ public final class Irreducible {
         List<String> letters = f.letters();
         for (String letter : letters) {
             if (f.degree(letter) == 1) {
-                return Gcd.of(f.coefficient(letter, 1), f.coefficient(letter, 0))
-                                .degree()
-                        == 0;
+                return letters.size() == 1
+                        || Gcd.of(f.coefficient(letter, 1), f.coefficient(letter, 0))
+                                        .degree()
+                                == 0;
             }
         }
         return letters.size() == 1 ? univariate(f, letters.getFirst()) : multivariate(f, letters);

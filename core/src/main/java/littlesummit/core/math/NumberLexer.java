@@ -15,11 +15,12 @@ final class NumberLexer {
         int start = scan.pos;
         StringBuilder digits = new StringBuilder(scan.digitRun());
         if (scan.syntax.grouping()
-                && !isRootIndex()
-                && !isInList()
                 && !digits.isEmpty()
                 && digits.length() <= 3
-                && digits.charAt(0) != '0') {
+                && digits.charAt(0) != '0'
+                && groupAt() > 0
+                && !isRootIndex()
+                && !isInList()) {
             for (int skip = groupAt(); skip > 0; skip = groupAt()) {
                 scan.pos += skip;
                 digits.append(scan.digitRun());

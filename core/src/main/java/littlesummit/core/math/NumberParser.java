@@ -6,6 +6,9 @@ import littlesummit.core.math.Token.Kind;
 
 /** Numbers as they are written: digits, mixed numbers, digits that repeat, powers of ten. */
 final class NumberParser {
+    /** So many digits fit into a long, whatever they are. */
+    private static final int OF_LONG = 18;
+
     private final Cursor cursor;
     private final ExprParser exprs;
 
@@ -54,14 +57,18 @@ final class NumberParser {
     }
 
     static boolean isWhole(Token t) {
-        return t.is(Kind.NUMBER) && t.text().chars().allMatch(c -> c >= '0' && c <= '9');
+        return t.is(Kind.NUMBER) && Chars.all(t.text(), c -> c >= '0' && c <= '9');
     }
 
     static Expr.Num literal(String digits) {
         int point = digits.indexOf('.');
         return point < 0
-                ? new Expr.Num(new BigInteger(digits), 0)
-                : new Expr.Num(new BigInteger(digits.replace(".", "")), digits.length() - point - 1);
+                ? new Expr.Num(whole(digits), 0)
+                : new Expr.Num(whole(digits.replace(".", "")), digits.length() - point - 1);
+    }
+
+    private static BigInteger whole(String digits) {
+        return digits.length() <= OF_LONG ? BigInteger.valueOf(Long.parseLong(digits)) : new BigInteger(digits);
     }
 
     /** Written 0.3(18), with the digits that repeat in brackets. */

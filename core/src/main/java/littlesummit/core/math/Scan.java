@@ -51,9 +51,18 @@ final class Scan {
     }
 
     String digitRun() {
-        StringBuilder run = new StringBuilder();
+        int start = pos;
+        boolean isPlain = true;
         for (; Characters.isDigit(peek(0)); pos++) {
-            run.append(peek(0));
+            isPlain &= Characters.isDigit(text.charAt(pos));
+        }
+        return isPlain ? text.substring(start, pos) : folded(start);
+    }
+
+    private String folded(int start) {
+        StringBuilder run = new StringBuilder();
+        for (int i = start; i < pos; i++) {
+            run.append(Characters.fold(text.charAt(i)));
         }
         return run.toString();
     }
