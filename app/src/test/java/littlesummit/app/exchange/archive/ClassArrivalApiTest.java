@@ -317,7 +317,9 @@ class ClassArrivalApiTest extends ClockedApiTest {
             delimiter = '#',
             value = {
                 "about # class of Little Summit # class of something # This is no archive of a class",
-                "about # \"layout\":\" # \"layout\":\"0 # from another version",
+                "about # \"layout\":\" # \"layout\":\"9 # from a newer version",
+                "about # \"layout\":\" # \"layout\":\"0. # from an old version",
+                "about # \"layout\":\" # \"layout\":\"x # does not say from which version",
                 "class # {\"id\" # {id # Line 1 of records/class.jsonl cannot be read",
                 "students # \"extra_time\":25 # \"extra_time\":2500 # from 0 to 200",
                 "students # {\"id\":\" # {\"id\":\"x # points to something that is not in the archive",

@@ -9,8 +9,11 @@ import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -47,8 +50,26 @@ final class ArchiveFile implements AutoCloseable {
         return Optional.ofNullable(last[0]);
     }
 
+    /** What the first row of a file has; nothing where there is none. */
+    Set<String> columns(String name) {
+        Set<String> columns = new HashSet<>();
+        read(name, row -> {
+            row.fieldNames().forEachRemaining(columns::add);
+            return false;
+        });
+        return columns;
+    }
+
     /** Row by row; none where there is no such file. */
     void each(String name, Consumer<ObjectNode> taker) {
+        read(name, row -> {
+            taker.accept(row);
+            return true;
+        });
+    }
+
+    /** @param taker says whether it wants more */
+    private void read(String name, Predicate<ObjectNode> taker) {
         ZipEntry entry = zip.getEntry(FOLDER + name);
         if (entry == null) {
             return;
@@ -56,8 +77,9 @@ final class ArchiveFile implements AutoCloseable {
         try (InputStream in = new Counted(zip.getInputStream(entry));
                 MappingIterator<ObjectNode> rows =
                         mapper.readerFor(ObjectNode.class).readValues(in)) {
-            while (rows.hasNextValue()) {
-                taker.accept(rows.nextValue());
+            boolean more = true;
+            while (more && rows.hasNextValue()) {
+                more = taker.test(rows.nextValue());
             }
         } catch (JsonProcessingException broken) {
             int line = Optional.ofNullable(broken.getLocation())

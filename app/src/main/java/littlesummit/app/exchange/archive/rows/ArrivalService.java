@@ -77,8 +77,8 @@ public class ArrivalService {
 
     private ClassArrival.Arrived arrive(Person instructor, Path file, Look look) throws IOException {
         try (ArchiveFile archive = ArchiveFile.open(file, mapper)) {
-            About.require(archive.row(ClassRecords.ABOUT), layout.version());
-            ClassArrival.Arrived arrived = arrival.arrive(instructor, archive);
+            boolean isOlder = About.isOlder(archive.row(ClassRecords.ABOUT), layout.version());
+            ClassArrival.Arrived arrived = arrival.arrive(instructor, archive, isOlder);
             mustBeWhole(arrived, look);
             return arrived;
         }

@@ -72,7 +72,8 @@ class ClassArrival {
      */
     record Arrived(Person instructor, Set<String> students, ArrivalPlan plan) {}
 
-    Arrived arrive(Person instructor, ArchiveFile archive) {
+    /** @param isOlder whether columns may be missing that were added since it was made */
+    Arrived arrive(Person instructor, ArchiveFile archive, boolean isOlder) {
         ObjectNode row = archive.row(ClassRecords.CLASS)
                 .orElseThrow(() -> Problem.badRequest("This archive does not say which class it is of."));
         NewIds ids = new NewIds();
@@ -87,7 +88,7 @@ class ClassArrival {
         Map<String, Long> counts = new HashMap<>();
         RowsIn.Arrival arrival = new RowsIn.Arrival(teacher.classId(), teacher.id(), here, contents);
         entities.unwrap(Session.class)
-                .doWork(connection -> counts.putAll(rows(archive, new RowsIn(connection, arrival, ids))));
+                .doWork(connection -> counts.putAll(rows(archive, isOlder, new RowsIn(connection, arrival, ids))));
         entities.clear();
         classes.asItWas(teacher, ids.in(row.path("course_id").asText("")), goal(row));
         return new Arrived(teacher, here, new ArrivalPlan(teacher.className(), arriving, things(counts)));
@@ -143,10 +144,11 @@ class ClassArrival {
         }
     }
 
-    private static Map<String, Long> rows(ArchiveFile archive, RowsIn rows) throws SQLException {
+    private static Map<String, Long> rows(ArchiveFile archive, boolean isOlder, RowsIn rows) throws SQLException {
         Map<String, Long> counts = new HashMap<>();
         for (ClassTable table : ClassTable.ALL) {
-            try (RowsIn.Table in = rows.new Table(table)) {
+            Optional<Set<String>> columns = isOlder ? Optional.of(archive.columns(table.file())) : Optional.empty();
+            try (RowsIn.Table in = rows.new Table(table, columns)) {
                 archive.each(table.file(), in::take);
                 counts.put(table.name(), in.count());
             }

@@ -13,6 +13,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import littlesummit.app.paper.PaperCode;
@@ -52,10 +53,13 @@ final class RowsIn {
         private final PreparedStatement insert;
         private long count;
 
-        Table(ClassTable table) throws SQLException {
+        /** @param known columns that the rows have; empty for all, so that one that is missing is damage */
+        Table(ClassTable table, Optional<Set<String>> known) throws SQLException {
             this.table = table;
             this.columns = Column.of(connection, table.name()).stream()
                     .filter(column -> !column.counted())
+                    .filter(column -> known.map(k -> k.contains(column.name().toLowerCase(Locale.ROOT)))
+                            .orElse(true))
                     .toList();
             this.insert = connection.prepareStatement("insert into " + table.name() + " ("
                     + columns.stream().map(Column::name).collect(Collectors.joining(", ")) + ") values ("
