@@ -2,6 +2,7 @@ import { type ReactNode, useId, useRef } from 'react';
 import type { Change } from './history';
 import type { Paper } from './InkSheet';
 import type { Inks } from './paint';
+import { PenKeys } from './PenKeys';
 import { SheetLayers } from './SheetLayers';
 import { SheetSize } from './SheetSize';
 import type { Stroke } from './strokes';
@@ -80,9 +81,7 @@ export function Surface(props: Props) {
           isDown={keys.isDown}
         />
       </div>
-      <p id={keysId} className="mt-1 text-sm text-soft">
-        By keys: arrows move the pen, Space puts it down and lifts it. Or write lines instead: they count just the same.
-      </p>
+      <PenKeys id={keysId} isReader={!props.othersAbove} />
       <SheetSize width={width} height={HEIGHT_PX} onView={setView} />
     </div>
   );
