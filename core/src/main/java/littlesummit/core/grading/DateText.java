@@ -28,7 +28,7 @@ final class DateText {
     /** A year with a 29th of February, for days without a year. */
     private static final int LEAP_YEAR = 2000;
 
-    private static final String DAY = "(?<day>\\d{1,2})\\s*(?:st|nd|rd|th)?";
+    private static final String DAY = "(?<day>\\d{1,2})\\s*(?:st|nd|rd|th|\\.)?";
     private static final String MONTH = "(?<month>[a-z]{3,9})\\.?";
     private static final String YEAR = "(?:[\\s,]\\s*(?<year>[1-9]\\d{3}))?";
     private static final Pattern DAY_FIRST = Pattern.compile("(?:the\\s+)?" + DAY + "\\s*(?:of\\s+)?" + MONTH + YEAR);
@@ -80,12 +80,8 @@ final class DateText {
     /** By its name, or by its first letters where these are three at least. */
     private static Optional<Month> month(String written) {
         return Stream.of(Month.values())
-                .filter(month -> written.length() >= 3 && name(month).startsWith(written) || isSept(month, written))
+                .filter(month -> written.length() >= 3 && name(month).startsWith(written))
                 .findFirst();
-    }
-
-    private static boolean isSept(Month month, String written) {
-        return month == Month.SEPTEMBER && written.equals("sept");
     }
 
     private static String name(Month month) {

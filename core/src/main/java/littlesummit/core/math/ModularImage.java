@@ -82,6 +82,7 @@ final class ModularImage {
 
     /** @return the degree of the remainder that {@code high} has become, -1 for zero */
     private static int reduce(long[] high, int top, long[] low, int bottom) {
+        Effort.spend(Math.max(1L, top - bottom + 1) * (bottom + 1), Long.SIZE - 1);
         long lead = inverse(low[bottom]);
         int degree = top;
         for (; degree >= bottom; degree--) {

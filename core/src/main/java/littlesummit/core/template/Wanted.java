@@ -25,7 +25,7 @@ final class Wanted {
                     case PAIR -> "a pair (x, y)";
                     case REMAINDER -> "such as 7 R 2";
                     case TIME -> "hours and minutes, such as 9:05";
-                    case DATE -> "a day and a month, such as 9 May";
+                    case DATE -> "a day of the calendar, such as 9 May";
                     case PIECES -> "each rule with its condition, such as 2x if x < 3";
                     case SET -> "all of them, with commas between";
                     case QUANTITY -> form instanceof Form.InUnit(var unit) ? "in " + unit.symbol() : "with its unit";

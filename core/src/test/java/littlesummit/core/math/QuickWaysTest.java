@@ -112,6 +112,19 @@ class QuickWaysTest {
         assertFalse(ModularImage.coprime(polynomial("x/2 + 1"), polynomial("x + 5"), "x"));
     }
 
+    /** (x⁶⁴)⁶⁴ is quickly written, and would take long to divide by. */
+    @Test
+    void whatItCostsIsCounted() {
+        Polynomial large = Polynomial.letter("x").power(4096).plus(polynomial("x^63 + 3"));
+        Polynomial other = Polynomial.letter("x").power(2048).plus(polynomial("x + 1"));
+        assertTrue(Effort.limited(Long.MAX_VALUE, () -> ModularImage.coprime(large, other, "x"))
+                        .spent()
+                > 2000L * 2000);
+        assertTrue(Effort.limited(100_000, () -> ModularImage.coprime(large, other, "x"))
+                .value()
+                .isEmpty());
+    }
+
     private static Polynomial drawn(Random random, int degree, String... letters) {
         Polynomial sum = Polynomial.constant(Rational.of(random.nextInt(19) - 9L));
         for (String letter : letters) {
