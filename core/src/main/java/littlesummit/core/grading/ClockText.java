@@ -1,7 +1,6 @@
 package littlesummit.core.grading;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -26,7 +25,7 @@ final class ClockText {
     private ClockText() {}
 
     static Reading read(String entry) {
-        String text = plain(entry);
+        String text = UsualWords.plain(entry);
         if (text.isEmpty()) {
             return new Reading.Stopped(Problem.BLANK, 0);
         }
@@ -38,16 +37,6 @@ final class ClockText {
                 yield time.matches() ? time(time) : new Reading.Stopped(Problem.UNEXPECTED, 0);
             }
         };
-    }
-
-    /** In small letters, without what LaTeX puts around words and signs. */
-    static String plain(String entry) {
-        return entry.replaceAll("\\\\(?:text|mathrm)\\s*\\{([^}]*)}", "$1")
-                .replace("{:}", ":")
-                .replace("\\,", " ")
-                .replace("\\ ", " ")
-                .strip()
-                .toLowerCase(Locale.ROOT);
     }
 
     private static Reading time(Matcher time) {

@@ -14,8 +14,8 @@ final class DateGrader {
     private DateGrader() {}
 
     static Verdict grade(Statement expected, Statement entry) {
-        int right = TimeGrader.numbers(expected, Reason.DATE_WANTED).getFirst();
-        List<Integer> typed = TimeGrader.numbers(entry, Reason.DATE_WANTED);
+        int right = Entries.numbers(expected, Reason.DATE_WANTED).getFirst();
+        List<Integer> typed = Entries.numbers(entry, Reason.DATE_WANTED);
         boolean hasYear = DateText.hasYear(typed.getFirst());
         if (hasYear != DateText.hasYear(right)) {
             return new Verdict.Unreadable(hasYear ? Reason.YEAR_EXTRA : Reason.YEAR_WANTED, 0);

@@ -42,7 +42,7 @@ final class DateText {
     private DateText() {}
 
     static Reading read(String entry) {
-        String text = ClockText.plain(entry);
+        String text = UsualWords.plain(entry);
         if (text.isEmpty()) {
             return new Reading.Stopped(Problem.BLANK, 0);
         }

@@ -1,8 +1,11 @@
 package littlesummit.core.grading;
 
+import java.util.List;
+import littlesummit.core.math.Expr;
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.Reading;
 import littlesummit.core.math.Reading.Problem;
+import littlesummit.core.math.Statement;
 
 /** Turns what reading and computing cannot do into verdicts. */
 final class Entries {
@@ -70,6 +73,21 @@ final class Entries {
                     case NOT_SUPPORTED -> Reason.NOT_SUPPORTED;
                 };
         return new Verdict.Unreadable(reason, 0);
+    }
+
+    /**
+     * Each way in which an entry can be meant, as a number.
+     *
+     * @param wanted what is said where it is none
+     * @throws WrongKind where it is none
+     */
+    static List<Integer> numbers(Statement entry, Reason wanted) {
+        return switch (entry) {
+            case Statement.Value(Expr.Num n) -> List.of(n.digits().intValueExact());
+            case Statement.Sequence(var joiner, List<Statement> both) ->
+                both.stream().flatMap(one -> numbers(one, wanted).stream()).toList();
+            default -> throw new WrongKind(wanted);
+        };
     }
 
     /** Ends the grading of an entry of the wrong kind; caught in {@link Grader}. */

@@ -1,5 +1,6 @@
 package littlesummit.core.grading;
 
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import littlesummit.core.math.Chars;
@@ -45,6 +46,16 @@ final class UsualWords {
             case NUMBER -> number(field, entry);
             default -> entry;
         };
+    }
+
+    /** In small letters, without what LaTeX puts around words and signs. */
+    static String plain(String entry) {
+        return entry.replaceAll("\\\\(?:text|mathrm)\\s*\\{([^}]*)}", "$1")
+                .replace("{:}", ":")
+                .replace("\\,", " ")
+                .replace("\\ ", " ")
+                .strip()
+                .toLowerCase(Locale.ROOT);
     }
 
     /** ⟨−2; 5] is written for (−2, 5] in some countries. */

@@ -49,7 +49,7 @@ public final class Canonical {
             case Expr.Infinity i -> throw MathProblem.notSupported("infinity is not a number");
             case Expr.Neg(Expr inner) -> value(inner).negate();
             case Expr.Sum(List<Expr> terms) -> sum(terms);
-            case Expr.Product(List<Expr> factors) -> product(factors);
+            case Expr.Product p -> product(p);
             case Expr.Quotient(Expr num, Expr den) -> value(num).over(value(den), budget);
             case Expr.Power p -> power(p);
             case Expr.Root(int index, Expr radicand) -> Roots.root(value(radicand), index, budget);
@@ -87,13 +87,13 @@ public final class Canonical {
         return values.isEmpty() ? PlainTerm.of(term) : PlainTerm.NONE;
     }
 
-    private RationalFunction product(List<Expr> factors) {
-        PlainTerm plain = plainTerm(new Expr.Product(factors));
+    private RationalFunction product(Expr.Product expr) {
+        PlainTerm plain = plainTerm(expr);
         if (plain.isThere()) {
             return RationalFunction.of(plain.polynomial());
         }
         RationalFunction product = RationalFunction.ONE;
-        for (Expr factor : factors) {
+        for (Expr factor : expr.factors()) {
             product = product.times(value(factor), budget);
         }
         return product;
