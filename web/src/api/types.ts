@@ -388,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/class/marks/means": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["means"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/class/preview/{skillId}/{tier}/{seed}": {
         parameters: {
             query?: never;
@@ -2448,6 +2464,8 @@ export interface components {
             all: components["schemas"]["AssignmentRow"][];
             /** Format: date-time */
             now: string;
+            /** Format: int32 */
+            past: number;
             withdrawn: components["schemas"]["AssignmentRow"][];
         };
         Attempted: {
@@ -2646,6 +2664,10 @@ export interface components {
         };
         Due: {
             assignments: components["schemas"]["DueAssignment"][];
+            /** Format: int32 */
+            finished: number;
+            /** Format: int32 */
+            late: number;
             /** Format: date-time */
             now: string;
         };
@@ -3064,16 +3086,20 @@ export interface components {
         };
         MarksRow: {
             cells: components["schemas"]["MarkCell"][];
-            /** Format: int32 */
-            mean?: number;
             student: string;
             studentId: string;
             username: string;
         };
         MarksTable: {
             assignments: components["schemas"]["MarksHead"][];
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            most: number;
             /** Format: date-time */
             now: string;
+            /** Format: int32 */
+            of: number;
             rows: components["schemas"]["MarksRow"][];
         };
         Me: {
@@ -3085,6 +3111,11 @@ export interface components {
             role: string;
             setUp: boolean;
             signedIn: boolean;
+        };
+        Means: {
+            percent: {
+                [key: string]: number;
+            };
         };
         MoreWanted: {
             comment: string;
@@ -3417,6 +3448,8 @@ export interface components {
         ProgressView: {
             assignments: components["schemas"]["AssignmentCourse"][];
             checks: components["schemas"]["DoneCheck"][];
+            /** Format: int32 */
+            earlier: number;
             goal?: string;
             known: components["schemas"]["KnownPoint"][];
             student: string;
@@ -4563,7 +4596,9 @@ export interface operations {
     };
     assignments: {
         parameters: {
-            query?: never;
+            query?: {
+                past?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4821,7 +4856,10 @@ export interface operations {
     };
     marks: {
         parameters: {
-            query?: never;
+            query?: {
+                from?: number;
+                words?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4855,6 +4893,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    means: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Means"];
                 };
             };
         };
@@ -5415,7 +5473,9 @@ export interface operations {
     };
     due: {
         parameters: {
-            query?: never;
+            query?: {
+                all?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -7159,7 +7219,9 @@ export interface operations {
     };
     own: {
         parameters: {
-            query?: never;
+            query?: {
+                whole?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -7179,7 +7241,9 @@ export interface operations {
     };
     of: {
         parameters: {
-            query?: never;
+            query?: {
+                whole?: boolean;
+            };
             header?: never;
             path: {
                 studentId: string;

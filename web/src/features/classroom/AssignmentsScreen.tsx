@@ -6,17 +6,18 @@ import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { AssignmentItem } from './AssignmentItem';
 import { Builder } from './Builder';
-import { groups } from './groups';
+import { type Group as Assignments, groups } from './groups';
 import { type AssignmentRow, useAssignments } from './useClass';
 import { firstWish, type Wish, wishOf } from './wish';
 
 /** What is set for the class, and setting more. */
 export default function AssignmentsScreen() {
-  const hand = useAssignments();
   const [wish, setWish] = useState<Wish | null>(null);
   const [hasLeft, setHasLeft] = useState(false);
   const [words, setWords] = useState('');
-  const rows = hand.all.data;
+  const [withPast, setWithPast] = useState(false);
+  const hand = useAssignments(withPast || words !== '');
+  const rows = hand.whole.data ?? hand.all.data;
   const open = (first: Wish) => {
     hand.add.reset();
     setHasLeft(false);
@@ -55,20 +56,22 @@ export default function AssignmentsScreen() {
         )}
         {hand.all.isPending && <Notice title="Looking up the assignments." />}
         {hand.all.isError && <Notice title="This could not be loaded.">{hand.all.error.message}</Notice>}
-        {rows !== undefined && rows.all.length + rows.withdrawn.length === 0 && wish === null && (
+        {rows !== undefined && rows.past + rows.all.length + rows.withdrawn.length === 0 && wish === null && (
           <Notice title="Nothing is set yet.">Set a first assignment: skills, a target and a date.</Notice>
         )}
         {rows !== undefined &&
-          groups(rows, words).map(({ name, of, more }) => (
+          groups(rows, words).map((group) => (
             <Group
-              key={name}
-              name={name}
-              rows={of}
-              more={more}
+              key={group.name}
+              group={group}
+              onOpen={() => setWithPast(true)}
               onCopy={(row) => open(wishOf(row, new Date()))}
               hand={hand}
             />
           ))}
+        {hand.whole.isError && (
+          <Notice title="Past assignments could not be loaded.">{hand.whole.error.message}</Notice>
+        )}
       </main>
     </div>
   );
@@ -85,27 +88,26 @@ function InView({ children }: { children: ReactNode }) {
 }
 
 type GroupProps = {
-  name: string;
-  rows: AssignmentRow[];
-  more: boolean;
+  group: Assignments;
+  /** Asks for those that are not there yet. */
+  onOpen: () => void;
   onCopy: (row: AssignmentRow) => void;
   hand: ReturnType<typeof useAssignments>;
 };
 
-/** @param props.more whether it stands folded up at first */
-function Group({ name, rows, more, onCopy, hand }: GroupProps) {
+function Group({ group: { name, of, count, more }, onOpen, onCopy, hand }: GroupProps) {
   const list = (
     <ul className="mt-2 grid gap-2">
-      {rows.map((a) => (
+      {of.map((a) => (
         <AssignmentItem key={a.id} row={a} hand={hand} withdrawn={name === 'Withdrawn'} onCopy={() => onCopy(a)} />
       ))}
     </ul>
   );
-  const head = `${name}: ${rows.length}`;
+  const head = `${name}: ${count}`;
   return more ? (
-    <details>
+    <details onToggle={(e) => e.currentTarget.open && of.length < count && onOpen()}>
       <summary className="cursor-pointer font-serif text-xl font-semibold">{head}</summary>
-      {list}
+      {of.length < count ? <Notice title="Looking up the past assignments." /> : list}
     </details>
   ) : (
     <section aria-label={name}>

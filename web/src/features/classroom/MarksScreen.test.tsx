@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
 import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it } from 'vitest';
-import type { Schemas } from '../../api/client';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { api, Refusal, type Schemas } from '../../api/client';
 import { shown } from '../../testing/screen';
 import MarksScreen from './MarksScreen';
 
@@ -32,6 +32,16 @@ const ME = {
   setUp: false,
 };
 
+const page = (part: Partial<Schemas['MarksTable']>): Schemas['MarksTable'] => ({
+  now: '2026-05-04T12:00:00Z',
+  of: part.assignments?.length ?? 0,
+  from: 0,
+  most: 9,
+  assignments: [],
+  rows: [],
+  ...part,
+});
+
 function marks(cells: Cell[], mean: number | undefined = 80) {
   const assignments = cells.map((_, i) => ({
     id: `a${i}`,
@@ -39,12 +49,19 @@ function marks(cells: Cell[], mean: number | undefined = 80) {
     due: `2026-05-${String(i + 1).padStart(2, '0')}T20:00:00Z`,
     hasQuiz: false,
   }));
-  const row = { studentId: 's', student: 'Ansa Holm', username: 'ansa', cells, ...(mean !== undefined && { mean }) };
-  shown(<MarksScreen />, { me: ME, marks: { now: '2026-05-04T12:00:00Z', assignments, rows: [row] } });
+  const row = { studentId: 's', student: 'Ansa Holm', username: 'ansa', cells };
+  shown(<MarksScreen />, {
+    me: ME,
+    'marks/page/latest/': page({ assignments, rows: [row] }),
+    'marks/means': { percent: mean === undefined ? {} : { s: mean } },
+  });
   return within(screen.getByRole('row', { name: /Ansa Holm/ }));
 }
 
-afterEach(cleanup);
+afterEach(() => {
+  cleanup();
+  vi.restoreAllMocks();
+});
 
 describe('a mark', () => {
   it('is a percent, with what it is made of below', () => {
@@ -88,13 +105,48 @@ describe('a mark', () => {
 });
 
 describe('the table', () => {
-  it('shows some of many assignments, and finds others by their title', async () => {
-    marks(Array.from({ length: 14 }, () => CELL));
-    const heads = () => screen.getAllByRole('columnheader').length - 2;
-    expect(heads()).toBe(9);
-    await userEvent.type(screen.getByLabelText('Find an assignment'), 'poles 14');
-    expect(heads()).toBe(1);
-    expect(screen.getByRole('columnheader', { name: /Snow poles 14/ })).toBeTruthy();
+  it('asks for the page that is looked for, and keeps the last one until it is there', async () => {
+    const head = (n: number) => ({ id: `a${n}`, title: `Poles ${n}`, due: '2026-05-01T20:00:00Z', hasQuiz: false });
+    const nine = Array.from({ length: 9 }, (_, i) => head(i));
+    const row = { studentId: 's', student: 'Ansa Holm', username: 'ansa', cells: nine.map(() => CELL) };
+    const found = page({ of: 1, assignments: [head(14)], rows: [{ ...row, cells: [CELL] }] });
+    const answers = new Map([
+      ['words=1', found],
+      ['words=14', found],
+      ['words=x', page({ rows: [{ ...row, cells: [] }] })],
+    ]);
+    const get = vi.spyOn(api, 'GET').mockImplementation((_, options) => {
+      const query = (options as { params: { query: { words: string } } }).params.query;
+      return Promise.resolve({ data: answers.get(`words=${query.words}`), response: new Response() }) as never;
+    });
+    shown(<MarksScreen />, {
+      me: ME,
+      'marks/page/latest/': page({ of: 14, from: 5, assignments: nine, rows: [row] }),
+      'marks/means': { percent: { s: 80 } },
+    });
+    expect(screen.getByLabelText(/^Shown: 9 of 14, due from/).getAttribute('value')).toBe('5');
+    expect(get).not.toHaveBeenCalledWith('/api/class/marks', expect.anything());
+    await userEvent.type(screen.getByLabelText('Find an assignment'), '14');
+    expect(await screen.findByRole('columnheader', { name: /Poles 14/ })).toBeTruthy();
+    expect(screen.getAllByRole('columnheader')).toHaveLength(3);
+    await userEvent.clear(screen.getByLabelText('Find an assignment'));
+    await userEvent.type(screen.getByLabelText('Find an assignment'), 'x');
+    expect(await screen.findByText('No title has these words.')).toBeTruthy();
+  });
+  it('leads back to the latest marks when a page cannot be loaded', async () => {
+    vi.spyOn(api, 'GET').mockRejectedValue(new Refusal('The connection is gone.', 0));
+    const cells = [CELL];
+    const row = { studentId: 's', student: 'Ansa Holm', username: 'ansa', cells };
+    const head = { id: 'a', title: 'Poles', due: '2026-05-01T20:00:00Z', hasQuiz: false };
+    shown(<MarksScreen />, {
+      me: ME,
+      'marks/page/latest/': page({ of: 14, assignments: [head], rows: [row] }),
+      'marks/means': { percent: {} },
+    });
+    await userEvent.type(screen.getByLabelText('Find an assignment'), 'q');
+    expect(await screen.findByText(/The connection is gone/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Show the latest' }));
+    expect(screen.getByRole('columnheader', { name: /Poles/ })).toBeTruthy();
   });
   it('names its rows by the students, who can be opened', () => {
     const row = marks([CELL]);
@@ -102,7 +154,7 @@ describe('the table', () => {
     expect(row.getByRole('link').getAttribute('href')).toBe('/class/students/s');
   });
   it('is not there before there is anything in it', () => {
-    shown(<MarksScreen />, { me: ME, marks: { now: '2026-05-04T12:00:00Z', assignments: [], rows: [] } });
+    shown(<MarksScreen />, { me: ME, 'marks/page/latest/': page({}), 'marks/means': { percent: {} } });
     expect(screen.getByText('No marks yet.')).toBeTruthy();
     expect(screen.queryByRole('table')).toBeNull();
   });

@@ -1,21 +1,19 @@
-import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { api, type Schemas, taken } from '../../api/client';
+import type { Schemas } from '../../api/client';
+import { Button } from '../../ui/Button';
 import { day } from '../../ui/dates';
 import { INPUT, Labelled } from '../../ui/Labelled';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { PaperMarks } from '../paper/PaperMarks';
 import { MarksTable } from './MarksTable';
+import { useMarks } from './useMarks';
 
 type Marks = Schemas['MarksTable'];
 
-/** So many stand beside each other in a window of 1280 pixels. */
-const FEW = 9;
-
 /** Marks of the class, student by assignment, and as a table to take away. */
 export default function MarksScreen() {
-  const marks = useQuery({ queryKey: ['marks'], queryFn: () => taken(api.GET('/api/class/marks')) });
+  const hand = useMarks();
+  const marks = hand.page;
   return (
     <div className="min-h-screen">
       <TopBar />
@@ -37,12 +35,17 @@ export default function MarksScreen() {
           quizzes too; what was not begun counts as 0. Work that is not read yet does not count.
         </p>
         {marks.isPending && <Notice title="Adding up the marks." />}
-        {marks.isError && <Notice title="This could not be loaded.">{marks.error.message}</Notice>}
+        {marks.isError && (
+          <Notice title="This could not be loaded.">
+            {marks.error.message} <Button onClick={hand.backToLatest}>Show the latest</Button>
+          </Notice>
+        )}
+        {hand.means.isError && <Notice title="The means could not be loaded.">{hand.means.error.message}</Notice>}
         {marks.isSuccess &&
-          (marks.data.rows.length === 0 || marks.data.assignments.length === 0 ? (
+          (marks.data.rows.length === 0 || (marks.data.of === 0 && hand.words === '') ? (
             <Notice title="No marks yet.">Marks appear here once work is set and students have begun.</Notice>
           ) : (
-            <Shown marks={marks.data} />
+            <Shown marks={marks.data} hand={hand} />
           ))}
         <PaperMarks />
       </main>
@@ -51,43 +54,36 @@ export default function MarksScreen() {
 }
 
 /** Of many assignments only some at a time, the latest first to be seen. */
-function Shown({ marks }: { marks: Marks }) {
-  const [words, setWords] = useState('');
-  const [from, setFrom] = useState(firstShown(marks));
-  const many = marks.assignments.length > FEW;
-  const found = marks.assignments
-    .map((a, i) => ({ a, i }))
-    .filter(({ a }) => a.title.toLowerCase().includes(words.toLowerCase()));
-  const columns = words === '' ? found.slice(from, from + FEW) : found.slice(0, FEW);
+function Shown({ marks, hand }: { marks: Marks; hand: ReturnType<typeof useMarks> }) {
+  const first = marks.assignments[0];
   return (
     <>
-      {many && (
+      {(marks.of > marks.most || hand.words !== '') && (
         <div className="flex flex-wrap items-end gap-6">
           <Labelled name="Find an assignment">
-            <input type="search" className={INPUT} value={words} onChange={(e) => setWords(e.target.value)} />
+            <input type="search" className={INPUT} value={hand.words} onChange={(e) => hand.find(e.target.value)} />
           </Labelled>
-          <Labelled
-            name={`Shown: ${columns.length} of ${marks.assignments.length}, due from ${columns[0] === undefined ? 'no day' : day(columns[0].a.due)}`}
-          >
-            <input
-              type="range"
-              className="w-80 max-w-full accent-spruce"
-              min={0}
-              max={marks.assignments.length - FEW}
-              value={from}
-              disabled={words !== ''}
-              onChange={(e) => setFrom(e.target.valueAsNumber)}
-            />
-          </Labelled>
+          {marks.of > marks.most && (
+            <Labelled
+              name={`Shown: ${marks.assignments.length} of ${marks.of}, due from ${first === undefined ? 'no day' : day(first.due)}`}
+            >
+              <input
+                type="range"
+                className="w-80 max-w-full accent-spruce"
+                min={0}
+                max={marks.of - marks.most}
+                value={hand.from ?? marks.from}
+                onChange={(e) => hand.move(e.target.valueAsNumber)}
+              />
+            </Labelled>
+          )}
         </div>
       )}
-      <MarksTable rows={marks.rows} columns={columns} />
+      {marks.assignments.length === 0 ? (
+        <Notice title="No title has these words." />
+      ) : (
+        <MarksTable rows={marks.rows} columns={marks.assignments} means={hand.means.data?.percent} />
+      )}
     </>
   );
-}
-
-/** So that most of the window is what was due already. */
-function firstShown({ assignments, now }: Marks): number {
-  const past = assignments.filter((a) => a.due < now).length;
-  return Math.max(0, Math.min(past - FEW + 4, assignments.length - FEW));
 }

@@ -4,12 +4,15 @@ import { day } from '../../ui/dates';
 
 type Marks = Schemas['MarksTable'];
 
+/** @param props.means percent by student, as soon as they are there; whoever has none is not in it */
 export function MarksTable({
   rows,
   columns,
+  means,
 }: {
   rows: Marks['rows'];
-  columns: { a: Marks['assignments'][number]; i: number }[];
+  columns: Marks['assignments'];
+  means: Record<string, number> | undefined;
 }) {
   return (
     // oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- scrolled by keyboard
@@ -24,7 +27,7 @@ export function MarksTable({
               Mean
               <span className="block font-normal text-soft">due so far</span>
             </th>
-            {columns.map(({ a }) => (
+            {columns.map((a) => (
               <th key={a.id} scope="col" className="min-w-22 px-2 py-1 text-left align-bottom font-semibold">
                 {a.title}
                 <span className="block font-normal text-soft">{day(a.due)}</span>
@@ -42,9 +45,9 @@ export function MarksTable({
                 <Link to={`/class/students/${row.studentId}`}>{row.student}</Link>
               </th>
               <td className="px-2 py-1.5 text-right align-top font-semibold">
-                {row.mean === undefined ? '–' : `${row.mean}%`}
+                {means === undefined ? '' : means[row.studentId] === undefined ? '–' : `${means[row.studentId]}%`}
               </td>
-              {columns.map(({ a, i }) => (
+              {columns.map((a, i) => (
                 <td key={a.id} className="px-2 py-1.5 align-top whitespace-nowrap">
                   {row.cells[i] !== undefined && <Cell cell={row.cells[i]} />}
                 </td>

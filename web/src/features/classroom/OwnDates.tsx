@@ -7,10 +7,11 @@ import { type AssignmentRow, useAssignments } from './useClass';
 
 /** What is different for one student about what is set: another date, or being left out. */
 export function OwnDates({ studentId }: { studentId: string }) {
-  const hand = useAssignments();
+  // Mostly one whose date is past is put off for somebody.
+  const hand = useAssignments(true);
   const [chosen, setChosen] = useState('');
   const [date, setDate] = useState('');
-  const all = hand.all.data?.all ?? [];
+  const all = (hand.whole.data ?? hand.all.data)?.all ?? [];
   const own = (a: AssignmentRow) => a.exceptions.find((e) => e.id === studentId);
   const different = all.filter((a) => own(a) !== undefined);
   const row = all.find((a) => a.id === chosen);

@@ -1,20 +1,17 @@
-import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { api, taken } from '../../api/client';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { OutsideHistory } from '../exchange/OutsideHistory';
 import { ProgressBody } from '../progress/ProgressBody';
+import { useProgress } from '../progress/useProgress';
 import { Allowances } from './Allowances';
 import { OwnDates } from './OwnDates';
 
 /** One student, as the student sees it, with what the instructor can change. */
 export default function StudentScreen() {
   const { studentId = '' } = useParams();
-  const progress = useQuery({
-    queryKey: ['progress', studentId],
-    queryFn: () => taken(api.GET('/api/progress/{studentId}', { params: { path: { studentId } } })),
-  });
+  const hand = useProgress(studentId);
+  const progress = hand.latest;
   return (
     <div className="min-h-screen">
       <TopBar />
@@ -42,7 +39,7 @@ export default function StudentScreen() {
                 </span>
               </span>
             </header>
-            <ProgressBody progress={progress.data} />
+            <ProgressBody progress={hand.data ?? progress.data} hand={hand} />
             <OutsideHistory studentId={studentId} />
             <section id="account" aria-labelledby="account-name" className="grid gap-3">
               <h2 id="account-name" className="font-serif text-xl font-semibold">

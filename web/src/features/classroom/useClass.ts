@@ -88,13 +88,24 @@ export function useStudent(id: string) {
   return { code, extra, rename, close, move, anotherCheck };
 }
 
-/** What is set for the class. */
-export function useAssignments() {
+/**
+ * What is set for the class.
+ *
+ * @param withPast whether also those whose date is past are asked for
+ */
+export function useAssignments(withPast: boolean) {
   const queries = useQueryClient();
   const name = ['class-assignments'];
+  const wholeName = [...name, 'past'];
   const all = useQuery({ queryKey: name, queryFn: () => taken(api.GET('/api/class/assignments')) });
+  const whole = useQuery({
+    queryKey: wholeName,
+    queryFn: () => taken(api.GET('/api/class/assignments', { params: { query: { past: true } } })),
+    enabled: withPast,
+  });
   const onSuccess = (rows: Schemas['Assignments']) => {
     queries.setQueryData(name, rows);
+    void queries.invalidateQueries({ queryKey: wholeName });
     void queries.invalidateQueries({ queryKey: ['marks'] });
   };
   const at = (id: string) => ({ params: { path: { id } } });
@@ -132,7 +143,7 @@ export function useAssignments() {
     onSuccess,
     retry: false,
   });
-  return { all, add, move, rename, withdraw, leaveOut };
+  return { all, whole, add, move, rename, withdraw, leaveOut };
 }
 
 export type AssignmentsHand = ReturnType<typeof useAssignments>;

@@ -106,7 +106,7 @@ describe('groups', () => {
     set('Soon', { opens: '2026-05-06T00:00:00Z', skills: ['Absolute value'] }),
   ].toSorted((a, b) => a.due.localeCompare(b.due));
   const named = (words: string) =>
-    groups({ now, all, withdrawn: [set('Gone')] }, words).map((g) => [g.name, g.of.map((a) => a.title)]);
+    groups({ now, all, withdrawn: [set('Gone')], past: 2 }, words).map((g) => [g.name, g.of.map((a) => a.title)]);
   it('tells what runs, what opens later, what is past, what was withdrawn', () => {
     expect(named('')).toEqual([
       ['Running', ['Now']],
@@ -120,8 +120,15 @@ describe('groups', () => {
     expect(named('mean old')).toEqual([['Past', ['Old', 'Older']]]);
     expect(named('nowhere')).toEqual([]);
   });
+  it('counts the past ones that are not loaded, until one looks for something', () => {
+    const running = all.filter((a) => a.due > now);
+    const heads = (words: string) =>
+      groups({ now, all: running, withdrawn: [], past: 2 }, words).map((g) => `${g.name} ${g.of.length}/${g.count}`);
+    expect(heads('')).toEqual(['Running 1/1', 'Opens later 1/1', 'Past 0/2']);
+    expect(heads('mean')).toEqual(['Running 1/1']);
+  });
   it('unfolds the past for one who looks for something', () => {
-    const past = (words: string) => groups({ now, all, withdrawn: [] }, words).find((g) => g.name === 'Past');
+    const past = (words: string) => groups({ now, all, withdrawn: [], past: 2 }, words).find((g) => g.name === 'Past');
     expect(past('')?.more).toBe(true);
     expect(past('old')?.more).toBe(false);
   });

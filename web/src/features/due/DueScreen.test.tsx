@@ -1,5 +1,6 @@
 // @vitest-environment jsdom
 import { cleanup, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, Refusal, type Schemas } from '../../api/client';
 import { shown } from '../../testing/screen';
@@ -49,8 +50,15 @@ const A: Assignment = {
   skills: [SKILL],
 };
 
+const NOW = '2026-05-04T12:00:00Z';
+const count = (all: Assignment[], finished: boolean) =>
+  all.filter((a) => a.when === 'PAST' && a.finished === finished).length;
 const due = (assignments: Assignment[], more: Record<string, unknown> = {}) =>
-  shown(<DueScreen />, { me: ME, due: { now: '2026-05-04T12:00:00Z', assignments }, ...more });
+  shown(<DueScreen />, {
+    me: ME,
+    due: { now: NOW, assignments, late: count(assignments, false), finished: count(assignments, true) },
+    ...more,
+  });
 const action = (name: string) => screen.getByRole('link', { name });
 
 afterEach(() => {
@@ -101,6 +109,25 @@ describe('what is due', () => {
   it('folds what is finished and past', () => {
     due([A, { ...A, id: 'd', title: 'Done', when: 'PAST', finished: true }]);
     expect(screen.getByText('Finished (1)').closest('details')?.open).toBe(false);
+  });
+  it('asks for what is finished once it is unfolded', async () => {
+    const done = { ...A, id: 'd', title: 'Done', when: 'PAST', finished: true };
+    const all = { data: { now: NOW, assignments: [done, A], late: 0, finished: 1 }, response: new Response() };
+    const get = vi.spyOn(api, 'GET').mockResolvedValue(all as never);
+    due([A], { due: { now: NOW, assignments: [A], late: 0, finished: 1 } });
+    expect(get).not.toHaveBeenCalled();
+    await userEvent.click(screen.getByText('Finished (1)'));
+    expect(await screen.findByRole('link', { name: 'Practise more: Done' })).toBeTruthy();
+    expect(get).toHaveBeenCalledExactlyOnceWith('/api/due', { params: { query: { all: true } } });
+  });
+  it('keeps the list when earlier work cannot be loaded', async () => {
+    vi.spyOn(api, 'GET').mockRejectedValue(new Refusal('The connection is gone.', 0));
+    const late = { ...A, id: 'l', title: 'Late one', when: 'PAST' };
+    due([late], { due: { now: NOW, assignments: [late], late: 21, finished: 0 } });
+    expect(screen.getByText('21 to finish')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Show 20 earlier' }));
+    expect(await screen.findByText('The connection is gone.')).toBeTruthy();
+    expect(action('Go on: Late one')).toBeTruthy();
   });
   it('says what to do when nothing is set', () => {
     due([]);

@@ -1,14 +1,18 @@
+import { useState } from 'react';
+import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import type { Schemas } from '../../api/client';
 import { FirstSteps } from './FirstSteps';
 import { Row } from './Row';
-import { useCheck, useDue } from './useDue';
-import { type Assignment, nextOf, sorted } from './words';
+import { useAllDue, useCheck, useDue } from './useDue';
+import { nextOf, type Section, sorted } from './words';
 
 /** What is due, late work first, each with one action that goes on where the student left. */
 export function DueScreen() {
+  const [all, setAll] = useState(false);
   const due = useDue();
+  const whole = useAllDue(all);
   const check = useCheck();
   // The slip about the check stands above the list: it comes with it, so that no row moves away under a finger.
   const slipToCome = check.isLoading && check.failureCount === 0;
@@ -18,17 +22,29 @@ export function DueScreen() {
       <main className="page content-start">
         {(due.isPending || (due.isSuccess && slipToCome)) && <Notice title="Looking up what is due." />}
         {due.isError && <Notice title="This could not be loaded.">{due.error.message}</Notice>}
-        {due.isSuccess && !slipToCome && <Lists due={due.data} check={check.data} />}
+        {due.isSuccess && !slipToCome && (
+          <Lists due={whole.data ?? due.data} check={check.data} onAll={() => setAll(true)} />
+        )}
+        {whole.isError && <Notice title="Earlier work could not be loaded.">{whole.error.message}</Notice>}
       </main>
     </div>
   );
 }
 
-function Lists({ due, check }: { due: Schemas['Due']; check: Schemas['CheckView'] | undefined }) {
+/** @param props.onAll asks also for what was not sent at first */
+function Lists({
+  due,
+  check,
+  onAll,
+}: {
+  due: Schemas['Due'];
+  check: Schemas['CheckView'] | undefined;
+  onAll: () => void;
+}) {
   const now = new Date(due.now);
-  const sections = sorted(due.assignments);
+  const sections = sorted(due);
   const next = nextOf(sections);
-  if (due.assignments.length === 0) {
+  if (sections.every((section) => section.of === 0)) {
     return (
       <>
         <h1 className="sr-only">What is due</h1>
@@ -42,26 +58,25 @@ function Lists({ due, check }: { due: Schemas['Due']; check: Schemas['CheckView'
   return (
     <>
       <h1 className="sr-only">What is due</h1>
-      <FirstSteps started={due.assignments.some((a) => a.started)} check={check} />
+      <FirstSteps started={due.finished > 0 || due.assignments.some((a) => a.started)} check={check} />
       {sections.map(
-        (section) => section.rows.length > 0 && <Section key={section.title} {...section} now={now} next={next} />,
+        (section) =>
+          section.of > 0 && <Group key={section.title} section={section} now={now} next={next} onAll={onAll} />,
       )}
     </>
   );
 }
 
-function Section({
-  title,
-  rows,
-  folded,
+function Group({
+  section: { title, rows, of, folded },
   now,
   next,
+  onAll,
 }: {
-  title: string;
-  rows: Assignment[];
-  folded: boolean;
+  section: Section;
   now: Date;
   next: string;
+  onAll: () => void;
 }) {
   const list = (
     <ul className="mt-1 mb-5 border-t border-rule">
@@ -70,13 +85,14 @@ function Section({
       ))}
     </ul>
   );
-  const open = rows.filter((a) => !a.finished).length;
+  const more = of - rows.length;
+  const open = rows.filter((a) => !a.finished).length + (folded ? 0 : more);
   return folded ? (
-    <details>
+    <details onToggle={(e) => e.currentTarget.open && more > 0 && onAll()}>
       <summary className="cursor-pointer font-serif text-xl font-semibold">
-        {title} ({rows.length})
+        {title} ({of})
       </summary>
-      {list}
+      {more > 0 ? <Notice title="Looking up what is finished." /> : list}
     </details>
   ) : (
     <section aria-label={title}>
@@ -86,6 +102,11 @@ function Section({
           {open === 0 ? 'everything here is finished' : `${open} to finish`}
         </span>
       </h2>
+      {more > 0 && (
+        <Button look="quiet" className="mt-1" onClick={onAll}>
+          Show {more} earlier
+        </Button>
+      )}
       {list}
     </section>
   );

@@ -65,6 +65,13 @@ test('the action says what it does', () => {
   expect(actionOf({ ...A, finished: true })).toBe('Practise more');
 });
 
+/** What the server says when it sends all there is. */
+function sent(assignments: Assignment[]) {
+  const past = assignments.filter((a) => a.when === 'PAST');
+  const late = past.filter((a) => !a.finished).length;
+  return { now: '2026-05-04T12:00:00Z', assignments, late, finished: past.length - late };
+}
+
 test('late work comes first and finished work last', () => {
   const rows = [
     A,
@@ -72,7 +79,7 @@ test('late work comes first and finished work last', () => {
     { ...A, id: 'done', when: 'PAST', finished: true },
     { ...A, id: 'later', when: 'LATER' },
   ];
-  expect(sorted(rows).map((s) => [s.title, ...s.rows.map((r) => r.id)])).toEqual([
+  expect(sorted(sent(rows)).map((s) => [s.title, ...s.rows.map((r) => r.id)])).toEqual([
     ['Late', 'late'],
     ['Next seven days', 'a'],
     ['Later', 'later'],
@@ -81,7 +88,15 @@ test('late work comes first and finished work last', () => {
 });
 
 test('one assignment is what to do first: late work, then what is due soonest, never what is finished', () => {
-  expect(nextOf(sorted([{ ...A, id: 'done', finished: true }, A, { ...A, id: 'later', when: 'LATER' }]))).toBe('a');
-  expect(nextOf(sorted([A, { ...A, id: 'late', when: 'PAST' }]))).toBe('late');
-  expect(nextOf(sorted([{ ...A, finished: true }]))).toBe('');
+  expect(nextOf(sorted(sent([{ ...A, id: 'done', finished: true }, A, { ...A, id: 'later', when: 'LATER' }])))).toBe(
+    'a',
+  );
+  expect(nextOf(sorted(sent([A, { ...A, id: 'late', when: 'PAST' }])))).toBe('late');
+  expect(nextOf(sorted(sent([{ ...A, finished: true }])))).toBe('');
+});
+
+test('a heading counts what was not sent', () => {
+  const late = { ...A, id: 'late', when: 'PAST' };
+  const counts = sorted({ ...sent([late, A]), late: 23, finished: 8 }).map((s) => `${s.rows.length} of ${s.of}`);
+  expect(counts).toEqual(['1 of 23', '1 of 1', '0 of 0', '0 of 8']);
 });

@@ -49,13 +49,27 @@ export function nextOf(sections: { rows: Assignment[] }[]): string {
 
 export const pages = (n: number) => (n === 1 ? '1 page' : `${n} pages`);
 
+/**
+ * Assignments under a heading.
+ *
+ * @param of how many there are, shown or not
+ */
+export type Section = { title: string; rows: Assignment[]; of: number; folded: boolean };
+
 /** Late work first, then what is due soon; what is finished and past comes last. */
-export function sorted(all: Assignment[]): { title: string; rows: Assignment[]; folded: boolean }[] {
-  const past = all.filter((a) => a.when === 'PAST');
+export function sorted({ assignments, late, finished }: Schemas['Due']): Section[] {
+  const past = assignments.filter((a) => a.when === 'PAST');
+  const section = (title: string, rows: Assignment[]) => ({ title, rows, of: rows.length, folded: false });
   return [
-    { title: 'Late', rows: past.filter((a) => !a.finished), folded: false },
-    { title: 'Next seven days', rows: all.filter((a) => a.when === 'SOON'), folded: false },
-    { title: 'Later', rows: all.filter((a) => a.when === 'LATER'), folded: false },
-    { title: 'Finished', rows: past.filter((a) => a.finished), folded: true },
+    { title: 'Late', rows: past.filter((a) => !a.finished), of: late, folded: false },
+    section(
+      'Next seven days',
+      assignments.filter((a) => a.when === 'SOON'),
+    ),
+    section(
+      'Later',
+      assignments.filter((a) => a.when === 'LATER'),
+    ),
+    { title: 'Finished', rows: past.filter((a) => a.finished), of: finished, folded: true },
   ];
 }

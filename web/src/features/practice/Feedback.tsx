@@ -7,7 +7,7 @@ const HEADS: Record<Verdict, string> = {
   correct: 'Right.',
   form: 'The value is right, but not yet in the form asked for.',
   incorrect: 'Not yet.',
-  unreadable: 'This could not be read. It costs no try.',
+  unreadable: 'Not marked yet. This costs no try.',
 };
 
 const EDGES: Record<Verdict, string> = {

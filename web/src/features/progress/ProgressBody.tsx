@@ -1,17 +1,23 @@
 import { lazy, Suspense } from 'react';
 import type { Schemas } from '../../api/client';
+import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { day } from '../../ui/dates';
 import { SmallRidge } from '../due/SmallRidge';
 import { ItemMarks } from './ItemMarks';
+import type { ProgressHand } from './useProgress';
 
 const KnownChart = lazy(() => import('./KnownChart'));
 const TimeChart = lazy(() => import('./TimeChart'));
 
 type Progress = Schemas['ProgressView'];
 
-/** Skills over time, time on task, checks, and every assignment, the latest first, down to the single item. */
-export function ProgressBody({ progress }: { progress: Progress }) {
+/**
+ * Skills over time, time on task, checks, and assignments, the latest first, down to the single item.
+ *
+ * @param props.hand asks for earlier assignments
+ */
+export function ProgressBody({ progress, hand }: { progress: Progress; hand: ProgressHand }) {
   const worked = progress.assignments.some((a) => a.skills.length + a.rounds.length > 0);
   return (
     <>
@@ -36,6 +42,16 @@ export function ProgressBody({ progress }: { progress: Progress }) {
           <Notice title="No items answered yet.">Every item you finish is listed here, with your work.</Notice>
         )}
         <Courses all={progress.assignments.toReversed()} />
+        {progress.earlier > 0 && (
+          <p className="print:hidden">
+            <Button look="quiet" disabled={hand.whole.isFetching} onClick={hand.askForWhole}>
+              {progress.earlier === 1 ? 'Show one earlier assignment' : `Show ${progress.earlier} earlier assignments`}
+            </Button>
+          </p>
+        )}
+        {hand.whole.isError && (
+          <Notice title="Earlier assignments could not be loaded.">{hand.whole.error.message}</Notice>
+        )}
       </section>
       <Checks progress={progress} />
     </>

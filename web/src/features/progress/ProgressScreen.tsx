@@ -1,13 +1,13 @@
-import { useQuery } from '@tanstack/react-query';
-import { api, taken } from '../../api/client';
 import { Notice } from '../../ui/Notice';
 import { TopBar } from '../../ui/TopBar';
 import { OutsideHistory } from '../exchange/OutsideHistory';
 import { ProgressBody } from './ProgressBody';
+import { useProgress } from './useProgress';
 
 /** How one has come along. */
 export default function ProgressScreen() {
-  const progress = useQuery({ queryKey: ['progress'], queryFn: () => taken(api.GET('/api/progress')) });
+  const hand = useProgress();
+  const progress = hand.latest;
   return (
     <div className="min-h-screen">
       <TopBar />
@@ -15,7 +15,7 @@ export default function ProgressScreen() {
         <h1 className="font-serif text-3xl font-bold">Your progress</h1>
         {progress.isPending && <Notice title="Loading your progress." />}
         {progress.isError && <Notice title="This could not be loaded.">{progress.error.message}</Notice>}
-        {progress.isSuccess && <ProgressBody progress={progress.data} />}
+        {hand.data !== undefined && <ProgressBody progress={hand.data} hand={hand} />}
         <OutsideHistory />
       </main>
     </div>

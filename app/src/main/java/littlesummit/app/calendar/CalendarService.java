@@ -104,7 +104,7 @@ public class CalendarService {
     }
 
     private List<Entry> ofStudent(Person student, String site) {
-        Map<String, Boolean> finished = due.due(student).assignments().stream()
+        Map<String, Boolean> finished = due.due(student, true).assignments().stream()
                 .collect(Collectors.toMap(DueView.DueAssignment::id, DueView.DueAssignment::finished));
         List<Entry> entries = new ArrayList<>();
         for (Assignment a : assignments.of(student)) {

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What is set for the open class. */
@@ -99,9 +100,11 @@ class AssigningController {
                 .make(tier, seed)));
     }
 
+    /** @param past whether those belong to it whose date is past */
     @GetMapping("/assignments")
-    ClassView.Assignments assignments(@AuthenticationPrincipal Person person) {
-        return assigning.all(Instructors.only(person));
+    ClassView.Assignments assignments(
+            @AuthenticationPrincipal Person person, @RequestParam(defaultValue = "false") boolean past) {
+        return assigning.all(Instructors.only(person), past);
     }
 
     @PostMapping("/assignments")

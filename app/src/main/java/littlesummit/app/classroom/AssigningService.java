@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import littlesummit.app.assignment.Assignment;
 import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.assignment.AssignmentService.ForOne;
@@ -77,10 +78,18 @@ class AssigningService {
     /** @param items in a round, over all skills */
     record QuizWish(int items, int minutes, int rounds, int target, boolean workRequired) {}
 
+    /** @param withPast whether those belong to it whose date is past: there are many of them in the end */
     @Transactional(readOnly = true)
-    public Assignments all(Person instructor) {
-        Overview.Whole whole = overview.of(instructor.classId());
+    public Assignments all(Person instructor, boolean withPast) {
+        List<Assignment> set = assignments.ofClass(instructor.classId());
+        List<Assignment> past =
+                set.stream().filter(a -> a.isPast(clock.instant())).toList();
+        List<Assignment> shown =
+                withPast ? set : set.stream().filter(a -> !past.contains(a)).toList();
         List<Assignment> withdrawn = assignments.withdrawn(instructor.classId());
+        Overview.Whole whole = overview.of(
+                instructor.classId(),
+                Stream.concat(shown.stream(), withdrawn.stream()).toList());
         Map<String, String> names = whole.students().stream().collect(Collectors.toMap(Student::id, Student::name));
         Map<String, List<ForStudent>> exceptions = whole.exceptions().values().stream()
                 .flatMap(List::stream)
@@ -91,7 +100,7 @@ class AssigningService {
                                 e -> new ForStudent(e.personId(), names.get(e.personId()), e.due(), e.leftOut()),
                                 Collectors.toList())));
         return new Assignments(
-                whole.now(), rows(whole, whole.assignments(), exceptions), rows(whole, withdrawn, exceptions));
+                whole.now(), rows(whole, shown, exceptions), rows(whole, withdrawn, exceptions), past.size());
     }
 
     private List<AssignmentRow> rows(
@@ -170,7 +179,7 @@ class AssigningService {
         everybody.stream()
                 .filter(id -> !wish.students().isEmpty() && !wish.students().contains(id))
                 .forEach(id -> assignments.leaveOut(instructor, made.id(), id, true));
-        return all(instructor);
+        return all(instructor, false);
     }
 
     private static String title(String wanted) {
@@ -224,19 +233,19 @@ class AssigningService {
         } else {
             assignments.move(instructor, assignmentId, due);
         }
-        return all(instructor);
+        return all(instructor, false);
     }
 
     @Transactional
     public Assignments rename(Person instructor, String assignmentId, String wanted) {
         assignments.rename(instructor, assignmentId, title(wanted));
-        return all(instructor);
+        return all(instructor, false);
     }
 
     @Transactional
     public Assignments withdraw(Person instructor, String assignmentId, boolean withdrawn) {
         assignments.withdraw(instructor, assignmentId, withdrawn);
-        return all(instructor);
+        return all(instructor, false);
     }
 
     /** @param out whether the student has nothing to do with it */
@@ -244,6 +253,6 @@ class AssigningService {
     public Assignments leaveOut(Person instructor, String assignmentId, String studentId, boolean out) {
         people.student(instructor, studentId);
         assignments.leaveOut(instructor, assignmentId, studentId, out);
-        return all(instructor);
+        return all(instructor, false);
     }
 }

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
@@ -21,6 +22,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -159,8 +161,16 @@ class ClassController {
     }
 
     @GetMapping("/marks")
-    ClassView.MarksTable marks(@AuthenticationPrincipal Person person) {
-        return marks.table(Instructors.only(person));
+    ClassView.MarksTable marks(
+            @AuthenticationPrincipal Person person,
+            @RequestParam Optional<Integer> from,
+            @RequestParam(defaultValue = "") String words) {
+        return marks.page(Instructors.only(person), from, words);
+    }
+
+    @GetMapping("/marks/means")
+    ClassView.Means means(@AuthenticationPrincipal Person person) {
+        return marks.means(Instructors.only(person));
     }
 
     @GetMapping("/marks.csv")

@@ -2,6 +2,7 @@ package littlesummit.app.classroom;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import littlesummit.app.assignment.PolicyDto;
 import littlesummit.app.assignment.QuizPlanDto;
@@ -55,10 +56,11 @@ public final class ClassView {
     public record RosterResult(List<Invited> added, List<String> refused) {}
 
     /**
-     * @param all that are set
+     * @param all that are set; those whose date is past only where they were asked for
      * @param withdrawn that were taken back
+     * @param past how many have a date that is past
      */
-    public record Assignments(Instant now, List<AssignmentRow> all, List<AssignmentRow> withdrawn) {}
+    public record Assignments(Instant now, List<AssignmentRow> all, List<AssignmentRow> withdrawn, int past) {}
 
     /**
      * @param skillIds in the order in which they are worked, and their names
@@ -87,16 +89,23 @@ public final class ClassView {
     /** @param due empty for the usual date */
     public record ForStudent(String id, String name, Optional<Instant> due, boolean leftOut) {}
 
-    public record MarksTable(Instant now, List<MarksHead> assignments, List<MarksRow> rows) {}
+    /**
+     * A page of the marks: some assignments that stand beside each other.
+     *
+     * @param of how many assignments there are, or fit the words that were asked for
+     * @param from how many stand before these
+     * @param most so many stand on a page
+     */
+    public record MarksTable(
+            Instant now, int of, int from, int most, List<MarksHead> assignments, List<MarksRow> rows) {}
 
     public record MarksHead(String id, String title, Instant due, boolean hasQuiz) {}
 
-    /**
-     * @param cells in the order of the assignments
-     * @param mean percent over all that were due by now, empty before the first
-     */
-    public record MarksRow(
-            String studentId, String student, String username, List<MarkCell> cells, Optional<Integer> mean) {}
+    /** @param cells in the order of the assignments */
+    public record MarksRow(String studentId, String student, String username, List<MarkCell> cells) {}
+
+    /** @param percent over all that were due by now; students for whom nothing was have none */
+    public record Means(Map<String, Integer> percent) {}
 
     /**
      * @param status whether it counts for the student: SET, not open yet, or left out

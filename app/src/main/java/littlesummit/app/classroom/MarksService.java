@@ -1,16 +1,20 @@
 package littlesummit.app.classroom;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import littlesummit.app.assignment.Assignment;
+import littlesummit.app.assignment.AssignmentService;
 import littlesummit.app.classroom.ClassView.MarkCell;
 import littlesummit.app.classroom.ClassView.MarksHead;
 import littlesummit.app.classroom.ClassView.MarksRow;
@@ -45,37 +49,91 @@ public class MarksService {
             "work not read",
             "late",
             "self-marked on paper");
+    /** So many assignments stand beside each other in a window of 1280 pixels. */
+    private static final int ON_A_PAGE = 9;
+    /** At first most of them have a date that is past. */
+    private static final int PAST_ON_A_PAGE = 5;
+
     private final Overview overview;
+    private final AssignmentService assignments;
     private final QuizRecord quizzes;
     private final WorkService work;
     private final PaperRecord paper;
+    private final Clock clock;
 
-    MarksService(Overview overview, QuizRecord quizzes, WorkService work, PaperRecord paper) {
+    MarksService(
+            Overview overview,
+            AssignmentService assignments,
+            QuizRecord quizzes,
+            WorkService work,
+            PaperRecord paper,
+            Clock clock) {
+        this.clock = clock;
+        this.assignments = assignments;
         this.paper = paper;
         this.overview = overview;
         this.quizzes = quizzes;
         this.work = work;
     }
 
+    /** All marks on one page. */
     @Transactional(readOnly = true)
     public MarksTable table(Person instructor) {
-        Overview.Whole whole = overview.of(instructor.classId());
-        Map<String, Map<String, QuizRecord.Earned>> points = quizzes.points(whole.ids());
+        List<Assignment> all = assignments.ofClass(instructor.classId());
+        Overview.Whole whole = overview.of(instructor.classId(), all);
+        return new MarksTable(whole.now(), all.size(), 0, Math.max(1, all.size()), heads(whole), rows(whole));
+    }
+
+    /**
+     * A page of the marks.
+     *
+     * @param from how many assignments to leave out before it; empty for a page where what was due last stands
+     * @param words that a title has to have, or empty
+     */
+    @Transactional(readOnly = true)
+    public MarksTable page(Person instructor, Optional<Integer> from, String words) {
+        Instant now = clock.instant();
+        String wanted = words.strip().toLowerCase(Locale.ROOT);
+        List<Assignment> found = assignments.ofClass(instructor.classId()).stream()
+                .filter(a -> a.title().toLowerCase(Locale.ROOT).contains(wanted))
+                .toList();
+        int past = (int) found.stream().filter(a -> a.isPast(now)).count();
+        int first = Math.clamp(from.orElse(past - PAST_ON_A_PAGE), 0, Math.max(0, found.size() - ON_A_PAGE));
+        List<Assignment> shown = found.subList(first, Math.min(found.size(), first + ON_A_PAGE));
+        Overview.Whole whole = overview.of(instructor.classId(), shown);
+        return new MarksTable(whole.now(), found.size(), first, ON_A_PAGE, heads(whole), rows(whole));
+    }
+
+    /** What the marks of each student come to so far. */
+    @Transactional(readOnly = true)
+    public ClassView.Means means(Person instructor) {
+        Instant now = clock.instant();
+        List<Assignment> opened = assignments.ofClass(instructor.classId()).stream()
+                .filter(a -> a.opens().filter(now::isBefore).isEmpty())
+                .toList();
+        Overview.Whole whole = overview.of(instructor.classId(), opened);
+        Map<String, Integer> means = new TreeMap<>();
+        rows(whole).forEach(row -> mean(whole.now(), row.cells()).ifPresent(mean -> means.put(row.studentId(), mean)));
+        return new ClassView.Means(means);
+    }
+
+    private static List<MarksHead> heads(Overview.Whole whole) {
+        return whole.assignments().stream()
+                .map(a -> new MarksHead(
+                        a.id(), a.title(), a.due().orElseThrow(), a.quiz().isPresent()))
+                .toList();
+    }
+
+    private List<MarksRow> rows(Overview.Whole whole) {
+        Map<String, Map<String, QuizRecord.Earned>> points =
+                whole.assignments().stream().anyMatch(a -> a.quiz().isPresent())
+                        ? quizzes.points(whole.ids())
+                        : Map.of();
         Map<String, List<WorkService.Standing>> pages =
                 work.standings(whole.ids()).stream().collect(Collectors.groupingBy(WorkService.Standing::personId));
-        List<MarksRow> rows = whole.students().stream()
+        return whole.students().stream()
                 .map(s -> row(whole, s, points.getOrDefault(s.id(), Map.of()), pages.getOrDefault(s.id(), List.of())))
                 .toList();
-        return new MarksTable(
-                whole.now(),
-                whole.assignments().stream()
-                        .map(a -> new MarksHead(
-                                a.id(),
-                                a.title(),
-                                a.due().orElseThrow(),
-                                a.quiz().isPresent()))
-                        .toList(),
-                rows);
     }
 
     private static MarksRow row(
@@ -98,7 +156,7 @@ public class MarksService {
                         states.getOrDefault(a.id(), List.of()),
                         Optional.ofNullable(points.get(a.id()))))
                 .toList();
-        return new MarksRow(student.id(), student.name(), student.username(), cells, mean(whole.now(), cells));
+        return new MarksRow(student.id(), student.name(), student.username(), cells);
     }
 
     /** Of everything that was due by now, quizzes too; what was never begun counts 0. */

@@ -19,7 +19,7 @@ import littlesummit.app.practice.PracticeRecord.Standing;
 import littlesummit.core.skill.ItemSource;
 import org.springframework.stereotype.Component;
 
-/** Reads a whole class in a handful of queries, however many students and assignments it has. */
+/** Reads a class, or a page of what is set for it, in a handful of queries, however many students it has. */
 @Component
 class Overview {
     private final ItemSource catalogue;
@@ -83,21 +83,39 @@ class Overview {
         }
     }
 
+    /** All of a class, also what its students chose themselves. */
     Whole of(String classId) {
         List<Student> students = people.students(classId);
-        List<Assignment> all = assignments.ofClass(classId);
+        return whole(students, assignments.ofClass(classId), practice.standings(ids(students)));
+    }
+
+    /** A class with some of its assignments, as if there were no others. */
+    Whole of(String classId, List<Assignment> some) {
+        List<Student> students = people.students(classId);
+        return whole(
+                students,
+                some,
+                practice.standings(
+                        ids(students), some.stream().map(Assignment::id).toList()));
+    }
+
+    private Whole whole(List<Student> students, List<Assignment> some, List<Standing> standings) {
         return new Whole(
                 clock.instant(),
                 students,
-                all,
-                assignments.exceptions(all).stream().collect(Collectors.groupingBy(ForOne::personId)),
-                practice.standings(students.stream().map(Student::id).toList()).stream()
+                some,
+                assignments.exceptions(some).stream().collect(Collectors.groupingBy(ForOne::personId)),
+                standings.stream()
                         .collect(Collectors.groupingBy(
                                 Standing::personId,
                                 Collectors.groupingBy(
                                         Standing::assignmentId,
                                         Collectors.toMap(Standing::skillId, Function.identity())))),
                 catalogue);
+    }
+
+    private static List<String> ids(List<Student> students) {
+        return students.stream().map(Student::id).toList();
     }
 
     /** Whether all skills of an assignment are reached. */

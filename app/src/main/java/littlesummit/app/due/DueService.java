@@ -18,6 +18,7 @@ import littlesummit.app.due.DueView.PageBack;
 import littlesummit.app.people.Person;
 import littlesummit.app.placement.PlacementService;
 import littlesummit.app.practice.PracticeRecord;
+import littlesummit.app.practice.PracticeRecord.Standing;
 import littlesummit.app.practice.PracticeRecord.Worked;
 import littlesummit.app.quiz.QuizService;
 import littlesummit.app.working.WorkService;
@@ -34,6 +35,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class DueService {
     /** To the end of the seventh day from today, wherever the student is. */
     private static final Duration SOON = Duration.ofDays(8);
+
+    private static final String PAST = "PAST";
+    private static final int LATE_AT_FIRST = 20;
 
     private final ItemSource catalogue;
     private final AssignmentService assignments;
@@ -60,13 +64,44 @@ public class DueService {
         this.clock = clock;
     }
 
-    /** All that is set for a student and open. */
+    /**
+     * What is set for a student and open.
+     *
+     * @param all whether also what is finished and past belongs to it, and late work of long ago; it is counted anyhow
+     */
     @Transactional
-    public Due due(Person person) {
+    public Due due(Person person, boolean all) {
         Instant now = clock.instant();
+        List<DueAssignment> rows = rows(person, now);
+        List<DueAssignment> late = rows.stream()
+                .filter(a -> a.when().equals(PAST) && !a.finished())
+                .toList();
+        List<DueAssignment> latest = late.subList(Math.max(0, late.size() - LATE_AT_FIRST), late.size());
+        List<DueAssignment> shown = all
+                ? rows
+                : rows.stream()
+                        .filter(a -> !a.when().equals(PAST) || latest.contains(a))
+                        .toList();
+        int past = (int) rows.stream().filter(a -> a.when().equals(PAST)).count();
+        return new Due(now, withCourses(person, shown), late.size(), past - late.size());
+    }
+
+    /** The picture of how somebody came along is read for those alone that are shown. */
+    private List<DueAssignment> withCourses(Person person, List<DueAssignment> shown) {
+        Map<String, Map<String, List<Integer>>> courses =
+                practice.worked(person, shown.stream().map(DueAssignment::id).toList()).stream()
+                        .collect(Collectors.groupingBy(
+                                w -> w.standing().assignmentId(),
+                                Collectors.toMap(w -> w.standing().skillId(), Worked::course)));
+        return shown.stream()
+                .map(a -> a.withCourses(courses.getOrDefault(a.id(), Map.of())))
+                .toList();
+    }
+
+    private List<DueAssignment> rows(Person person, Instant now) {
         List<Assignment> all = assignments.of(person);
-        Map<String, List<Worked>> worked = practice.worked(person).stream()
-                .collect(Collectors.groupingBy(w -> w.standing().assignmentId()));
+        Map<String, List<Standing>> worked =
+                practice.standings(person).stream().collect(Collectors.groupingBy(Standing::assignmentId));
         Map<String, List<WorkService.Standing>> pages = work.standings(List.of(person.id())).stream()
                 .collect(Collectors.groupingBy(WorkService.Standing::assignmentId));
         Set<String> known = practice.map(person).stream()
@@ -76,23 +111,21 @@ public class DueService {
         Optional<Instant> checked =
                 all.stream().anyMatch(Assignment::isCheck) ? placement.lastCourse(person.id()) : Optional.empty();
         Map<String, QuizService.Summary> quiz = quizzes.summaries(person, all);
-        return new Due(
-                now,
-                all.stream()
-                        .map(a -> due(
-                                a,
-                                worked.getOrDefault(a.id(), List.of()),
-                                pages.getOrDefault(a.id(), List.of()),
-                                known,
-                                checked,
-                                Optional.ofNullable(quiz.get(a.id())),
-                                now))
-                        .toList());
+        return all.stream()
+                .map(a -> due(
+                        a,
+                        worked.getOrDefault(a.id(), List.of()),
+                        pages.getOrDefault(a.id(), List.of()),
+                        known,
+                        checked,
+                        Optional.ofNullable(quiz.get(a.id())),
+                        now))
+                .toList();
     }
 
     private DueAssignment due(
             Assignment assignment,
-            List<Worked> worked,
+            List<Standing> worked,
             List<WorkService.Standing> pages,
             Set<String> known,
             Optional<Instant> checked,
@@ -116,7 +149,7 @@ public class DueService {
                 && skills.stream().allMatch(DueSkill::reached)
                 && back.isEmpty()
                 && quiz.filter(q -> !q.finished()).isEmpty();
-        String when = until.isBefore(now) ? "PAST" : until.isBefore(now.plus(SOON)) ? "SOON" : "LATER";
+        String when = until.isBefore(now) ? PAST : until.isBefore(now.plus(SOON)) ? "SOON" : "LATER";
         Target target = assignment.target();
         return new DueAssignment(
                 assignment.id(),
@@ -148,22 +181,22 @@ public class DueService {
                 .orElse(assignment.skills().stream().findFirst().orElse(""));
     }
 
-    private DueSkill skill(String id, Assignment assignment, List<Worked> worked, Set<String> known) {
+    private DueSkill skill(String id, Assignment assignment, List<Standing> worked, Set<String> known) {
         String name = catalogue.require(id).name();
-        Optional<Worked> found =
-                worked.stream().filter(w -> w.standing().skillId().equals(id)).findFirst();
-        return found.map(w -> new DueSkill(
+        Optional<Standing> found =
+                worked.stream().filter(s -> s.skillId().equals(id)).findFirst();
+        return found.map(s -> new DueSkill(
                         id,
                         name,
-                        w.standing().stands(),
-                        w.standing().unread().hoped(),
-                        w.standing().unread().pages(),
-                        w.standing().unread().reached(),
+                        s.stands(),
+                        s.unread().hoped(),
+                        s.unread().pages(),
+                        s.unread().reached(),
                         known.contains(id),
                         true,
-                        w.standing().reached(),
-                        w.standing().reachedAt().filter(assignment::isPast).isPresent(),
-                        w.course()))
+                        s.reached(),
+                        s.reachedAt().filter(assignment::isPast).isPresent(),
+                        List.of()))
                 .orElse(new DueSkill(id, name, 0, 0, 0, false, known.contains(id), false, false, false, List.of()));
     }
 }

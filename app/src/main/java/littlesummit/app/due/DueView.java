@@ -2,6 +2,7 @@ package littlesummit.app.due;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import littlesummit.app.quiz.QuizService;
 
@@ -9,7 +10,11 @@ import littlesummit.app.quiz.QuizService;
 public final class DueView {
     private DueView() {}
 
-    public record Due(Instant now, List<DueAssignment> assignments) {}
+    /**
+     * @param late how many are past and not finished, shown or not
+     * @param finished how many are past and finished
+     */
+    public record Due(Instant now, List<DueAssignment> assignments, int late, int finished) {}
 
     /**
      * @param when SOON within seven days, LATER or PAST
@@ -38,7 +43,31 @@ public final class DueView {
             List<PageBack> pagesBack,
             boolean check,
             List<DueSkill> skills,
-            Optional<QuizService.Summary> quiz) {}
+            Optional<QuizService.Summary> quiz) {
+        /** @param courses by skill */
+        DueAssignment withCourses(Map<String, List<Integer>> courses) {
+            return new DueAssignment(
+                    id,
+                    title,
+                    due,
+                    when,
+                    target,
+                    flag,
+                    byScore,
+                    policy,
+                    started,
+                    finished,
+                    late,
+                    resume,
+                    waiting,
+                    pagesBack,
+                    check,
+                    skills.stream()
+                            .map(s -> s.withCourse(courses.getOrDefault(s.id(), List.of())))
+                            .toList(),
+                    quiz);
+        }
+    }
 
     /**
      * A page that was sent back.
@@ -67,6 +96,11 @@ public final class DueView {
             boolean reached,
             boolean late,
             List<Integer> course) {
+        DueSkill withCourse(List<Integer> drawn) {
+            return new DueSkill(
+                    id, name, stands, hoped, pagesWaiting, reachedWaiting, known, started, reached, late, drawn);
+        }
+
         /** Whether the student has done everything, read or not. */
         boolean isDone() {
             return reached || reachedWaiting;

@@ -42,9 +42,7 @@ class PracticeLog {
     }
 
     Optional<ProgressEntity> find(String personId, String assignmentId, String skill) {
-        return progress.findByPersonId(personId).stream()
-                .filter(p -> p.assignmentId().equals(assignmentId) && p.skill().equals(skill))
-                .findFirst();
+        return progress.findToRead(personId, assignmentId, skill);
     }
 
     /** Where an item was served: at its own skill, or in the lesson that leads to that. */
@@ -152,6 +150,11 @@ class PracticeLog {
         return progress.findByPersonId(personId);
     }
 
+    /** Of a student, in some assignments alone. */
+    List<ProgressEntity> of(String personId, Collection<String> assignmentIds) {
+        return assignmentIds.isEmpty() ? List.of() : progress.findByPersonIdAndAssignmentIdIn(personId, assignmentIds);
+    }
+
     List<PracticeRecord.Standing> standings(String personId) {
         return standings(progress.findSummariesByPersonId(personId));
     }
@@ -164,6 +167,11 @@ class PracticeLog {
     /** Of several students. */
     List<PracticeRecord.Standing> standings(Collection<String> personIds) {
         return standings(progress.findSummariesByPersonIdIn(personIds));
+    }
+
+    /** Of several students, in some assignments alone. */
+    List<PracticeRecord.Standing> standings(Collection<String> personIds, Collection<String> assignmentIds) {
+        return assignmentIds.isEmpty() ? List.of() : standings(progress.findSummariesOf(assignmentIds, personIds));
     }
 
     private static List<PracticeRecord.Standing> standings(List<Summary> summaries) {

@@ -131,6 +131,12 @@ public class PracticeRecord {
         return log.standings(personIds);
     }
 
+    /** Of several students, in some assignments alone. */
+    @Transactional(readOnly = true)
+    public List<Standing> standings(Collection<String> personIds, Collection<String> assignmentIds) {
+        return log.standings(personIds, assignmentIds);
+    }
+
     /**
      * A skill that does not go well.
      *
@@ -181,21 +187,20 @@ public class PracticeRecord {
      */
     public record Worked(Standing standing, List<Integer> course, List<Attempted> items) {}
 
-    /** All closed items of a person, by assignment and skill. */
+    /** All closed items of a person in some assignments, by assignment and skill. */
     @Transactional(readOnly = true)
-    public List<Worked> worked(Person person) {
-        return log.of(person.id()).stream()
-                .map(row -> {
-                    List<Step> history = log.state(row).history();
-                    return new Worked(
-                            row.standing(),
-                            history.stream().map(Step::after).toList(),
-                            history.stream()
-                                    .map(s -> new Attempted(
-                                            s.itemId(), s.at(), s.outcome().name()))
-                                    .toList());
-                })
-                .toList();
+    public List<Worked> worked(Person person, Collection<String> assignmentIds) {
+        return log.of(person.id(), assignmentIds).stream().map(this::worked).toList();
+    }
+
+    private Worked worked(ProgressEntity row) {
+        List<Step> history = log.state(row).history();
+        return new Worked(
+                row.standing(),
+                history.stream().map(Step::after).toList(),
+                history.stream()
+                        .map(s -> new Attempted(s.itemId(), s.at(), s.outcome().name()))
+                        .toList());
     }
 
     /** The map of all skills, over all assignments and checks. */

@@ -15,7 +15,13 @@ interface ProgressRepository extends JpaRepository<ProgressEntity, String> {
             + " p.skill = :skill")
     Optional<ProgressEntity> findByPersonIdAndAssignmentIdAndSkill(String personId, String assignmentId, String skill);
 
+    @Query("select p from ProgressEntity p where p.personId = :personId and p.assignmentId = :assignmentId and"
+            + " p.skill = :skill")
+    Optional<ProgressEntity> findToRead(String personId, String assignmentId, String skill);
+
     List<ProgressEntity> findByPersonId(String personId);
+
+    List<ProgressEntity> findByPersonIdAndAssignmentIdIn(String personId, Collection<String> assignmentIds);
 
     List<ProgressEntity> findBySummarisedFalse();
 
@@ -31,6 +37,9 @@ interface ProgressRepository extends JpaRepository<ProgressEntity, String> {
 
     @Query(SUMMARY + "p.personId in :personIds")
     List<Summary> findSummariesByPersonIdIn(Collection<String> personIds);
+
+    @Query(SUMMARY + "p.assignmentId in :assignmentIds and p.personId in :personIds")
+    List<Summary> findSummariesOf(Collection<String> assignmentIds, Collection<String> personIds);
 
     List<ProgressEntity> findByPersonIdInAndReachedFalseAndMissedLatelyGreaterThanEqual(
             Collection<String> personIds, int missed);

@@ -23,6 +23,7 @@ import littlesummit.app.people.Person;
 import littlesummit.app.placement.PlacementService;
 import littlesummit.app.practice.PracticeRecord;
 import littlesummit.app.practice.PracticeRecord.Attempted;
+import littlesummit.app.practice.PracticeRecord.Standing;
 import littlesummit.app.practice.PracticeRecord.Worked;
 import littlesummit.app.progress.ProgressView.AssignmentCourse;
 import littlesummit.app.progress.ProgressView.DayTime;
@@ -43,6 +44,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class ProgressService {
     private static final int DAYS_SHOWN = 42;
+    private static final int LATEST = 20;
     private final ItemSource catalogue;
     private final AssignmentService assignments;
     private final PracticeRecord practice;
@@ -74,15 +76,14 @@ class ProgressService {
         this.clock = clock;
     }
 
+    /** @param whole whether to look back over all assignments, and not over the latest alone */
     @Transactional
-    public ProgressView of(Person person) {
-        List<Worked> worked = practice.worked(person);
+    public ProgressView of(Person person, boolean whole) {
+        List<Standing> worked = practice.standings(person);
         List<Assignment> all = all(person, worked);
-        Map<String, QuizService.Summary> quiz = quizzes.summaries(person, all);
-        Map<String, List<Worked>> byAssignment =
-                worked.stream().collect(Collectors.groupingBy(w -> w.standing().assignmentId()));
-        Map<String, List<QuizRecord.DoneRound>> rounds =
-                quizzed.rounds(person).stream().collect(Collectors.groupingBy(QuizRecord.DoneRound::assignmentId));
+        List<Assignment> withCourse = withCourse(all, worked);
+        List<Assignment> shown =
+                whole ? withCourse : withCourse.subList(Math.max(0, withCourse.size() - LATEST), withCourse.size());
         LocalDate today = day(clock.instant());
         Optional<Pace> pace = classes.goal(person.classId()).map(g -> new Pace(g.start(), g.date(), g.skills()));
         int known = (int)
@@ -94,22 +95,42 @@ class ProgressService {
                 pace.map(p -> p.says(known, today)),
                 time(person),
                 placement.view(person).history(),
-                all.stream()
-                        .map(a -> course(
-                                a,
-                                byAssignment.getOrDefault(a.id(), List.of()),
-                                Optional.ofNullable(quiz.get(a.id())),
-                                rounds.getOrDefault(a.id(), List.of())))
-                        .filter(a -> !a.skills().isEmpty() || !a.quiz().isEmpty())
-                        .toList());
+                courses(person, shown),
+                withCourse.size() - shown.size());
+    }
+
+    private List<AssignmentCourse> courses(Person person, List<Assignment> shown) {
+        Map<String, QuizService.Summary> quiz = quizzes.summaries(person, shown);
+        Map<String, List<Worked>> worked = practice
+                .worked(person, shown.stream().map(Assignment::id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(w -> w.standing().assignmentId()));
+        Map<String, List<QuizRecord.DoneRound>> rounds = quiz.isEmpty()
+                ? Map.of()
+                : quizzed.rounds(person).stream().collect(Collectors.groupingBy(QuizRecord.DoneRound::assignmentId));
+        return shown.stream()
+                .map(a -> course(
+                        a,
+                        worked.getOrDefault(a.id(), List.of()),
+                        Optional.ofNullable(quiz.get(a.id())),
+                        rounds.getOrDefault(a.id(), List.of())))
+                .toList();
+    }
+
+    /** Those with something to look back on: worked on, or with a quiz. */
+    private static List<Assignment> withCourse(List<Assignment> all, List<Standing> worked) {
+        Set<String> practised = worked.stream().map(Standing::assignmentId).collect(Collectors.toSet());
+        return all.stream()
+                .filter(a -> practised.contains(a.id()) || a.quiz().isPresent())
+                .toList();
     }
 
     /** What is set, what was chosen, and what was worked on and is set no more. */
-    private List<Assignment> all(Person person, List<Worked> worked) {
+    private List<Assignment> all(Person person, List<Standing> worked) {
         Map<String, Assignment> all = new LinkedHashMap<>();
         assignments.of(person).forEach(a -> all.put(a.id(), a));
         Stream.concat(
-                        worked.stream().map(w -> w.standing().assignmentId()).filter(id -> !OwnChoice.isOne(id)),
+                        worked.stream().map(Standing::assignmentId).filter(id -> !OwnChoice.isOne(id)),
                         Stream.of(OwnChoice.SKILLS, OwnChoice.REFRESH, OwnChoice.LESSONS))
                 .forEach(id -> all.computeIfAbsent(id, assignments::lookBack));
         return List.copyOf(all.values());
@@ -119,11 +140,10 @@ class ProgressService {
         return at.atZone(clock.getZone()).toLocalDate();
     }
 
-    private List<KnownPoint> known(Person person, List<Worked> worked, List<Assignment> all, Optional<Pace> pace) {
+    private List<KnownPoint> known(Person person, List<Standing> worked, List<Assignment> all, Optional<Pace> pace) {
         Map<String, LocalDate> byPractice = new HashMap<>();
-        worked.forEach(w -> w.standing()
-                .reachedAt()
-                .ifPresent(at -> byPractice.merge(w.standing().skillId(), day(at), (a, b) -> a.isBefore(b) ? a : b)));
+        worked.forEach(s ->
+                s.reachedAt().ifPresent(at -> byPractice.merge(s.skillId(), day(at), (a, b) -> a.isBefore(b) ? a : b)));
         byPractice.keySet().removeIf(id -> catalogue.find(id).isEmpty());
         Map<String, LocalDate> byCheck = new HashMap<>();
         knowledge.of(person.id()).forEach(k -> k.knownSince().ifPresent(at -> byCheck.put(k.skill(), day(at))));

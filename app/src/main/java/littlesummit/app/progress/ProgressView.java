@@ -14,6 +14,8 @@ import littlesummit.app.practice.PracticeRecord.Attempted;
  * @param goal where the student stands beside the goal of the class, in a sentence; empty without one
  * @param time active minutes by day, of the last weeks
  * @param checks that are done, the latest first
+ * @param assignments the earliest first
+ * @param earlier how many more there are, before these
  */
 public record ProgressView(
         String student,
@@ -22,7 +24,8 @@ public record ProgressView(
         Optional<String> goal,
         List<DayTime> time,
         List<DoneCheck> checks,
-        List<AssignmentCourse> assignments) {
+        List<AssignmentCourse> assignments,
+        int earlier) {
     /**
      * @param byPractice and {@code byCheck} how the skills known by then were first shown
      * @param due skills whose assignments are due by then

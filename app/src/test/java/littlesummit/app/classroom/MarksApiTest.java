@@ -36,6 +36,53 @@ class MarksApiTest extends ClockedApiTest {
                 .orElseThrow();
     }
 
+    private JsonNode mean() {
+        return instructor.get("/api/class/marks/means").body().at("/percent/" + student.id());
+    }
+
+    private JsonNode marks(String query) {
+        return instructor.get("/api/class/marks" + query).body();
+    }
+
+    private static String shown(JsonNode marks) {
+        return marks.at("/from") + " of " + marks.at("/of") + ": "
+                + String.join(", ", marks.at("/assignments").findValuesAsText("title"));
+    }
+
+    @Test
+    void aPageIsOfNineAssignmentsAndMostOfThemWereDue() {
+        for (int day = 1; day <= 20; day++) {
+            set(new Target.Run(1, 1), day, "absolute-value");
+        }
+        assertEquals("In 1 days", marks("").at("/assignments/0/title").textValue(), "nothing was due");
+        now = now.plus(Duration.ofDays(11).plusHours(1));
+        JsonNode latest = marks("");
+        assertEquals("6 of 20", shown(latest).substring(0, 7));
+        assertEquals("In 7 days", latest.at("/assignments/0/title").textValue());
+        assertEquals(9, latest.at("/assignments").size());
+        assertEquals(9, latest.at("/rows/0/cells").size());
+        assertEquals(9, latest.at("/most").intValue());
+        assertEquals("In 3 days", marks("?from=2").at("/assignments/0/title").textValue());
+        assertEquals("11 of 20", shown(marks("?from=19")).substring(0, 8), "a page is full");
+        assertEquals("0 of 20", shown(marks("?from=-4")).substring(0, 7));
+        now = now.plus(Duration.ofDays(30));
+        assertEquals("11 of 20", shown(marks("")).substring(0, 8));
+    }
+
+    @Test
+    void aPageIsOfWhatIsLookedFor() {
+        for (int day = 1; day <= 12; day++) {
+            set(new Target.Run(1, 1), day, "absolute-value");
+        }
+        answerRight("/api/practice/" + set(new Target.Run(1, 1), 13, "mean") + "/mean");
+        assertEquals("0 of 1: In 13 days", shown(marks("?words=in 13")));
+        assertEquals(
+                List.of("0", "100"),
+                marks("?words=13").findValuesAsText("mark").stream().sorted().toList());
+        assertEquals("0 of 0: ", shown(marks("?words=nowhere")));
+        assertEquals("0 of 13", shown(marks("?words= ")).substring(0, 7));
+    }
+
     @Test
     void aMarkSaysHowFarEachSkillIsTowardTheTarget() {
         String id = set(new Target.Run(2, 2), 3, "absolute-value", "scientific-notation");
@@ -55,9 +102,9 @@ class MarksApiTest extends ClockedApiTest {
         set(new Target.Run(1, 1), 2, "scientific-notation");
         set(new Target.Run(1, 1), 90, "mean");
         answerRight("/api/practice/" + early + "/absolute-value");
-        assertTrue(own().at("/mean").isMissingNode(), "nothing was due yet");
+        assertTrue(mean().isMissingNode(), "nothing was due yet");
         now = now.plus(Duration.ofDays(3));
-        assertEquals(50, own().at("/mean").intValue());
+        assertEquals(50, mean().intValue());
     }
 
     @Test

@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Duration;
+import java.util.List;
+import java.util.stream.IntStream;
 import littlesummit.app.ClockedApiTest;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
@@ -56,6 +58,30 @@ class ProgressApiTest extends ClockedApiTest {
         JsonNode own = client.get("/api/progress").body().at("/assignments/1");
         assertEquals("absolute-value", own.at("/skills/0/id").textValue());
         assertFalse(own.at("/finished").booleanValue());
+    }
+
+    @Test
+    void theLatestAssignmentsComeFirstAndAllWhenTheyAreAskedFor() {
+        List<String> ids = IntStream.rangeClosed(1, 22)
+                .mapToObj(i -> assignments
+                        .add(
+                                student.classId(),
+                                "Number " + i,
+                                List.of("absolute-value"),
+                                new Target.Run(3, 3),
+                                Policy.DEFAULT,
+                                now.plus(Duration.ofDays(i)))
+                        .id())
+                .toList();
+        ids.forEach(id -> answerRight("/api/practice/" + id + "/absolute-value"));
+        JsonNode own = client.get("/api/progress").body();
+        assertEquals("20 2", own.at("/assignments").size() + " " + own.at("/earlier"));
+        assertEquals("Number 3", own.at("/assignments/0/title").textValue());
+        assertEquals("[1]", own.at("/assignments/0/skills/0/course").toString());
+        JsonNode whole =
+                instructor.get("/api/progress/" + student.id() + "?whole=true").body();
+        assertEquals("22 0", whole.at("/assignments").size() + " " + whole.at("/earlier"));
+        assertEquals("Number 1", whole.at("/assignments/0/title").textValue());
     }
 
     @Test
