@@ -59,6 +59,7 @@ final class Growth {
         long loose = bytes() - before;
         start();
         Map<String, Double> large = medians(full, place);
+        String parts = parts();
         long grown = compacted() - before;
         StringBuilder table = new StringBuilder(String.format(
                 Locale.ROOT,
@@ -73,7 +74,22 @@ final class Growth {
                                 + " log, with states and items given out.%n",
                         (double) grown / others.attempts(),
                         (double) loose / others.attempts(),
-                        rows);
+                        rows)
+                + parts;
+    }
+
+    /** What share of the pages in use each of the large tables has, with its indexes. */
+    private String parts() {
+        JdbcTemplate database = server.getBean(JdbcTemplate.class);
+        Map<String, Long> used = new LinkedHashMap<>();
+        for (String table : new String[] {"PRACTICE_EVENT", "SERVED_ITEM", "PROGRESS"}) {
+            used.put(table, database.queryForObject("select disk_space_used(?)", Long.class, table));
+        }
+        long all = used.values().stream().mapToLong(bytes -> bytes).sum();
+        StringBuilder line = new StringBuilder("\nOf the pages in use, with indexes:");
+        used.forEach((table, bytes) -> line.append(
+                String.format(Locale.ROOT, " %s %.0f %%", table.toLowerCase(Locale.ROOT), 100.0 * bytes / all)));
+        return line.append("\n").toString();
     }
 
     private void start() {

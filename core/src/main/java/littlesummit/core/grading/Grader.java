@@ -46,6 +46,9 @@ public final class Grader {
             return new Verdict.Unreadable(money.get(), 0);
         }
         Statement expected = answer.statement();
+        if (PlainAngles.isIn(entry) && !PlainAngles.isIn(expected)) {
+            return new Verdict.Unreadable(Reason.DEGREE_SIGN, 0);
+        }
         try {
             return switch (spec.kind()) {
                 case NUMBER -> NumberGrader.grade(spec, answer, entry);

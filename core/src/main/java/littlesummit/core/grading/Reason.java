@@ -102,6 +102,7 @@ public enum Reason {
     FUNCTION_WITHOUT_BRACKETS(
             "It is not clear how far the function reaches. Put brackets around what it is taken of, like sin(x/2) or"
                     + " sin(x)/2."),
+    DEGREE_SIGN("An angle without a sign is taken in radians. For degrees write the sign behind it, like sin(30°)."),
     RATIO_WANTED("Write all numbers of the ratio with colons between them, like 2 : 5."),
     BASE_KNOWN("Write the digits alone: the base is known here."),
     MIXED_OR_MINUS(

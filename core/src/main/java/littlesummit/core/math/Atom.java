@@ -3,8 +3,8 @@ package littlesummit.core.math;
 import java.util.List;
 
 /**
- * What polynomials are made of besides numbers: letters, π, e, and roots, absolute values, powers, logarithms and
- * trigonometric functions that do not reduce further.
+ * What polynomials are made of besides numbers: letters, π, e, and roots, absolute values, powers, logarithms,
+ * trigonometric functions and factorials that do not reduce further.
  * Numeric roots such as √2 are not atoms: {@link Surd} keeps them.
  */
 sealed interface Atom extends Comparable<Atom> {
@@ -43,6 +43,9 @@ sealed interface Atom extends Comparable<Atom> {
     /** An arc function of what has no exact value. */
     record Inverse(Fn fn, Polynomial inner) implements Atom {}
 
+    /** The factorial of a polynomial with letters, whose constant is at least 0 and below 1. */
+    record Factorial(Polynomial of) implements Atom {}
+
     private int rank() {
         return switch (this) {
             case Letter l -> 0;
@@ -54,6 +57,7 @@ sealed interface Atom extends Comparable<Atom> {
             case Log l -> 6;
             case Trig t -> 7;
             case Inverse i -> 8;
+            case Factorial f -> 9;
         };
     }
 
@@ -69,6 +73,7 @@ sealed interface Atom extends Comparable<Atom> {
             case Log l -> List.of(l.inner());
             case Trig t -> List.of(Polynomial.term(Rational.ONE, t.angle()));
             case Inverse i -> List.of(i.inner());
+            case Factorial f -> List.of(f.of());
         };
     }
 
@@ -94,6 +99,7 @@ sealed interface Atom extends Comparable<Atom> {
             case Log l -> false;
             case Trig t -> t.share() == 1 && isPlain(t.angle());
             case Inverse i -> false;
+            case Factorial f -> false;
         };
     }
 

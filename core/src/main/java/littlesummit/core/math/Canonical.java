@@ -141,7 +141,11 @@ public final class Canonical {
             case LOG ->
                 Exponentials.log(
                         values.size() == 1 ? RationalFunction.of(Rational.of(10)) : values.getFirst(), last, budget);
-            case FACTORIAL, BINOMIAL, GCD, LCM -> RationalFunction.of(WholeFunctions.value(fn, values));
+            case FACTORIAL, BINOMIAL ->
+                values.stream().allMatch(RationalFunction::isConstant)
+                        ? RationalFunction.of(WholeFunctions.value(fn, values))
+                        : Factorials.of(fn, values, budget);
+            case GCD, LCM -> RationalFunction.of(WholeFunctions.value(fn, values));
         };
     }
 

@@ -39,6 +39,9 @@ public final class Equality {
         {-100_019, 1}
     };
 
+    /** Where factorials are tried, which only whole numbers have. */
+    private static final int[] WHOLE_SAMPLES = {9, 4, 13, 6, 22, 11};
+
     private Equality() {}
 
     /** @throws MathProblem when one of them is undefined, too large or not supported */
@@ -53,6 +56,12 @@ public final class Equality {
      * @param y of b
      */
     public static Answer of(Expr a, RationalFunction x, Expr b, RationalFunction y) {
+        Answer answer = atOnce(a, x, b, y);
+        return answer == Answer.UNKNOWN ? SignCases.compare(a, b) : answer;
+    }
+
+    /** For letters of whatever sign, all in one. */
+    static Answer atOnce(Expr a, RationalFunction x, Expr b, RationalFunction y) {
         if (same(x, y)) {
             return Answer.EQUAL;
         }
@@ -149,6 +158,9 @@ public final class Equality {
 
     private static Answer bySamples(Expr a, Expr b) {
         Set<String> letters = new TreeSet<>(Solver.letters(a, b));
+        if (hasFactorials(a, b) && differAtWholeNumbers(List.copyOf(letters), a, b)) {
+            return Answer.DIFFERENT;
+        }
         for (int i = 0; i < SAMPLES.length; i++) {
             Map<String, Rational> point = new TreeMap<>();
             List<String> names = new ArrayList<>(letters);
@@ -161,6 +173,25 @@ public final class Equality {
             }
         }
         return Answer.UNKNOWN;
+    }
+
+    private static boolean hasFactorials(Expr... sides) {
+        return Stream.of(sides)
+                .anyMatch(side -> side.any(e ->
+                        e instanceof Expr.Call(Fn fn, List<Expr> args) && (fn == Fn.FACTORIAL || fn == Fn.BINOMIAL)));
+    }
+
+    private static boolean differAtWholeNumbers(List<String> letters, Expr a, Expr b) {
+        for (int i = 0; i < WHOLE_SAMPLES.length; i++) {
+            Map<String, Rational> point = new TreeMap<>();
+            for (int j = 0; j < letters.size(); j++) {
+                point.put(letters.get(j), Rational.of(WHOLE_SAMPLES[(i + j) % WHOLE_SAMPLES.length]));
+            }
+            if (differAt(point, a, b)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean differAt(Map<String, Rational> point, Expr a, Expr b) {

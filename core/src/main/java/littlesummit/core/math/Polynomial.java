@@ -77,6 +77,11 @@ public final class Polynomial {
         return terms.size() == 1 ? Optional.ofNullable(terms.get(Monomial.ONE)) : Optional.empty();
     }
 
+    /** The number that stands alone among the terms. */
+    Rational constantTerm() {
+        return terms.getOrDefault(Monomial.ONE, Rational.ZERO);
+    }
+
     public Polynomial plus(Polynomial other) {
         if (other.isZero()) {
             return this;

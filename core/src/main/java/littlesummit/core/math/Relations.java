@@ -26,6 +26,7 @@ final class Relations {
             case Atom.Exp e -> Integer.MAX_VALUE;
             case Atom.Log l -> Integer.MAX_VALUE;
             case Atom.Inverse i -> Integer.MAX_VALUE;
+            case Atom.Factorial f -> Integer.MAX_VALUE;
         };
     }
 

@@ -160,6 +160,7 @@ final class Roots {
             case Atom.Log l -> Polynomial.atom(new Atom.Abs(Polynomial.atom(l)));
             case Atom.Trig t -> Polynomial.atom(new Atom.Abs(Polynomial.atom(t)));
             case Atom.Inverse i -> Polynomial.atom(new Atom.Abs(Polynomial.atom(i)));
+            case Atom.Factorial f -> Polynomial.atom(f);
         };
     }
 
