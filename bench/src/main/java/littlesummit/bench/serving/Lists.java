@@ -8,7 +8,12 @@ import java.util.Map;
 /** How long the lists of a full class take with ten assignments and with two hundred. */
 final class Lists {
     static final List<String> OF_INSTRUCTORS = List.of(
-            "/api/class", "/api/class/assignments", "/api/class/marks", "/api/class/marks/means", "/api/class/marks.csv", "/api/class/skills");
+            "/api/class",
+            "/api/class/assignments",
+            "/api/class/marks",
+            "/api/class/marks/means",
+            "/api/class/marks.csv",
+            "/api/class/skills");
     static final List<String> OF_STUDENTS = List.of("/api/due", "/api/progress", "/api/map", "/api/review");
     private static final int STUDENTS = 40;
     private static final int FEW = 10;
