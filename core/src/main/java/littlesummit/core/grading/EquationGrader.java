@@ -2,6 +2,8 @@ package littlesummit.core.grading;
 
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
+import littlesummit.core.math.Alternatives;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Expr;
 import littlesummit.core.math.Formulas;
@@ -18,11 +20,13 @@ final class EquationGrader {
 
     static Verdict grade(AnswerSpec spec, Statement expected, Statement entry) {
         List<Expr> right = sides(expected);
-        List<Expr> typed = sides(entry);
+        List<List<Expr>> cases = cases(entry);
+        List<Expr> typed = cases.size() == 1 ? cases.getFirst() : inOne(cases);
         if (!proportional(difference(right), difference(typed)) && !isSameFormula(right, typed)) {
             return Verdict.incorrect();
         }
-        boolean solved = !(spec.form() instanceof Form.Solved(String letter)) || isSolved(typed, letter);
+        boolean solved = !(spec.form() instanceof Form.Solved(String letter))
+                || cases.stream().allMatch(one -> isSolved(one, letter));
         return solved ? Verdict.CORRECT : Verdict.form(Reason.SOLVED_WANTED);
     }
 
@@ -37,6 +41,34 @@ final class EquationGrader {
             case SAME_SOLUTIONS, DIFFERENT -> false;
             case UNKNOWN -> throw new Entries.WrongKind(Reason.NOT_SUPPORTED);
         };
+    }
+
+    /** One equation, or several of which one holds: joined by "or", or with a ± in them. */
+    private static List<List<Expr>> cases(Statement statement) {
+        if (statement instanceof Statement.Sequence(Statement.Joiner joiner, List<Statement> items)
+                && joiner == Statement.Joiner.OR) {
+            return items.stream().flatMap(item -> cases(item).stream()).toList();
+        }
+        if (statement instanceof Statement.Relations(List<Expr> sides, List<Relation> signs)
+                && sides.size() == 2
+                && sides.stream().anyMatch(side -> Alternatives.of(side).size() > 1)) {
+            List<Expr> left = Alternatives.of(sides.getFirst());
+            List<Expr> right = Alternatives.of(sides.getLast());
+            return IntStream.range(0, 2)
+                    .mapToObj(i -> sides(new Statement.Relations(
+                            List.of(left.get(i % left.size()), right.get(i % right.size())), signs)))
+                    .toList();
+        }
+        return List.of(sides(statement));
+    }
+
+    /** One of several equations holds where the product of their differences is zero. */
+    private static List<Expr> inOne(List<List<Expr>> cases) {
+        return List.of(
+                new Expr.Product(cases.stream()
+                        .map(sides -> Expr.sum(sides.getFirst(), new Expr.Neg(sides.getLast())))
+                        .toList()),
+                Expr.Num.of(0));
     }
 
     private static List<Expr> sides(Statement statement) {

@@ -50,27 +50,42 @@ public final class Grader {
             return new Verdict.Unreadable(Reason.DEGREE_SIGN, 0);
         }
         try {
-            return switch (spec.kind()) {
-                case NUMBER -> NumberGrader.grade(spec, answer, entry);
-                case EXPRESSION -> ExpressionGrader.grade(spec, answer, entry);
-                case EQUATION -> EquationGrader.grade(spec, expected, entry);
-                case PAIR -> PairGrader.grade(spec, expected, entry);
-                case SET -> SetGrader.grade(spec, expected, entry);
-                case DOMAIN -> DomainGrader.grade(spec, expected, entry);
-                case QUANTITY -> QuantityGrader.grade(spec, expected, entry);
-                case REMAINDER -> RemainderGrader.grade(expected, entry);
-                case TIME -> TimeGrader.grade(expected, entry);
-                case DATE -> DateGrader.grade(expected, entry);
-                case COMPLEX -> ComplexGrader.grade(spec, expected, entry);
-                case PIECES -> PiecesGrader.grade(spec, expected, entry);
-                case MATRIX -> MatrixGrader.grade(expected, entry);
-                case CHOICE, WORDS -> throw new IllegalStateException("graded without reading: " + spec.kind());
-            };
+            Optional<Statement> otherMeasure =
+                    AngleMeasure.converted(expected, spec.suffix().equals("°"), entry);
+            return otherMeasure
+                    .map(same -> inOtherMeasure(judge(spec, answer, same)))
+                    .orElseGet(() -> judge(spec, answer, entry));
         } catch (MathProblem problem) {
             return Entries.unreadable(problem);
         } catch (Entries.WrongKind wrong) {
             return new Verdict.Unreadable(wrong.reason(), Parser.placeOfStructure(text, spec.syntax()));
         }
+    }
+
+    private static Verdict inOtherMeasure(Verdict verdict) {
+        return verdict instanceof Verdict.Correct || verdict instanceof Verdict.WrongForm
+                ? Verdict.form(Reason.WRONG_UNIT)
+                : verdict;
+    }
+
+    private static Verdict judge(AnswerSpec spec, KnownAnswer answer, Statement entry) {
+        Statement expected = answer.statement();
+        return switch (spec.kind()) {
+            case NUMBER -> NumberGrader.grade(spec, answer, entry);
+            case EXPRESSION -> ExpressionGrader.grade(spec, answer, entry);
+            case EQUATION -> EquationGrader.grade(spec, expected, entry);
+            case PAIR -> PairGrader.grade(spec, expected, entry);
+            case SET -> SetGrader.grade(spec, expected, entry);
+            case DOMAIN -> DomainGrader.grade(spec, expected, entry);
+            case QUANTITY -> QuantityGrader.grade(spec, expected, entry);
+            case REMAINDER -> RemainderGrader.grade(expected, entry);
+            case TIME -> TimeGrader.grade(expected, entry);
+            case DATE -> DateGrader.grade(expected, entry);
+            case COMPLEX -> ComplexGrader.grade(spec, expected, entry);
+            case PIECES -> PiecesGrader.grade(spec, expected, entry);
+            case MATRIX -> MatrixGrader.grade(expected, entry);
+            case CHOICE, WORDS -> throw new IllegalStateException("graded without reading: " + spec.kind());
+        };
     }
 
     /** A sign of money changes no value; but euros are no dollars, and kilograms no pounds. */

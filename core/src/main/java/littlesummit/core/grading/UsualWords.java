@@ -25,6 +25,9 @@ final class UsualWords {
     /** What a constant of an antiderivative is called. */
     private static final Pattern CONSTANT = Pattern.compile("(?<=[-+−])(\\s*)([ckK]|const\\.?|constant)(\\s*)$");
 
+    private static final Pattern HOURS =
+            Pattern.compile("^\\s*(\\d{1,3})(?:\\s*:\\s*([0-5]\\d)\\s*(?:h|hrs?|hours?)|\\s*h\\s*([0-5]\\d))\\s*$");
+    private static final Pattern FEET = Pattern.compile("^\\s*(\\d+)\\s*['′]\\s*(\\d{1,2})\\s*(?:[\"″]|'')\\s*$");
     private static final Pattern DEGREES = words("(?<=[\\d)])\\s*(?:deg\\.?|\\^\\{?o}?)\\s*$");
     private static final Pattern RADIANS = words("(?<=\\S)\\s*(?:rad|radians?)\\.?\\s*$");
     private static final Pattern ROOT = Pattern.compile("root(?=\\s*\\d)");
@@ -44,8 +47,18 @@ final class UsualWords {
             case EXPRESSION -> withConstant(field, entry);
             case DOMAIN -> NOTHING.matcher(entry).matches() ? "none" : set(field, withRoundEnds(entry));
             case NUMBER -> number(field, entry);
+            case QUANTITY -> quantity(entry);
             default -> entry;
         };
+    }
+
+    /** 1:30 h and 1h30 are an hour and a half; 5′6″ are feet and inches. */
+    private static String quantity(String entry) {
+        if (entry.isEmpty() || !Chars.any(entry, c -> c == ':' || c == 'h' || c == '\'' || c == '′')) {
+            return entry;
+        }
+        String hours = HOURS.matcher(entry).replaceFirst("$1 h $2$3 min");
+        return FEET.matcher(hours).replaceFirst("$1 ft $2 in");
     }
 
     /** In small letters, without what LaTeX puts around words and signs. */

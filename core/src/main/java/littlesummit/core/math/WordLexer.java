@@ -8,6 +8,9 @@ import littlesummit.core.math.Token.Kind;
 
 /** Cuts runs of letters: words, units, names of functions, or letters one by one. */
 final class WordLexer {
+    /** Two small o beside each other look like the sign; where o is a letter they are a product. */
+    private static final String INFINITY_IN_PLAIN_LETTERS = "oo";
+
     private static final Set<String> WORDS = Set.of(
             "and",
             "or",
@@ -26,7 +29,8 @@ final class WordLexer {
             "for",
             "inf",
             "infinity",
-            "infty");
+            "infty",
+            INFINITY_IN_PLAIN_LETTERS);
 
     /** What a sign is called, behind a number. */
     private static final Map<String, Kind> SIGNS_IN_WORDS =
@@ -72,9 +76,10 @@ final class WordLexer {
             return;
         }
         String word = run.toLowerCase(Locale.ROOT);
-        if (WORDS.contains(word) && !scan.syntax.letters().contains(run)) {
+        boolean isTwoLetters = word.equals(INFINITY_IN_PLAIN_LETTERS);
+        if (WORDS.contains(word) && !scan.syntax.letters().contains(isTwoLetters ? run.substring(1) : run)) {
             scan.pos = stop;
-            scan.add(word.startsWith("inf") ? Kind.INFINITY : Kind.WORD, word, start);
+            scan.add(isTwoLetters || word.startsWith("inf") ? Kind.INFINITY : Kind.WORD, word, start);
         } else if (SIGNS_IN_WORDS.containsKey(word) && !scan.tokens.isEmpty()) {
             scan.pos = stop;
             scan.add(SIGNS_IN_WORDS.get(word), word, start);

@@ -17,6 +17,7 @@ final class Words {
             "pi",
             "inf",
             "infinity",
+            "oo",
             "and",
             "or",
             "mod",
