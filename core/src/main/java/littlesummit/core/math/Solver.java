@@ -29,7 +29,9 @@ public final class Solver {
             return new Solver(left, right, letter).transcendental(sign);
         }
         if (sign != Relation.ABOUT && (Piecewise.isNeeded(left, letter) || Piecewise.isNeeded(right, letter))) {
-            return Piecewise.solve(left, sign, right, letter);
+            Optional<SolutionSet> byRoots =
+                    sign == Relation.EQUAL ? RootSubstitution.solve(left, right, letter) : Optional.empty();
+            return byRoots.isPresent() ? byRoots.get() : Piecewise.solve(left, sign, right, letter);
         }
         Solver solver = new Solver(left, right, letter);
         return switch (sign) {
