@@ -17,7 +17,7 @@ export default function AssignmentsScreen() {
   const [words, setWords] = useState('');
   const [withPast, setWithPast] = useState(false);
   const hand = useAssignments(withPast || words !== '');
-  const rows = hand.whole.data ?? hand.all.data;
+  const rows = hand.rows;
   const open = (first: Wish) => {
     hand.add.reset();
     setHasLeft(false);

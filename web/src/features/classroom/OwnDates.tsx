@@ -11,7 +11,7 @@ export function OwnDates({ studentId }: { studentId: string }) {
   const hand = useAssignments(true);
   const [chosen, setChosen] = useState('');
   const [date, setDate] = useState('');
-  const all = (hand.whole.data ?? hand.all.data)?.all ?? [];
+  const all = hand.rows?.all ?? [];
   const own = (a: AssignmentRow) => a.exceptions.find((e) => e.id === studentId);
   const different = all.filter((a) => own(a) !== undefined);
   const row = all.find((a) => a.id === chosen);

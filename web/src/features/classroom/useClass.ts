@@ -143,7 +143,9 @@ export function useAssignments(withPast: boolean) {
     onSuccess,
     retry: false,
   });
-  return { all, whole, add, move, rename, withdraw, leaveOut };
+  // Past ones that another screen once asked for may be kept still, and be old by now.
+  const rows = (withPast ? whole.data : undefined) ?? all.data;
+  return { all, whole, rows, add, move, rename, withdraw, leaveOut };
 }
 
 export type AssignmentsHand = ReturnType<typeof useAssignments>;

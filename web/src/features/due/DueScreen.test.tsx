@@ -120,6 +120,12 @@ describe('what is due', () => {
     expect(await screen.findByRole('link', { name: 'Practise more: Done' })).toBeTruthy();
     expect(get).toHaveBeenCalledExactlyOnceWith('/api/due', { params: { query: { all: true } } });
   });
+  it('shows what is due now, and not all that was once asked for', () => {
+    const old = { ...A, id: 'o', title: 'Old' };
+    due([A], { 'due/all': { now: NOW, assignments: [old], late: 0, finished: 0 } });
+    expect(action('Go on: Stores')).toBeTruthy();
+    expect(screen.queryByRole('link', { name: 'Go on: Old' })).toBeNull();
+  });
   it('keeps the list when earlier work cannot be loaded', async () => {
     vi.spyOn(api, 'GET').mockRejectedValue(new Refusal('The connection is gone.', 0));
     const late = { ...A, id: 'l', title: 'Late one', when: 'PAST' };

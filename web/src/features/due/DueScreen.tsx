@@ -23,7 +23,7 @@ export function DueScreen() {
         {(due.isPending || (due.isSuccess && slipToCome)) && <Notice title="Looking up what is due." />}
         {due.isError && <Notice title="This could not be loaded.">{due.error.message}</Notice>}
         {due.isSuccess && !slipToCome && (
-          <Lists due={whole.data ?? due.data} check={check.data} onAll={() => setAll(true)} />
+          <Lists due={(all ? whole.data : undefined) ?? due.data} check={check.data} onAll={() => setAll(true)} />
         )}
         {whole.isError && <Notice title="Earlier work could not be loaded.">{whole.error.message}</Notice>}
       </main>

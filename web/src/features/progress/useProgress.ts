@@ -16,7 +16,8 @@ export function useProgress(studentId = '') {
   const name = studentId === '' ? ['progress'] : ['progress', studentId];
   const latest = useQuery({ queryKey: name, queryFn: () => load(false) });
   const whole = useQuery({ queryKey: [...name, 'whole'], queryFn: () => load(true), enabled: isWhole });
-  return { latest, whole, data: whole.data ?? latest.data, askForWhole: () => setWhole(true) };
+  // What was once asked for may be kept still, and be old by now.
+  return { latest, whole, data: (isWhole ? whole.data : undefined) ?? latest.data, askForWhole: () => setWhole(true) };
 }
 
 export type ProgressHand = ReturnType<typeof useProgress>;
