@@ -3,22 +3,13 @@ import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, Refusal, type Schemas } from '../../api/client';
+import { INSTRUCTOR } from '../../testing/people';
 import { shown } from '../../testing/screen';
 import AssignmentsScreen from './AssignmentsScreen';
 
 type Row = Schemas['AssignmentRow'];
 
 const NOW = '2026-05-04T12:00:00Z';
-const ME = {
-  id: 'o',
-  signedIn: true,
-  role: 'INSTRUCTOR',
-  name: 'Orla',
-  className: 'Upper hut',
-  classId: 'c',
-  mustChange: false,
-  setUp: false,
-};
 const row = (title: string, due = '2026-05-09T20:00:00Z'): Row => ({
   id: title,
   title,
@@ -61,7 +52,7 @@ describe('assignments of a class', () => {
   it('that are past are counted, and come when they are unfolded', async () => {
     const all = list([row('Old', '2026-05-01T20:00:00Z'), row('Now')], 1);
     const get = vi.spyOn(api, 'GET').mockResolvedValue({ data: all, response: new Response() } as never);
-    shown(<AssignmentsScreen />, { me: ME, 'class-assignments': list([row('Now')], 1) });
+    shown(<AssignmentsScreen />, { me: INSTRUCTOR, 'class-assignments': list([row('Now')], 1) });
     expect(titles()).toEqual(['Now']);
     await userEvent.click(screen.getByText('Past: 1'));
     expect(await screen.findByText('Old')).toBeTruthy();
@@ -69,7 +60,7 @@ describe('assignments of a class', () => {
   });
   it('are the newest ones, and not those that another screen once asked for', () => {
     shown(<AssignmentsScreen />, {
-      me: ME,
+      me: INSTRUCTOR,
       'class-assignments': list([], 0, [row('Now')]),
       'class-assignments/past': list([row('Now')], 0),
     });
@@ -78,7 +69,7 @@ describe('assignments of a class', () => {
   });
   it('stay when the past ones cannot be loaded', async () => {
     vi.spyOn(api, 'GET').mockRejectedValue(new Refusal('The connection is gone.', 0));
-    shown(<AssignmentsScreen />, { me: ME, 'class-assignments': list([row('Now')], 1) });
+    shown(<AssignmentsScreen />, { me: INSTRUCTOR, 'class-assignments': list([row('Now')], 1) });
     await userEvent.click(screen.getByText('Past: 1'));
     expect(await screen.findByText('The connection is gone.')).toBeTruthy();
     expect(titles()).toContain('Now');

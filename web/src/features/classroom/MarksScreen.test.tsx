@@ -3,6 +3,7 @@ import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, Refusal, type Schemas } from '../../api/client';
+import { INSTRUCTOR } from '../../testing/people';
 import { shown } from '../../testing/screen';
 import MarksScreen from './MarksScreen';
 
@@ -21,17 +22,6 @@ const CELL: Cell = {
   waiting: 0,
   late: false,
 };
-const ME = {
-  id: 'o',
-  signedIn: true,
-  role: 'INSTRUCTOR',
-  name: 'Orla',
-  className: 'Upper hut',
-  classId: 'c',
-  mustChange: false,
-  setUp: false,
-};
-
 const page = (part: Partial<Schemas['MarksTable']>): Schemas['MarksTable'] => ({
   now: '2026-05-04T12:00:00Z',
   of: part.assignments?.length ?? 0,
@@ -51,7 +41,7 @@ function marks(cells: Cell[], mean: number | undefined = 80) {
   }));
   const row = { studentId: 's', student: 'Ansa Holm', username: 'ansa', cells };
   shown(<MarksScreen />, {
-    me: ME,
+    me: INSTRUCTOR,
     'marks/page/latest/': page({ assignments, rows: [row] }),
     'marks/means': { percent: mean === undefined ? {} : { s: mean } },
   });
@@ -120,7 +110,7 @@ describe('the table', () => {
       return Promise.resolve({ data: answers.get(`words=${query.words}`), response: new Response() }) as never;
     });
     shown(<MarksScreen />, {
-      me: ME,
+      me: INSTRUCTOR,
       'marks/page/latest/': page({ of: 14, from: 5, assignments: nine, rows: [row] }),
       'marks/means': { percent: { s: 80 } },
     });
@@ -139,7 +129,7 @@ describe('the table', () => {
     const row = { studentId: 's', student: 'Ansa Holm', username: 'ansa', cells };
     const head = { id: 'a', title: 'Poles', due: '2026-05-01T20:00:00Z', hasQuiz: false };
     shown(<MarksScreen />, {
-      me: ME,
+      me: INSTRUCTOR,
       'marks/page/latest/': page({ of: 14, assignments: [head], rows: [row] }),
       'marks/means': { percent: {} },
     });
@@ -154,7 +144,7 @@ describe('the table', () => {
     expect(row.getByRole('link').getAttribute('href')).toBe('/class/students/s');
   });
   it('is not there before there is anything in it', () => {
-    shown(<MarksScreen />, { me: ME, 'marks/page/latest/': page({}), 'marks/means': { percent: {} } });
+    shown(<MarksScreen />, { me: INSTRUCTOR, 'marks/page/latest/': page({}), 'marks/means': { percent: {} } });
     expect(screen.getByText('No marks yet.')).toBeTruthy();
     expect(screen.queryByRole('table')).toBeNull();
   });

@@ -3,21 +3,12 @@ import { cleanup, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, Refusal, type Schemas } from '../../api/client';
+import { STUDENT } from '../../testing/people';
 import { shown } from '../../testing/screen';
 import { DueScreen } from './DueScreen';
 
 type Assignment = Schemas['DueAssignment'];
 
-const ME = {
-  id: 'n',
-  signedIn: true,
-  role: 'STUDENT',
-  name: 'Nela',
-  className: 'Upper hut',
-  classId: 'c',
-  mustChange: false,
-  setUp: false,
-};
 const SKILL: Assignment['skills'][number] = {
   id: 'mean',
   name: 'The mean',
@@ -55,7 +46,7 @@ const count = (all: Assignment[], finished: boolean) =>
   all.filter((a) => a.when === 'PAST' && a.finished === finished).length;
 const due = (assignments: Assignment[], more: Record<string, unknown> = {}) =>
   shown(<DueScreen />, {
-    me: ME,
+    me: STUDENT,
     due: { now: NOW, assignments, late: count(assignments, false), finished: count(assignments, true) },
     ...more,
   });

@@ -3,19 +3,10 @@ import { cleanup, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api, type Schemas } from '../../api/client';
+import { STUDENT } from '../../testing/people';
 import { shown } from '../../testing/screen';
 import ProgressScreen from './ProgressScreen';
 
-const ME = {
-  id: 'n',
-  signedIn: true,
-  role: 'STUDENT',
-  name: 'Nela',
-  className: 'Upper hut',
-  classId: 'c',
-  mustChange: false,
-  setUp: false,
-};
 const course = (title: string): Schemas['AssignmentCourse'] => ({
   id: title,
   title,
@@ -49,7 +40,7 @@ describe('looking back', () => {
     vi.spyOn(api, 'GET').mockImplementation(
       (path) => (path === '/api/progress' ? Promise.resolve(all) : new Promise(() => undefined)) as never,
     );
-    shown(<ProgressScreen />, { me: ME, progress: progress(1, 'Second') });
+    shown(<ProgressScreen />, { me: STUDENT, progress: progress(1, 'Second') });
     expect(titles()).toEqual(['Second']);
     await userEvent.click(screen.getByRole('button', { name: 'Show one earlier assignment' }));
     expect(await screen.findByText('First')).toBeTruthy();
@@ -57,7 +48,7 @@ describe('looking back', () => {
     expect(screen.queryByRole('button', { name: /earlier/ })).toBeNull();
   });
   it('is of now, and not of when all was asked for', () => {
-    shown(<ProgressScreen />, { me: ME, progress: progress(0, 'New'), 'progress/whole': progress(0, 'Old') });
+    shown(<ProgressScreen />, { me: STUDENT, progress: progress(0, 'New'), 'progress/whole': progress(0, 'Old') });
     expect(titles()).toEqual(['New']);
   });
 });
