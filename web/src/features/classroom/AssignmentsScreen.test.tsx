@@ -6,6 +6,7 @@ import { api, Refusal, type Schemas } from '../../api/client';
 import { INSTRUCTOR } from '../../testing/people';
 import { shown } from '../../testing/screen';
 import AssignmentsScreen from './AssignmentsScreen';
+import { firstWish } from './wish';
 
 type Row = Schemas['AssignmentRow'];
 
@@ -18,18 +19,7 @@ const row = (title: string, due = '2026-05-09T20:00:00Z'): Row => ({
   target: 'score:80',
   says: 'score 80 on each skill',
   due,
-  policy: {
-    openTries: 3,
-    choiceTries: 1,
-    allTries: 2,
-    freeForms: 1,
-    hints: true,
-    example: true,
-    similar: true,
-    lineCheck: 'ALWAYS',
-    calculator: 'AS_ITEM',
-    work: 'NONE',
-  },
+  policy: firstWish(new Date(NOW)).policy,
   started: 0,
   finished: 0,
   students: 2,
@@ -62,7 +52,7 @@ describe('assignments of a class', () => {
     shown(<AssignmentsScreen />, {
       me: INSTRUCTOR,
       'class-assignments': list([], 0, [row('Now')]),
-      'class-assignments/past': list([row('Now')], 0),
+      'class-assignments/all': list([row('Now')], 0),
     });
     expect(screen.getByText('Withdrawn: 1')).toBeTruthy();
     expect(screen.queryByText('Running: 1')).toBeNull();

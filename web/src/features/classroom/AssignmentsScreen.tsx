@@ -54,8 +54,8 @@ export default function AssignmentsScreen() {
             It is set. Students find it under what is due.
           </p>
         )}
-        {hand.all.isPending && <Notice title="Looking up the assignments." />}
-        {hand.all.isError && <Notice title="This could not be loaded.">{hand.all.error.message}</Notice>}
+        {hand.first.isPending && <Notice title="Looking up the assignments." />}
+        {hand.first.isError && <Notice title="This could not be loaded.">{hand.first.error.message}</Notice>}
         {rows !== undefined && rows.past + rows.all.length + rows.withdrawn.length === 0 && wish === null && (
           <Notice title="Nothing is set yet.">Set a first assignment: skills, a target and a date.</Notice>
         )}
@@ -69,9 +69,7 @@ export default function AssignmentsScreen() {
               hand={hand}
             />
           ))}
-        {hand.whole.isError && (
-          <Notice title="Past assignments could not be loaded.">{hand.whole.error.message}</Notice>
-        )}
+        {hand.all.isError && <Notice title="Past assignments could not be loaded.">{hand.all.error.message}</Notice>}
       </main>
     </div>
   );

@@ -11,7 +11,7 @@ import { OwnDates } from './OwnDates';
 export default function StudentScreen() {
   const { studentId = '' } = useParams();
   const hand = useProgress(studentId);
-  const progress = hand.latest;
+  const progress = hand.first;
   return (
     <div className="min-h-screen">
       <TopBar />

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, done, type Schemas, taken } from '../../api/client';
+import { useFirstThenAll } from '../../api/useFirstThenAll';
 
 export type Glance = Schemas['Glance'];
 export type AssignmentRow = Schemas['AssignmentRow'];
@@ -96,16 +97,11 @@ export function useStudent(id: string) {
 export function useAssignments(withPast: boolean) {
   const queries = useQueryClient();
   const name = ['class-assignments'];
-  const wholeName = [...name, 'past'];
-  const all = useQuery({ queryKey: name, queryFn: () => taken(api.GET('/api/class/assignments')) });
-  const whole = useQuery({
-    queryKey: wholeName,
-    queryFn: () => taken(api.GET('/api/class/assignments', { params: { query: { past: true } } })),
-    enabled: withPast,
-  });
-  const onSuccess = (rows: Schemas['Assignments']) => {
-    queries.setQueryData(name, rows);
-    void queries.invalidateQueries({ queryKey: wholeName });
+  const load = (past: boolean) => taken(api.GET('/api/class/assignments', { params: { query: { past } } }));
+  const { first, all, data: rows } = useFirstThenAll(name, load, withPast);
+  const onSuccess = (changed: Schemas['Assignments']) => {
+    queries.setQueryData(name, changed);
+    void queries.invalidateQueries({ queryKey: [...name, 'all'] });
     void queries.invalidateQueries({ queryKey: ['marks'] });
   };
   const at = (id: string) => ({ params: { path: { id } } });
@@ -143,9 +139,7 @@ export function useAssignments(withPast: boolean) {
     onSuccess,
     retry: false,
   });
-  // Past ones that another screen once asked for may be kept still, and be old by now.
-  const rows = (withPast ? whole.data : undefined) ?? all.data;
-  return { all, whole, rows, add, move, rename, withdraw, leaveOut };
+  return { first, all, rows, add, move, rename, withdraw, leaveOut };
 }
 
 export type AssignmentsHand = ReturnType<typeof useAssignments>;

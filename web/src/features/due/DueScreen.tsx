@@ -5,14 +5,14 @@ import { TopBar } from '../../ui/TopBar';
 import type { Schemas } from '../../api/client';
 import { FirstSteps } from './FirstSteps';
 import { Row } from './Row';
-import { useAllDue, useCheck, useDue } from './useDue';
+import { useCheck, useDue } from './useDue';
 import { nextOf, type Section, sorted } from './words';
 
 /** What is due, late work first, each with one action that goes on where the student left. */
 export function DueScreen() {
   const [all, setAll] = useState(false);
-  const due = useDue();
-  const whole = useAllDue(all);
+  const hand = useDue(all);
+  const due = hand.first;
   const check = useCheck();
   // The slip about the check stands above the list: it comes with it, so that no row moves away under a finger.
   const slipToCome = check.isLoading && check.failureCount === 0;
@@ -23,9 +23,9 @@ export function DueScreen() {
         {(due.isPending || (due.isSuccess && slipToCome)) && <Notice title="Looking up what is due." />}
         {due.isError && <Notice title="This could not be loaded.">{due.error.message}</Notice>}
         {due.isSuccess && !slipToCome && (
-          <Lists due={(all ? whole.data : undefined) ?? due.data} check={check.data} onAll={() => setAll(true)} />
+          <Lists due={hand.data ?? due.data} check={check.data} onAll={() => setAll(true)} />
         )}
-        {whole.isError && <Notice title="Earlier work could not be loaded.">{whole.error.message}</Notice>}
+        {hand.all.isError && <Notice title="Earlier work could not be loaded.">{hand.all.error.message}</Notice>}
       </main>
     </div>
   );

@@ -1,21 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, taken } from '../../api/client';
+import { useFirstThenAll } from '../../api/useFirstThenAll';
 
-export function useDue() {
-  return useQuery({ queryKey: ['due'], queryFn: () => taken(api.GET('/api/due')) });
-}
-
-/**
- * Also what is finished and past, and late work of long ago.
- *
- * @param wanted whether it was asked for
- */
-export function useAllDue(wanted: boolean) {
-  return useQuery({
-    queryKey: ['due', 'all'],
-    queryFn: () => taken(api.GET('/api/due', { params: { query: { all: true } } })),
-    enabled: wanted,
-  });
+/** @param wantsAll whether also what is finished and past is asked for, and late work of long ago */
+export function useDue(wantsAll: boolean) {
+  return useFirstThenAll(['due'], (all) => taken(api.GET('/api/due', { params: { query: { all } } })), wantsAll);
 }
 
 /** The check and what is due for a refresh. */

@@ -44,14 +44,12 @@ export function ProgressBody({ progress, hand }: { progress: Progress; hand: Pro
         <Courses all={progress.assignments.toReversed()} />
         {progress.earlier > 0 && (
           <p className="print:hidden">
-            <Button look="quiet" disabled={hand.whole.isFetching} onClick={hand.askForWhole}>
+            <Button look="quiet" disabled={hand.all.isFetching} onClick={hand.askForWhole}>
               {progress.earlier === 1 ? 'Show one earlier assignment' : `Show ${progress.earlier} earlier assignments`}
             </Button>
           </p>
         )}
-        {hand.whole.isError && (
-          <Notice title="Earlier assignments could not be loaded.">{hand.whole.error.message}</Notice>
-        )}
+        {hand.all.isError && <Notice title="Earlier assignments could not be loaded.">{hand.all.error.message}</Notice>}
       </section>
       <Checks progress={progress} />
     </>

@@ -48,7 +48,7 @@ describe('looking back', () => {
     expect(screen.queryByRole('button', { name: /earlier/ })).toBeNull();
   });
   it('is of now, and not of when all was asked for', () => {
-    shown(<ProgressScreen />, { me: STUDENT, progress: progress(0, 'New'), 'progress/whole': progress(0, 'Old') });
+    shown(<ProgressScreen />, { me: STUDENT, progress: progress(0, 'New'), 'progress/all': progress(0, 'Old') });
     expect(titles()).toEqual(['New']);
   });
 });

@@ -7,7 +7,7 @@ import { useProgress } from './useProgress';
 /** How one has come along. */
 export default function ProgressScreen() {
   const hand = useProgress();
-  const progress = hand.latest;
+  const progress = hand.first;
   return (
     <div className="min-h-screen">
       <TopBar />

@@ -1,6 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, taken } from '../../api/client';
+import { useFirstThenAll } from '../../api/useFirstThenAll';
 
 /**
  * How somebody has come along: with the latest assignments at first, with all once they are asked for.
@@ -14,10 +14,7 @@ export function useProgress(studentId = '') {
       ? taken(api.GET('/api/progress', { params: { query: { whole } } }))
       : taken(api.GET('/api/progress/{studentId}', { params: { path: { studentId }, query: { whole } } }));
   const name = studentId === '' ? ['progress'] : ['progress', studentId];
-  const latest = useQuery({ queryKey: name, queryFn: () => load(false) });
-  const whole = useQuery({ queryKey: [...name, 'whole'], queryFn: () => load(true), enabled: isWhole });
-  // What was once asked for may be kept still, and be old by now.
-  return { latest, whole, data: (isWhole ? whole.data : undefined) ?? latest.data, askForWhole: () => setWhole(true) };
+  return { ...useFirstThenAll(name, load, isWhole), askForWhole: () => setWhole(true) };
 }
 
 export type ProgressHand = ReturnType<typeof useProgress>;

@@ -82,10 +82,9 @@ class AssigningService {
     @Transactional(readOnly = true)
     public Assignments all(Person instructor, boolean withPast) {
         List<Assignment> set = assignments.ofClass(instructor.classId());
-        List<Assignment> past =
-                set.stream().filter(a -> a.isPast(clock.instant())).toList();
+        Instant now = clock.instant();
         List<Assignment> shown =
-                withPast ? set : set.stream().filter(a -> !past.contains(a)).toList();
+                set.stream().filter(a -> withPast || !a.isPast(now)).toList();
         List<Assignment> withdrawn = assignments.withdrawn(instructor.classId());
         Overview.Whole whole = overview.of(
                 instructor.classId(),
@@ -99,8 +98,8 @@ class AssigningService {
                         Collectors.mapping(
                                 e -> new ForStudent(e.personId(), names.get(e.personId()), e.due(), e.leftOut()),
                                 Collectors.toList())));
-        return new Assignments(
-                whole.now(), rows(whole, shown, exceptions), rows(whole, withdrawn, exceptions), past.size());
+        int past = (int) set.stream().filter(a -> a.isPast(now)).count();
+        return new Assignments(whole.now(), rows(whole, shown, exceptions), rows(whole, withdrawn, exceptions), past);
     }
 
     private List<AssignmentRow> rows(

@@ -100,8 +100,7 @@ public final class Equality {
                                 case Atom.Exp e -> e.share();
                                 default -> 1;
                             };
-                    BigInteger next = BigInteger.valueOf(one);
-                    all = all.divide(all.gcd(next)).multiply(next);
+                    all = WholeFunctions.multiple(all, BigInteger.valueOf(one));
                 }
             }
         }

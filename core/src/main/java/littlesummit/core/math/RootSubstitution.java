@@ -23,7 +23,7 @@ final class RootSubstitution {
     /** Empty where it is no such equation, or its solutions cannot be written one by one. */
     static Optional<SolutionSet> solve(Expr left, Expr right, String name) {
         Expr letter = new Expr.Letter(name);
-        BigInteger index = common(index(left, letter), index(right, letter));
+        BigInteger index = WholeFunctions.multiple(index(left, letter), index(right, letter));
         if (index.equals(BigInteger.ONE) || index.compareTo(BigInteger.valueOf(MOST)) > 0) {
             return Optional.empty();
         }
@@ -58,7 +58,7 @@ final class RootSubstitution {
     /** What the exponents of the bare letter are divided by, in common. */
     private static BigInteger index(Expr expr, Expr letter) {
         BigInteger own = exponent(expr, letter).map(Rational::den).orElse(BigInteger.ONE);
-        return expr.children().stream().map(part -> index(part, letter)).reduce(own, RootSubstitution::common);
+        return expr.children().stream().map(part -> index(part, letter)).reduce(own, WholeFunctions::multiple);
     }
 
     /** Of the letter, where this is a root or a power of it with a number above. */
@@ -82,9 +82,5 @@ final class RootSubstitution {
             changed = changed.with(i, rewritten(expr.children().get(i)));
         }
         return changed;
-    }
-
-    private static BigInteger common(BigInteger a, BigInteger b) {
-        return a.divide(a.gcd(b)).multiply(b);
     }
 }

@@ -183,14 +183,10 @@ final class SignCases {
     private Expr written(Term term) {
         List<Expr> factors = new ArrayList<>(List.of(term.size()));
         term.powers().forEach((letter, power) -> {
-            BigInteger share = shares.merge(letter, power.den(), SignCases::leastCommonMultiple);
+            BigInteger share = shares.merge(letter, power.den(), WholeFunctions::multiple);
             factors.add(new Expr.Power(Expr.letter(letter), Expr.fraction(power.times(Rational.of(share)))));
         });
         Expr product = factors.size() == 1 ? factors.getFirst() : new Expr.Product(factors);
         return term.sign() < 0 ? new Expr.Neg(product) : product;
-    }
-
-    private static BigInteger leastCommonMultiple(BigInteger a, BigInteger b) {
-        return a.divide(a.gcd(b)).multiply(b);
     }
 }

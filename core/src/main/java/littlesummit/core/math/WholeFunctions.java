@@ -22,7 +22,8 @@ final class WholeFunctions {
                 });
     }
 
-    private static BigInteger multiple(BigInteger a, BigInteger b) {
+    /** The least common multiple, which is 0 where one of them is. */
+    static BigInteger multiple(BigInteger a, BigInteger b) {
         if (a.signum() == 0 || b.signum() == 0) {
             return BigInteger.ZERO;
         }
