@@ -555,10 +555,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["going"];
+        get: operations["going_1"];
         put?: never;
         post?: never;
-        delete: operations["erase"];
+        delete: operations["erase_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -686,6 +686,38 @@ export interface paths {
         get?: never;
         put: operations["aim"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/everything": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["going"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/everything/erase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["erase"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1262,6 +1294,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["unread"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/headway/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["headway"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2857,10 +2905,26 @@ export interface components {
             /** Format: int64 */
             quizzes: number;
         };
+        GoingClass: {
+            /** Format: int64 */
+            items: number;
+            name: string;
+            /** Format: int64 */
+            pages: number;
+            /** Format: int64 */
+            students: number;
+        };
         Grade: {
             /** Format: int32 */
             from: number;
             word: string;
+        };
+        HeadwayView: {
+            doing: string;
+            /** Format: int64 */
+            done: number;
+            /** Format: int64 */
+            steps: number;
         };
         HelpLine: {
             example: string;
@@ -4209,6 +4273,9 @@ export interface components {
             };
             result: string;
         };
+        Typed: {
+            name: string;
+        };
         TypedItem: {
             answer: string;
             text: string;
@@ -5127,7 +5194,7 @@ export interface operations {
             };
         };
     };
-    going: {
+    going_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5149,7 +5216,7 @@ export interface operations {
             };
         };
     };
-    erase: {
+    erase_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5397,6 +5464,52 @@ export interface operations {
             };
         };
     };
+    going: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoingClass"];
+                };
+            };
+        };
+    };
+    erase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Typed"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     rename: {
         parameters: {
             query?: never;
@@ -5496,7 +5609,9 @@ export interface operations {
     bring_2: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Headway-Id"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -5522,7 +5637,9 @@ export interface operations {
     };
     ofTheClass_1: {
         parameters: {
-            query?: never;
+            query?: {
+                of?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -5561,7 +5678,9 @@ export interface operations {
     plan_3: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Headway-Id"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -5608,7 +5727,9 @@ export interface operations {
     take_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Headway-Id"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -5675,7 +5796,9 @@ export interface operations {
     plan_2: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Headway-Id"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -5796,7 +5919,9 @@ export interface operations {
             query?: {
                 from?: string;
             };
-            header?: never;
+            header?: {
+                "Headway-Id"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -5865,7 +5990,9 @@ export interface operations {
             query?: {
                 from?: string;
             };
-            header?: never;
+            header?: {
+                "Headway-Id"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -6237,6 +6364,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Page"];
+                };
+            };
+        };
+    };
+    headway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeadwayView"];
                 };
             };
         };

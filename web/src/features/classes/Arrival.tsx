@@ -6,7 +6,7 @@ import { type ArrivalHand, type ArrivalPlan, comesWith, useArrival } from './use
 /** A class from its archive, with everything that was done in it. */
 export function Arrival() {
   const hand = useArrival();
-  const { plan, take, undo, last } = hand;
+  const { plan, take, undo, last, headway } = hand;
   return (
     <section aria-label="A class from an archive" className="grid gap-3">
       <h2 className="font-serif text-xl font-semibold">A class from an archive</h2>
@@ -20,7 +20,7 @@ export function Arrival() {
         </PickFile>
       </span>
       <Refused by={[plan, take, undo]} />
-      <TakingIn reading={plan.isPending} taking={take.isPending} what="archive" />
+      <TakingIn reading={plan.isPending} taking={take.isPending} what="archive" headway={headway} />
       {plan.data !== undefined && <Coming hand={hand} file={plan.data.sent} plan={plan.data.plan} />}
       {take.isSuccess && (
         <p role="status">

@@ -8,6 +8,7 @@ import { TopBar } from '../../ui/TopBar';
 import { Arrival } from './Arrival';
 import { Colleagues } from './Colleagues';
 import { CourseForm } from './CourseForm';
+import { EraseClass } from './EraseClass';
 import { GoalForm } from './GoalForm';
 import { type ClassesHand, type SchoolClass, useClasses } from './useClasses';
 
@@ -60,6 +61,7 @@ function ClassRow({ row, hand }: { row: SchoolClass; hand: ClassesHand }) {
           )}
           <Button onClick={() => setName(row.name)}>Rename</Button>
           {row.isOver && <Button onClick={() => hand.over.mutate({ id: row.id, is: false })}>Take it up again</Button>}
+          {row.isOver && !row.isOpen && <EraseClass id={row.id} name={row.name} />}
           {!row.isOver && !row.isOpen && (
             <AskFirst
               name="It is over"

@@ -10,8 +10,8 @@ export function useArrival() {
     key: ['class-archive'],
     changes: [['classes'], ['class-archive']],
     last: async () => (await taken(api.GET('/api/exchange/class-archive/last'))).last ?? null,
-    plan: (file: File) => taken(api.POST('/api/exchange/class-archive/plan', formWith(file))),
-    take: (file: File) => taken(api.POST('/api/exchange/class-archive', formWith(file))),
+    plan: (file: File, way) => taken(api.POST('/api/exchange/class-archive/plan', formWith(file, way))),
+    take: (file: File, way) => taken(api.POST('/api/exchange/class-archive', formWith(file, way))),
     undo: (classId) => done(api.POST('/api/exchange/class-archive/{classId}/undo', { params: { path: { classId } } })),
   });
 }

@@ -6,7 +6,7 @@ import { type HistoryPlan, useHistory } from './useHistory';
 /** What students did in other programs, brought in as a file of statements. */
 export function BringHistory() {
   const hand = useHistory();
-  const { plan, take, undo, last } = hand;
+  const { plan, take, undo, last, headway } = hand;
   return (
     <div className="grid gap-2">
       <span>
@@ -20,7 +20,7 @@ export function BringHistory() {
         </PickFile>
       </span>
       <Refused by={[plan, take, undo]} />
-      <TakingIn reading={plan.isPending} taking={take.isPending} what="file" />
+      <TakingIn reading={plan.isPending} taking={take.isPending} what="file" headway={headway} />
       {plan.data !== undefined && (
         <section aria-label="What the file will do" className="grid gap-2 rounded-slip border border-edge p-3">
           <Planned plan={plan.data.plan} />

@@ -7,7 +7,7 @@ import { useOneRoster } from './useOneRoster';
 /** The class as a package of the school's own system, in and out. */
 export function OneRoster() {
   const hand = useOneRoster();
-  const { plan, take, undo, last } = hand;
+  const { plan, take, undo, last, headway } = hand;
   return (
     <section
       aria-label="The school’s own system"
@@ -32,7 +32,7 @@ export function OneRoster() {
         </a>
       </div>
       <Refused by={[plan, take, undo]} />
-      <TakingIn reading={plan.isPending} taking={take.isPending} what="package" />
+      <TakingIn reading={plan.isPending} taking={take.isPending} what="package" headway={headway} />
       {plan.data !== undefined && <OneRosterPlan hand={hand} brought={plan.data.sent} plan={plan.data.plan} />}
       {take.isSuccess && <p role="status">Done: {summary(take.data.plan.lines)}.</p>}
       {undo.isSuccess && <p role="status">Undone. Whoever was added is among the closed accounts.</p>}

@@ -1,6 +1,7 @@
 import { Button } from '../../ui/Button';
 import { moment } from '../../ui/dates';
 import { FilePicker } from '../../ui/FilePicker';
+import type { Headway } from './useHeadway';
 
 type PickProps<Sent> = {
   hand: {
@@ -31,14 +32,19 @@ export function PickFile<Sent>({ hand: { plan, take, undo }, of, ...more }: Pick
   );
 }
 
-/** While a file is read, and while it is taken in. */
-export function TakingIn({ reading, taking, what }: { reading: boolean; taking: boolean; what: string }) {
+type TakingInProps = { reading: boolean; taking: boolean; what: string; headway: Headway | undefined };
+
+/** While a file is read, and while it is taken in: what is being done, and how much of it is done. */
+export function TakingIn({ reading, taking, what, headway }: TakingInProps) {
+  const doing = headway?.doing ?? '';
+  const measure = headway === undefined || headway.steps === 0 ? {} : { value: headway.done, max: headway.steps };
   return (
     (reading || taking) && (
-      <p role="status" className="grid gap-1">
-        {reading ? `Reading the ${what} …` : 'Taking it in …'}
-        <progress className="w-full max-w-md accent-spruce" aria-label={`Taking the ${what} in`} />
-      </p>
+      <div className="grid gap-1">
+        <p role="status">{reading ? `Reading the ${what} …` : 'Taking it in …'}</p>
+        <progress className="w-full max-w-md accent-spruce" aria-label={`Taking the ${what} in`} {...measure} />
+        {doing !== '' && <p className="text-sm text-soft">{doing}</p>}
+      </div>
     )
   );
 }

@@ -10,8 +10,8 @@ export function useHistory() {
     key: ['history', 'last'],
     changes: [['history']],
     last: async () => (await taken(api.GET('/api/exchange/history/last'))).last ?? null,
-    plan: (file: File) => taken(api.POST('/api/exchange/history/plan', formWith(file))),
-    take: (file: File) => taken(api.POST('/api/exchange/history', formWith(file))),
+    plan: (file: File, way) => taken(api.POST('/api/exchange/history/plan', formWith(file, way))),
+    take: (file: File, way) => taken(api.POST('/api/exchange/history', formWith(file, way))),
     undo: (id) => done(api.POST('/api/exchange/history/{id}/undo', { params: { path: { id } } })),
   });
 }

@@ -7,8 +7,9 @@ export type RosterPlan = Schemas['RosterPlan'];
 /** A package, and the class of it that is meant; empty for its only one. */
 export type Brought = { file: File; from: string };
 
-function sent({ file, from }: Brought) {
-  return { params: { query: { from } }, ...formWith(file) };
+function sent({ file, from }: Brought, way: string) {
+  const { params, ...form } = formWith(file, way);
+  return { params: { ...params, query: { from } }, ...form };
 }
 
 /** Bringing in a OneRoster package: what it would do, doing it, and undoing it for a day. */
@@ -17,8 +18,8 @@ export function useOneRoster() {
     key: ['oneroster'],
     changes: [['class'], ['codes'], ['oneroster']],
     last: async () => (await taken(api.GET('/api/exchange/oneroster/last'))).last ?? null,
-    plan: (brought: Brought) => taken(api.POST('/api/exchange/oneroster/plan', sent(brought))),
-    take: (brought: Brought) => taken(api.POST('/api/exchange/oneroster', sent(brought))),
+    plan: (brought: Brought, way) => taken(api.POST('/api/exchange/oneroster/plan', sent(brought, way))),
+    take: (brought: Brought, way) => taken(api.POST('/api/exchange/oneroster', sent(brought, way))),
     undo: (id) => done(api.POST('/api/exchange/oneroster/{id}/undo', { params: { path: { id } } })),
   });
 }

@@ -1,14 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useHeadway } from './useHeadway';
 
-/** What the server is asked: `sent` is a file with what has to be known of it. */
+/** What the server is asked: `sent` is a file with what has to be known of it, `way` the number to ask by meanwhile. */
 export type Calls<Sent, Plan, Taken, Last> = {
   /** Names what was taken in last among the answers that are kept. */
   key: readonly string[];
   /** Answers that are another after something was taken in or undone. */
   changes: readonly (readonly string[])[];
   last: () => Promise<Last | null>;
-  plan: (sent: Sent) => Promise<Plan>;
-  take: (sent: Sent) => Promise<Taken>;
+  plan: (sent: Sent, way: string) => Promise<Plan>;
+  take: (sent: Sent, way: string) => Promise<Taken>;
   undo: (id: string) => Promise<unknown>;
 };
 
@@ -16,13 +17,14 @@ export type Calls<Sent, Plan, Taken, Last> = {
 export function useTakingIn<Sent, Plan, Taken, Last>(calls: Calls<Sent, Plan, Taken, Last>) {
   const queries = useQueryClient();
   const last = useQuery({ queryKey: calls.key, queryFn: calls.last });
+  const { headway, during } = useHeadway();
   const changed = () => Promise.all(calls.changes.map((queryKey) => queries.invalidateQueries({ queryKey })));
   const plan = useMutation({
-    mutationFn: async (sent: Sent) => ({ sent, plan: await calls.plan(sent) }),
+    mutationFn: async (sent: Sent) => ({ sent, plan: await during((way) => calls.plan(sent, way)) }),
     retry: false,
   });
   const take = useMutation({
-    mutationFn: calls.take,
+    mutationFn: (sent: Sent) => during((way) => calls.take(sent, way)),
     onSuccess: () => {
       plan.reset();
       void changed();
@@ -37,5 +39,5 @@ export function useTakingIn<Sent, Plan, Taken, Last>(calls: Calls<Sent, Plan, Ta
     },
     retry: false,
   });
-  return { last: last.data ?? null, plan, take, undo };
+  return { last: last.data ?? null, plan, take, undo, headway };
 }

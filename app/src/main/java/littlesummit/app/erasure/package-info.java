@@ -1,2 +1,2 @@
-/** A person is deleted for good, with every row that hangs on the account. */
+/** A person or a class is deleted for good, with every row that hangs on it. */
 package littlesummit.app.erasure;

@@ -93,6 +93,42 @@ public class ClassesService {
         own.aim(goal);
     }
 
+    /**
+     * The instructor as the one who has another class open; nothing is changed.
+     *
+     * @throws Problem when it is none of the instructor's
+     */
+    @Transactional(readOnly = true)
+    public Person lookingAt(Person instructor, String classId) {
+        ClassEntity own = own(instructor, classId);
+        return new Person(
+                instructor.id(),
+                instructor.username(),
+                instructor.name(),
+                instructor.role(),
+                classId,
+                own.name(),
+                instructor.mustChange());
+    }
+
+    /**
+     * Sees that nobody needs a class any more.
+     *
+     * @throws Problem when it is none of the instructor's, goes on, is open for somebody, or others teach it as well
+     */
+    @Transactional(readOnly = true)
+    public void requireOver(Person instructor, String classId) {
+        ClassEntity own = own(instructor, classId);
+        boolean isOpen = !people.findByClassIdAndRoleOrderByName(classId, Role.INSTRUCTOR)
+                .isEmpty();
+        if (!own.isOver() || isOpen) {
+            throw Problem.conflict("This class goes on, or somebody has it open. Say that it is over first.");
+        }
+        if (teaching.findByClassId(classId).size() > 1) {
+            throw Problem.conflict("Others teach this class as well. Take them out of it first.");
+        }
+    }
+
     /** Whether no student of a class has signed in yet, and nobody has it open. */
     @Transactional(readOnly = true)
     public boolean isUntouched(String classId) {

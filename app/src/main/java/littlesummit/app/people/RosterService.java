@@ -233,6 +233,12 @@ public class RosterService {
         sessions.end(student.username());
     }
 
+    /** From now on no student of a class is signed in anywhere. */
+    @Transactional
+    public void signOutAll(String classId) {
+        people.findByClassIdAndRoleOrderByName(classId, Role.STUDENT).forEach(one -> sessions.end(one.username()));
+    }
+
     @Transactional
     public void openAgain(Person instructor, String id) {
         student(instructor, id).close(Optional.empty());

@@ -64,10 +64,10 @@ public class HangingRows {
                 .getMetaData()
                 .getExportedKeys(connection.getCatalog(), connection.getSchema(), Tables.stored(connection, table))) {
             while (found.next()) {
-                keys.add(new Key(
-                        found.getString("FKTABLE_NAME"),
-                        found.getString("FKCOLUMN_NAME"),
-                        found.getString("PKCOLUMN_NAME")));
+                String pointing = found.getString("FKTABLE_NAME");
+                if (!Tables.isPart(connection, pointing)) {
+                    keys.add(new Key(pointing, found.getString("FKCOLUMN_NAME"), found.getString("PKCOLUMN_NAME")));
+                }
             }
         }
         return keys;

@@ -6,16 +6,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
-import java.sql.Connection;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.util.ArrayList;
 import java.util.List;
 import javax.sql.DataSource;
 import littlesummit.app.ApiTest;
 import littlesummit.app.Client;
 import littlesummit.app.people.Person;
-import littlesummit.app.rows.Tables;
 import littlesummit.core.practice.Policy;
 import littlesummit.core.practice.Target;
 import org.junit.jupiter.api.Test;
@@ -53,31 +49,8 @@ class ErasureApiTest extends ApiTest {
         return id;
     }
 
-    /** Every column of every table that holds this text, as TABLE.COLUMN. */
     private List<String> placesOf(String text) throws SQLException {
-        List<String> places = new ArrayList<>();
-        try (Connection connection = database.getConnection();
-                ResultSet columns = connection.getMetaData().getColumns(null, connection.getSchema(), null, null)) {
-            while (columns.next()) {
-                String table = columns.getString("TABLE_NAME");
-                String column = columns.getString("COLUMN_NAME");
-                if (!columns.getString("TYPE_NAME").startsWith("BINARY") && isThere(connection, table, column, text)) {
-                    places.add(Tables.written(table + "." + column));
-                }
-            }
-        }
-        return places;
-    }
-
-    private static boolean isThere(Connection connection, String table, String column, String text)
-            throws SQLException {
-        try (var found = connection.prepareStatement(
-                "select count(*) from \"" + table + "\" where cast(\"" + column + "\" as varchar) like ?")) {
-            found.setString(1, "%" + text + "%");
-            try (ResultSet count = found.executeQuery()) {
-                return count.next() && count.getInt(1) > 0;
-            }
-        }
+        return PlacesOfText.in(database, text);
     }
 
     @Test

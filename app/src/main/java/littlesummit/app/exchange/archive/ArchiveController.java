@@ -3,7 +3,10 @@ package littlesummit.app.exchange.archive;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import java.util.zip.ZipOutputStream;
+import littlesummit.app.headway.Headway;
+import littlesummit.app.people.ClassesService;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
@@ -14,6 +17,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Everything of a person, for that person and for the instructor of the class; and of a whole class. */
@@ -23,8 +27,10 @@ class ArchiveController {
     private final PersonArchive persons;
     private final ClassArchive classes;
     private final PeopleService people;
+    private final ClassesService taught;
 
-    ArchiveController(PersonArchive persons, ClassArchive classes, PeopleService people) {
+    ArchiveController(PersonArchive persons, ClassArchive classes, PeopleService people, ClassesService taught) {
+        this.taught = taught;
         this.persons = persons;
         this.classes = classes;
         this.people = people;
@@ -42,10 +48,14 @@ class ArchiveController {
         send(response, to -> persons.write(student, Site.address(), to));
     }
 
+    /** @param of id of a class that one teaches; the open one without it */
     @GetMapping(path = "/class-archive.zip", produces = "application/zip")
-    void ofTheClass(@AuthenticationPrincipal Person person, HttpServletResponse response) throws IOException {
-        Instructors.only(person);
-        send(response, to -> classes.write(person, Site.address(), to));
+    void ofTheClass(
+            @AuthenticationPrincipal Person person, @RequestParam Optional<String> of, HttpServletResponse response)
+            throws IOException {
+        Person instructor = Instructors.only(person);
+        Person looking = of.map(id -> taught.lookingAt(instructor, id)).orElse(instructor);
+        send(response, to -> classes.write(looking, Site.address(), to, Headway.UNTOLD));
     }
 
     private interface Content {

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.zip.ZipOutputStream;
 import littlesummit.app.exchange.archive.rows.ArrivalPlan;
 import littlesummit.app.exchange.archive.rows.ArrivalService;
+import littlesummit.app.headway.Headway;
+import littlesummit.app.headway.Headways;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.Person;
 import littlesummit.app.web.Site;
@@ -18,6 +20,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -30,41 +33,53 @@ import org.springframework.web.multipart.MultipartFile;
 class ArrivalController {
     private final ArrivalService arrivals;
     private final ClassArchive archive;
+    private final Headways headways;
 
-    ArrivalController(ArrivalService arrivals, ClassArchive archive) {
+    ArrivalController(ArrivalService arrivals, ClassArchive archive, Headways headways) {
+        this.headways = headways;
         this.arrivals = arrivals;
         this.archive = archive;
     }
 
     private interface Reading {
-        ArrivalPlan read(Person instructor, Path file, ArrivalService.Look look) throws IOException;
+        ArrivalPlan read(Person instructor, Path file, ArrivalService.Look look, Headway headway) throws IOException;
     }
 
     /** What would come; nothing is kept. */
     @PostMapping(path = "/plan", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    ArrivalPlan plan(@AuthenticationPrincipal Person person, @RequestPart MultipartFile file) throws IOException {
-        return read(Instructors.only(person), file, arrivals::plan);
+    ArrivalPlan plan(
+            @AuthenticationPrincipal Person person,
+            @RequestHeader(name = Headways.HEADER, defaultValue = "") String headway,
+            @RequestPart MultipartFile file)
+            throws IOException {
+        return read(Instructors.only(person), headway, file, arrivals::plan);
     }
 
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    ArrivalPlan bring(@AuthenticationPrincipal Person person, @RequestPart MultipartFile file) throws IOException {
-        return read(Instructors.only(person), file, arrivals::take);
+    ArrivalPlan bring(
+            @AuthenticationPrincipal Person person,
+            @RequestHeader(name = Headways.HEADER, defaultValue = "") String headway,
+            @RequestPart MultipartFile file)
+            throws IOException {
+        return read(Instructors.only(person), headway, file, arrivals::take);
     }
 
-    private ArrivalPlan read(Person instructor, MultipartFile file, Reading reading) throws IOException {
+    private ArrivalPlan read(Person instructor, String headwayId, MultipartFile file, Reading reading)
+            throws IOException {
         Path kept = Files.createTempFile("archive", ".zip");
         try {
             file.transferTo(kept);
-            return reading.read(instructor, kept, this::writeToNowhere);
+            return headways.during(
+                    instructor, headwayId, headway -> reading.read(instructor, kept, this::writeToNowhere, headway));
         } finally {
             Files.delete(kept);
         }
     }
 
     /** What can be written as an archive again can be read everywhere else. */
-    private void writeToNowhere(Person instructor) throws IOException {
+    private void writeToNowhere(Person instructor, Headway headway) throws IOException {
         try (ZipOutputStream nowhere = new ZipOutputStream(OutputStream.nullOutputStream(), StandardCharsets.UTF_8)) {
-            archive.write(instructor, Site.address(), new Folder(nowhere, ""));
+            archive.write(instructor, Site.address(), new Folder(nowhere, ""), headway);
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import littlesummit.app.classroom.MarksService;
 import littlesummit.app.classroom.RosterFile;
 import littlesummit.app.exchange.archive.rows.ClassRecords;
+import littlesummit.app.headway.Headway;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import org.springframework.stereotype.Component;
@@ -38,8 +39,11 @@ class ClassArchive {
         this.marks = marks;
     }
 
-    /** @param home address of the server */
-    void write(Person instructor, String home, Folder to) throws IOException {
+    /**
+     * @param home address of the server
+     * @param headway is told of each student whose pages are written
+     */
+    void write(Person instructor, String home, Folder to, Headway headway) throws IOException {
         to.text("README.txt", README.formatted(instructor.className()));
         to.text("users.csv", roster.write(instructor));
         to.text("marks.csv", marks.csv(instructor));
@@ -47,7 +51,9 @@ class ClassArchive {
         List<PeopleService.Student> students = Stream.concat(
                         people.students(instructor.classId()).stream(), people.closed(instructor.classId()).stream())
                 .toList();
+        int done = 0;
         for (PeopleService.Student student : students) {
+            headway.at("Opening the pages of the students", done++, students.size());
             persons.write(
                     people.require(student.id()), home, to.folder("students").folder(student.username()));
         }

@@ -2,6 +2,7 @@ package littlesummit.app.exchange.history;
 
 import java.io.IOException;
 import java.util.Optional;
+import littlesummit.app.headway.Headways;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.Person;
 import org.springframework.http.HttpStatus;
@@ -10,6 +11,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -21,22 +23,34 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/api/exchange/history")
 class HistoryController {
     private final HistoryService history;
+    private final Headways headways;
 
-    HistoryController(HistoryService history) {
+    HistoryController(HistoryService history, Headways headways) {
+        this.headways = headways;
         this.history = history;
     }
 
     /** What taking a file in would do; nothing is written. */
     @PostMapping(path = "/plan", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    HistoryService.HistoryPlan plan(@AuthenticationPrincipal Person person, @RequestPart MultipartFile file)
+    HistoryService.HistoryPlan plan(
+            @AuthenticationPrincipal Person person,
+            @RequestHeader(name = Headways.HEADER, defaultValue = "") String headway,
+            @RequestPart MultipartFile file)
             throws IOException {
-        return history.plan(Instructors.only(person), file.getBytes());
+        Person instructor = Instructors.only(person);
+        byte[] bytes = file.getBytes();
+        return headways.during(instructor, headway, told -> history.plan(instructor, bytes));
     }
 
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    HistoryService.HistoryPlan take(@AuthenticationPrincipal Person person, @RequestPart MultipartFile file)
+    HistoryService.HistoryPlan take(
+            @AuthenticationPrincipal Person person,
+            @RequestHeader(name = Headways.HEADER, defaultValue = "") String headway,
+            @RequestPart MultipartFile file)
             throws IOException {
-        return history.take(Instructors.only(person), file.getBytes());
+        Person instructor = Instructors.only(person);
+        byte[] bytes = file.getBytes();
+        return headways.during(instructor, headway, told -> history.take(instructor, bytes, told));
     }
 
     /** The file that was taken in last, as long as it can be undone. */

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import littlesummit.app.exchange.history.StatementFile.Line;
 import littlesummit.app.exchange.history.StatementFile.Who;
+import littlesummit.app.headway.Headway;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.PeopleService.Student;
 import littlesummit.app.people.Person;
@@ -70,17 +71,21 @@ class HistoryService {
     }
 
     @Transactional
-    public HistoryPlan take(Person instructor, byte[] file) {
+    public HistoryPlan take(Person instructor, byte[] file, Headway headway) {
         Read read = read(instructor, file);
         if (read.byStudent().isEmpty()) {
             throw Problem.badRequest("There is nothing new to take in for this class.");
         }
         String id = UUID.randomUUID().toString();
         imports.save(new HistoryImportEntity(id, instructor.classId(), clock.instant()));
-        read.byStudent()
-                .forEach((student, deeds) -> history.saveAll(deeds.stream()
-                        .map(deed -> new HistoryEntity(UUID.randomUUID().toString(), id, student, deed))
-                        .toList()));
+        int all = read.byStudent().values().stream().mapToInt(List::size).sum();
+        int done = 0;
+        for (Map.Entry<String, List<OutsideDeed>> student : read.byStudent().entrySet()) {
+            for (OutsideDeed deed : student.getValue()) {
+                headway.at("Taking the statements in", done++, all);
+                history.save(new HistoryEntity(UUID.randomUUID().toString(), id, student.getKey(), deed));
+            }
+        }
         return read.plan();
     }
 

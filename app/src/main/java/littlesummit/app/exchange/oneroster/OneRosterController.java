@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import littlesummit.app.headway.Headways;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.Person;
 import littlesummit.app.web.Download;
@@ -17,6 +18,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
@@ -30,8 +32,10 @@ import org.springframework.web.multipart.MultipartFile;
 class OneRosterController {
     private final RosterExport export;
     private final RosterImport imports;
+    private final Headways headways;
 
-    OneRosterController(RosterExport export, RosterImport imports) {
+    OneRosterController(RosterExport export, RosterImport imports, Headways headways) {
+        this.headways = headways;
         this.export = export;
         this.imports = imports;
     }
@@ -54,21 +58,25 @@ class OneRosterController {
     @PostMapping(path = "/plan", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     RosterPlan plan(
             @AuthenticationPrincipal Person person,
+            @RequestHeader(name = Headways.HEADER, defaultValue = "") String headway,
             @RequestParam(defaultValue = "") String from,
             @RequestPart MultipartFile file)
             throws IOException {
-        Instructors.only(person);
-        return imports.plan(person, RosterPackage.of(file.getBytes()), from);
+        Person instructor = Instructors.only(person);
+        byte[] bytes = file.getBytes();
+        return headways.during(instructor, headway, told -> imports.plan(instructor, RosterPackage.of(bytes), from));
     }
 
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     RosterImport.Taken bring(
             @AuthenticationPrincipal Person person,
+            @RequestHeader(name = Headways.HEADER, defaultValue = "") String headway,
             @RequestParam(defaultValue = "") String from,
             @RequestPart MultipartFile file)
             throws IOException {
-        Instructors.only(person);
-        return imports.take(person, RosterPackage.of(file.getBytes()), from);
+        Person instructor = Instructors.only(person);
+        RosterPackage brought = RosterPackage.of(file.getBytes());
+        return headways.during(instructor, headway, told -> imports.take(instructor, brought, from, told));
     }
 
     /** The package that was taken in last, as long as it can be undone. */

@@ -17,6 +17,7 @@ import littlesummit.app.exchange.oneroster.RosterPackage.ClassChoice;
 import littlesummit.app.exchange.oneroster.RosterPackage.Listed;
 import littlesummit.app.exchange.oneroster.RosterPlan.Line;
 import littlesummit.app.exchange.oneroster.RosterPlan.What;
+import littlesummit.app.headway.Headway;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.PeopleService.Student;
 import littlesummit.app.people.Person;
@@ -179,12 +180,16 @@ class RosterImport {
     }
 
     @Transactional
-    Taken take(Person instructor, RosterPackage brought, String classId) {
+    Taken take(Person instructor, RosterPackage brought, String classId, Headway headway) {
         String chosen = chosen(instructor, brought.classes(), classId)
                 .orElseThrow(() -> Problem.badRequest("This package has several classes. Choose one of them."));
         List<Step> steps = steps(instructor, brought.students(chosen));
         RosterPlan done = plan(instructor, steps);
-        List<Deed> deeds = steps.stream().flatMap(s -> done(instructor, s)).toList();
+        List<Deed> deeds = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            headway.at("Going through the lines", i, steps.size());
+            done(instructor, steps.get(i)).forEach(deeds::add);
+        }
         String id = UUID.randomUUID().toString();
         // One that changes nothing must not stand before one that can be undone.
         if (!deeds.isEmpty()) {

@@ -17,6 +17,7 @@ import java.util.function.Predicate;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
+import littlesummit.app.headway.Headway;
 import littlesummit.app.web.Problem;
 
 /** An archive of a class that somebody brings: whatever its names are, nothing of it is written anywhere. */
@@ -27,17 +28,27 @@ final class ArchiveFile implements AutoCloseable {
 
     private final ZipFile zip;
     private final ObjectMapper mapper;
-    private long left = MOST_BYTES;
+    private final Headway headway;
+    private final long size;
+    private long read;
 
-    private ArchiveFile(ZipFile zip, ObjectMapper mapper) {
+    private ArchiveFile(ZipFile zip, ObjectMapper mapper, Headway headway) {
         this.zip = zip;
         this.mapper = mapper;
+        this.headway = headway;
+        this.size = zip.stream()
+                .filter(entry -> entry.getName().startsWith(FOLDER))
+                .mapToLong(entry -> Math.max(0, entry.getSize()))
+                .sum();
     }
 
-    /** @throws Problem for what is no zip */
-    static ArchiveFile open(Path file, ObjectMapper mapper) throws IOException {
+    /**
+     * @param headway is told of each record that is read
+     * @throws Problem for what is no zip
+     */
+    static ArchiveFile open(Path file, ObjectMapper mapper, Headway headway) throws IOException {
         try {
-            return new ArchiveFile(new ZipFile(file.toFile()), mapper);
+            return new ArchiveFile(new ZipFile(file.toFile()), mapper, headway);
         } catch (ZipException | IllegalArgumentException broken) {
             throw Problem.badRequest("This zip cannot be read. It may be damaged, or be no zip at all.");
         }
@@ -111,8 +122,9 @@ final class ArchiveFile implements AutoCloseable {
         }
 
         private void count(int bytes) {
-            left -= bytes;
-            if (left < 0) {
+            read += bytes;
+            headway.at("Reading the records", Math.min(read, size), size);
+            if (read > MOST_BYTES) {
                 throw Problem.badRequest("Unpacked, this archive is larger than " + MOST_BYTES / 1024 / 1024 + " MB.");
             }
         }

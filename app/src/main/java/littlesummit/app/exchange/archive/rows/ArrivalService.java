@@ -8,6 +8,8 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import littlesummit.app.headway.Headway;
 import littlesummit.app.people.ClassesService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.SchoolClass;
@@ -56,47 +58,59 @@ public class ArrivalService {
     /** Looks over a class that has just come, as far as it can be read here; throws for what cannot. */
     public interface Look {
         /** @param instructor with the class open */
-        void over(Person instructor) throws IOException;
+        void over(Person instructor, Headway headway) throws IOException;
     }
 
     /** All of it is done, and nothing of it is kept: what would be refused is refused now. */
     @Transactional
-    public ArrivalPlan plan(Person instructor, Path file, Look look) throws IOException {
-        ArrivalPlan plan = arrive(instructor, file, look).plan();
+    public ArrivalPlan plan(Person instructor, Path file, Look look, Headway headway) throws IOException {
+        ArrivalPlan plan = arrive(instructor, file, look, headway).plan();
         TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
         return plan;
     }
 
     /** @return the new class, which is not opened yet */
     @Transactional
-    public ArrivalPlan take(Person instructor, Path file, Look look) throws IOException {
-        ClassArrival.Arrived arrived = arrive(instructor, file, look);
+    public ArrivalPlan take(Person instructor, Path file, Look look, Headway headway) throws IOException {
+        ClassArrival.Arrived arrived = arrive(instructor, file, look, headway);
         taken.save(new FromArchiveEntity(arrived.instructor().classId(), clock.instant()));
         return arrived.plan();
     }
 
-    private ClassArrival.Arrived arrive(Person instructor, Path file, Look look) throws IOException {
-        try (ArchiveFile archive = ArchiveFile.open(file, mapper)) {
+    private ClassArrival.Arrived arrive(Person instructor, Path file, Look look, Headway headway) throws IOException {
+        try (ArchiveFile archive = ArchiveFile.open(file, mapper, headway)) {
             boolean isOlder = About.isOlder(archive.row(ClassRecords.ABOUT), layout.version());
             ClassArrival.Arrived arrived = arrival.arrive(instructor, archive, isOlder);
-            mustBeWhole(arrived, look);
+            mustBeWhole(arrived, look, headway);
             return arrived;
         }
     }
 
     /** Where everybody stands has to be what the log says, and every page has to open. */
-    private void mustBeWhole(ClassArrival.Arrived arrived, Look look) throws IOException {
+    private void mustBeWhole(ClassArrival.Arrived arrived, Look look, Headway headway) throws IOException {
         try {
-            if (practice.differences(arrived.students()).isEmpty()
-                    && quizzes.differences(arrived.students()).isEmpty()) {
+            if (standAsLogged(arrived.students(), headway)) {
                 practice.summariseAgain(arrived.students());
-                look.over(arrived.instructor());
+                look.over(arrived.instructor(), headway);
                 return;
             }
         } catch (RuntimeException broken) {
             throw Problem.badRequest("What stands in this archive cannot be read here. It was changed, or is damaged.");
         }
         throw Problem.badRequest("In this archive the scores are not what the answers come to. It was changed.");
+    }
+
+    private boolean standAsLogged(Set<String> students, Headway headway) {
+        int done = 0;
+        for (String student : students) {
+            headway.at("Counting the scores again", done++, students.size());
+            List<String> one = List.of(student);
+            if (!practice.differences(one).isEmpty()
+                    || !quizzes.differences(one).isEmpty()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /**

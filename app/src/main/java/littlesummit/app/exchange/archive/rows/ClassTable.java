@@ -58,7 +58,8 @@ record ClassTable(String name, String which) {
             "CLASS_INSTRUCTOR",
             "ROSTER_IMPORT",
             "SKILL_PROOF",
-            "CLASS_FROM_ARCHIVE");
+            "CLASS_FROM_ARCHIVE",
+            "HEADWAY");
 
     /** Its file in an archive. */
     String file() {
