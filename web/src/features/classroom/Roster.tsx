@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
+import { Bar } from '../../ui/Bar';
 import { Button } from '../../ui/Button';
 import { FilePicker } from '../../ui/FilePicker';
 import { INPUT, Labelled } from '../../ui/Labelled';
@@ -68,7 +69,7 @@ export function Roster({ hand }: { hand: ClassHand }) {
       {hand.roster.isPending && (
         <p role="status" className="grid gap-1">
           Taking the table in …
-          <progress className="w-full max-w-md accent-spruce" aria-label="Taking the table in" />
+          <Bar label="Taking the table in" />
         </p>
       )}
       {hand.roster.isSuccess && (

@@ -1,3 +1,4 @@
+import { Bar } from '../../ui/Bar';
 import { Button } from '../../ui/Button';
 import { moment } from '../../ui/dates';
 import { type Sending, type StoreView, useRecordStore } from './useRecordStore';
@@ -39,14 +40,7 @@ function Progress({ sending }: { sending: Sending }) {
   return (
     <p role="status" className="grid gap-1">
       {wordsFor(sending)}
-      {sending.state === 'running' && (
-        <progress
-          className="w-full max-w-md accent-spruce"
-          aria-label="Sending"
-          value={sending.done}
-          max={Math.max(sending.of, 1)}
-        />
-      )}
+      {sending.state === 'running' && <Bar label="Sending" value={sending.done} max={sending.of} />}
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import { Bar } from '../../ui/Bar';
 import { Button } from '../../ui/Button';
 import { moment } from '../../ui/dates';
 import { FilePicker } from '../../ui/FilePicker';
@@ -42,7 +43,7 @@ export function TakingIn({ reading, taking, what, headway }: TakingInProps) {
     (reading || taking) && (
       <div className="grid gap-1">
         <p role="status">{reading ? `Reading the ${what} …` : 'Taking it in …'}</p>
-        <progress className="w-full max-w-md accent-spruce" aria-label={`Taking the ${what} in`} {...measure} />
+        <Bar label={`Taking the ${what} in`} {...measure} />
         {doing !== '' && <p className="text-sm text-soft">{doing}</p>}
       </div>
     )

@@ -1,6 +1,7 @@
 import { type ComponentProps, useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Blocks } from '../../ui/Blocks';
+import { Bar } from '../../ui/Bar';
 import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
 import { useKeys } from '../../ui/useKeys';
@@ -97,12 +98,7 @@ function HowFar({ running }: { running: Schemas['RunningCheck'] }) {
       {running.wholeCourse
         ? `Item ${running.answered + 1} of at most ${running.most}`
         : `Item ${running.answered + 1} of ${running.most}`}
-      <progress
-        className="h-2.5 w-40 appearance-none [&::-webkit-progress-bar]:rounded-full [&::-webkit-progress-bar]:border [&::-webkit-progress-bar]:border-edge [&::-webkit-progress-bar]:bg-leaf [&::-webkit-progress-value]:rounded-full [&::-webkit-progress-value]:bg-glacier"
-        max={running.most}
-        value={running.answered}
-        aria-label="How far the check is"
-      />
+      <Bar label="How far the check is" width="w-40" max={running.most} value={running.answered} />
     </p>
   );
 }

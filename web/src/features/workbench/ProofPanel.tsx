@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client';
+import { Bar } from '../../ui/Bar';
 import { Blocks } from '../../ui/Blocks';
 import { Button } from '../../ui/Button';
 import { RichText } from '../../ui/RichText';
@@ -23,14 +24,7 @@ export function ProofPanel({ draft, isKept, onLine }: Props) {
           {isReadable ? said(proof) : 'The document cannot be read yet. Its faults are listed below.'}
         </p>
       </div>
-      {isUnderWay && proof !== undefined && (
-        <progress
-          className="w-full max-w-md"
-          aria-label="Items looked at"
-          max={Math.max(proof.of, 1)}
-          value={proof.seen}
-        />
-      )}
+      {isUnderWay && proof !== undefined && <Bar label="Items looked at" max={proof.of} value={proof.seen} />}
       {start.isError && <p role="alert">{start.error.message}</p>}
       <ul className="grid max-w-4xl gap-2">
         {draft.faults.map((fault) => (
