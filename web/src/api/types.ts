@@ -5011,7 +5011,9 @@ export interface operations {
     take_2: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Headway-Id"?: string;
+            };
             path?: never;
             cookie?: never;
         };

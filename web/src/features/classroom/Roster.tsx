@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { Bar } from '../../ui/Bar';
 import { Button } from '../../ui/Button';
 import { FilePicker } from '../../ui/FilePicker';
 import { INPUT, Labelled } from '../../ui/Labelled';
 import { Refused } from '../../ui/Refused';
+import { TakingIn } from '../exchange/TakenIn';
 import { decoded } from './decode';
 import { type ClassHand, useCodes } from './useClass';
 
@@ -66,16 +66,12 @@ export function Roster({ hand }: { hand: ClassHand }) {
       </div>
       <Refused by={[hand.invite, hand.plan, hand.roster]} />
       {hand.plan.data !== undefined && <Plan hand={hand} csv={hand.plan.data.csv} lines={hand.plan.data.lines} />}
-      {hand.roster.isPending && (
-        <p role="status" className="grid gap-1">
-          Taking the table in …
-          <Bar label="Taking the table in" />
-        </p>
-      )}
+      <TakingIn reading={false} taking={hand.roster.isPending} what="table" headway={hand.headway} />
       {hand.roster.isSuccess && (
         <p role="status">
           {students(hand.roster.data.added.length)} added
           {hand.roster.data.refused.length > 0 && `, ${students(hand.roster.data.refused.length)} not taken in`}.
+          {hand.roster.data.added.length > 0 && ' For a day you can undo it, below.'}
         </p>
       )}
       {hand.roster.data?.refused.map((line) => (

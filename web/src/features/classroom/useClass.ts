@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, done, type Schemas, taken } from '../../api/client';
 import { useFirstThenAll } from '../../api/useFirstThenAll';
+import { useHeadway } from '../exchange/useHeadway';
 
 export type Glance = Schemas['Glance'];
 export type AssignmentRow = Schemas['AssignmentRow'];
@@ -30,15 +31,20 @@ export function useClass() {
     }),
     retry: false,
   });
+  const { headway, during } = useHeadway();
   const roster = useMutation({
-    mutationFn: (csv: string) => taken(api.POST('/api/class/roster', { body: { csv } })),
+    mutationFn: (csv: string) =>
+      during((way) =>
+        taken(api.POST('/api/class/roster', { params: { header: { 'Headway-Id': way } }, body: { csv } })),
+      ),
     onSuccess: () => {
       more();
+      void queries.invalidateQueries({ queryKey: ['oneroster'] });
       plan.reset();
     },
     retry: false,
   });
-  return { glance, invite, plan, roster };
+  return { glance, invite, plan, roster, headway };
 }
 
 /** First-time codes of the class that were not used yet. */

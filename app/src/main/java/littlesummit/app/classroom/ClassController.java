@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
+import littlesummit.app.headway.Headways;
 import littlesummit.app.people.Instructors;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
@@ -21,6 +22,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -34,6 +36,7 @@ class ClassController {
     private final MarksService marks;
     private final RosterService roster;
     private final RosterFile file;
+    private final Headways headways;
     private final PlacementService placement;
     private final PeopleService people;
 
@@ -42,6 +45,7 @@ class ClassController {
             MarksService marks,
             RosterService roster,
             RosterFile file,
+            Headways headways,
             PlacementService placement,
             PeopleService people) {
         this.placement = placement;
@@ -49,6 +53,7 @@ class ClassController {
         this.glances = glances;
         this.marks = marks;
         this.roster = roster;
+        this.headways = headways;
         this.file = file;
     }
 
@@ -92,8 +97,12 @@ class ClassController {
     }
 
     @PostMapping("/roster")
-    ClassView.RosterResult take(@AuthenticationPrincipal Person person, @Valid @RequestBody Roster request) {
-        return file.take(Instructors.only(person), request.csv());
+    ClassView.RosterResult take(
+            @AuthenticationPrincipal Person person,
+            @RequestHeader(name = Headways.HEADER, defaultValue = "") String headway,
+            @Valid @RequestBody Roster request) {
+        Person instructor = Instructors.only(person);
+        return headways.during(instructor, headway, told -> file.take(instructor, request.csv(), told));
     }
 
     /** What taking a table in would do; nothing is written. */

@@ -6,12 +6,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import littlesummit.app.classroom.ClassView.RosterResult;
+import littlesummit.app.headway.Headway;
 import littlesummit.app.people.FullName;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.RosterService;
 import littlesummit.app.people.RosterService.Invited;
 import littlesummit.app.web.Problem;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,19 +33,23 @@ public class RosterFile {
     private static final List<String> NAMES = List.of("givenname", "familyname", "name");
     private final PeopleService people;
     private final RosterService roster;
+    private final ApplicationEventPublisher events;
 
-    RosterFile(PeopleService people, RosterService roster) {
+    RosterFile(PeopleService people, RosterService roster, ApplicationEventPublisher events) {
+        this.events = events;
         this.people = people;
         this.roster = roster;
     }
 
     /** Takes a roster: what can be taken is taken, the rest is told. */
     @Transactional
-    public RosterResult take(Person instructor, String csv) {
+    public RosterResult take(Person instructor, String csv, Headway headway) {
         List<Invited> added = new ArrayList<>();
         List<String> refused = new ArrayList<>();
         int line = 1;
-        for (Map<String, String> row : rows(csv)) {
+        List<Map<String, String>> rows = rows(csv);
+        for (Map<String, String> row : rows) {
+            headway.at("Going through the lines", line - 1L, rows.size());
             line++;
             try {
                 added.add(roster.invite(
@@ -55,6 +61,8 @@ public class RosterFile {
                 refused.add("Line " + line + ": " + problem.getMessage());
             }
         }
+        events.publishEvent(new TableTaken(
+                instructor.classId(), added.stream().map(Invited::id).toList()));
         return new RosterResult(added, refused);
     }
 

@@ -13,6 +13,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import littlesummit.app.classroom.TableTaken;
 import littlesummit.app.exchange.oneroster.RosterPackage.ClassChoice;
 import littlesummit.app.exchange.oneroster.RosterPackage.Listed;
 import littlesummit.app.exchange.oneroster.RosterPlan.Line;
@@ -24,6 +25,7 @@ import littlesummit.app.people.Person;
 import littlesummit.app.people.RosterService;
 import littlesummit.app.web.Json;
 import littlesummit.app.web.Problem;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -190,12 +192,25 @@ class RosterImport {
             headway.at("Going through the lines", i, steps.size());
             done(instructor, steps.get(i)).forEach(deeds::add);
         }
+        return new Taken(remember(instructor.classId(), deeds), done);
+    }
+
+    /** Tables of names are undone like packages. */
+    @EventListener
+    @Transactional
+    public void taken(TableTaken table) {
+        remember(
+                table.classId(),
+                table.added().stream().map(id -> new Deed(What.ADDED, id, "")).toList());
+    }
+
+    private String remember(String classId, List<Deed> deeds) {
         String id = UUID.randomUUID().toString();
         // One that changes nothing must not stand before one that can be undone.
         if (!deeds.isEmpty()) {
-            imports.save(new ImportEntity(id, instructor.classId(), clock.instant(), json.write(new Deeds(deeds))));
+            imports.save(new ImportEntity(id, classId, clock.instant(), json.write(new Deeds(deeds))));
         }
-        return new Taken(id, done);
+        return id;
     }
 
     private Stream<Deed> done(Person instructor, Step step) {

@@ -75,6 +75,28 @@ class OneRosterApiTest extends ApiTest {
     }
 
     @Test
+    void aTableOfNamesIsUndoneLikeAPackage() {
+        String csv = own("givenName,familyName,username\\nOla,Reed,ola-#\\n,,nobody\\nBen,Hay,ben-#\\n");
+        List<String> before = namesInClass();
+        JsonNode taken = instructor
+                .post("/api/class/roster", "{\"csv\":\"" + csv + "\"}")
+                .body();
+        assertEquals(2, taken.at("/added").size());
+        JsonNode last = instructor.get(IN + "/last").body().at("/last");
+        assertEquals("2 added", last.at("/says").textValue());
+        String undo = IN + "/" + last.at("/id").textValue() + "/undo";
+        assertEquals(404, stranger.post(undo, "").status());
+        assertEquals(204, instructor.post(undo, "").status());
+        assertEquals(before, namesInClass());
+    }
+
+    @Test
+    void aTableInWhichNobodyCanBeTakenLeavesNothingToUndo() {
+        instructor.post("/api/class/roster", "{\"csv\":\"givenName,familyName\\n,\\n\"}");
+        assertTrue(instructor.get(IN + "/last").body().at("/last").isMissingNode());
+    }
+
+    @Test
     void whatGoesOutComesInAgainAndChangesNothing() {
         Map<String, String> files = out();
         assertEquals(
