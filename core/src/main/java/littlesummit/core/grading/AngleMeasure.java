@@ -13,6 +13,36 @@ final class AngleMeasure {
 
     private AngleMeasure() {}
 
+    /** Whether a statement has a sign of degrees, a π or a function in it: a quick look, for every entry has it. */
+    static boolean mayBeIn(Statement statement) {
+        return !(statement instanceof Statement.Value(Expr expr)) || mayBeIn(expr);
+    }
+
+    private static boolean mayBeIn(Expr expr) {
+        return switch (expr) {
+            case Expr.Num n -> false;
+            case Expr.Letter l -> false;
+            case Expr.Sum(List<Expr> terms) -> mayBeIn(terms);
+            case Expr.Product(List<Expr> factors) -> mayBeIn(factors);
+            case Expr.Quotient(Expr num, Expr den) -> mayBeIn(num) || mayBeIn(den);
+            case Expr.Power(Expr base, Expr exponent) -> mayBeIn(base) || mayBeIn(exponent);
+            case Expr.Neg(Expr inner) -> mayBeIn(inner);
+            case Expr.Degrees d -> true;
+            case Expr.Pi p -> true;
+            case Expr.Call c -> true;
+            default -> mayBeIn(expr.children());
+        };
+    }
+
+    private static boolean mayBeIn(List<Expr> parts) {
+        for (int i = 0; i < parts.size(); i++) {
+            if (mayBeIn(parts.get(i))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /**
      * An entry in the unit of the answer.
      *

@@ -15,12 +15,16 @@ import littlesummit.core.math.RationalFunction;
 final class ExpressionForms {
     private ExpressionForms() {}
 
-    static Optional<Reason> check(Form.Shape shape, Expr entry) {
+    /**
+     * @param entry worth what the answer is
+     * @param divisor degree of what the answer is divided by in lowest terms; −1 where that is not known
+     */
+    static Optional<Reason> check(Form.Shape shape, Expr entry, int divisor) {
         return switch (shape) {
             case EXPANDED -> expanded(entry);
             case FACTORED -> FactoredForm.check(entry);
             case SINGLE_FRACTION -> singleFraction(entry);
-            case LOWEST_TERMS -> lowestTerms(entry);
+            case LOWEST_TERMS -> lowestTerms(entry, divisor);
             case POSITIVE_EXPONENTS ->
                 hasNegativeExponent(entry) ? Optional.of(Reason.NEGATIVE_EXPONENT) : Optional.empty();
             case ANY,
@@ -77,7 +81,8 @@ final class ExpressionForms {
         return expr.any(Expr.Letter.class::isInstance);
     }
 
-    private static Optional<Reason> lowestTerms(Expr entry) {
+    /** Of two quotients that are worth the same, the one that can be reduced has the divisor of the higher degree. */
+    private static Optional<Reason> lowestTerms(Expr entry, int divisor) {
         Optional<Reason> shape = singleFraction(entry);
         if (shape.isPresent() || !(Numbers.unsigned(entry) instanceof Expr.Quotient(Expr num, Expr den))) {
             return shape;
@@ -87,7 +92,9 @@ final class ExpressionForms {
         if (!top.num().isOrdinary() || !bottom.num().isOrdinary()) {
             return Optional.empty();
         }
-        boolean letters = Gcd.of(top.num(), bottom.num()).degree() > 0;
+        boolean letters = divisor < 0
+                ? Gcd.of(top.num(), bottom.num()).degree() > 0
+                : bottom.num().degree() > divisor;
         return letters || numbersShare(top.num().content(), bottom.num().content())
                 ? Optional.of(Reason.COMMON_FACTOR)
                 : Optional.empty();

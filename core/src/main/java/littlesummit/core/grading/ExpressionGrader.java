@@ -17,12 +17,13 @@ final class ExpressionGrader {
         Expr right = value(answer.statement());
         Expr typed = value(entry);
         RationalFunction worth = answer.canonical(right);
+        int divisor = answer.worth().map(KnownAnswer.Worth::divisor).orElse(-1);
         if (right.equals(typed)) {
-            return form(spec.form(), typed);
+            return answer.worth().flatMap(KnownAnswer.Worth::form).orElseGet(() -> form(spec.form(), typed, divisor));
         }
         RationalFunction typedWorth = Canonical.of(typed);
         return switch (Equality.of(right, worth, typed, typedWorth)) {
-            case EQUAL -> form(spec.form(), typed);
+            case EQUAL -> form(spec.form(), typed, divisor);
             case DIFFERENT ->
                 ComplexUnit.makesEqual(right, typed)
                         ? new Verdict.Unreadable(Reason.NOT_SUPPORTED, 0)
@@ -38,9 +39,14 @@ final class ExpressionGrader {
         throw new Entries.WrongKind(Reason.EXPRESSION_WANTED);
     }
 
-    private static Verdict form(Form form, Expr entry) {
+    /**
+     * Of an expression that is worth what the answer is.
+     *
+     * @param divisor of the answer, see {@link KnownAnswer.Worth}
+     */
+    static Verdict form(Form form, Expr entry, int divisor) {
         Optional<Reason> reason =
-                form instanceof Form.Shape shape ? ExpressionForms.check(shape, entry) : Optional.empty();
+                form instanceof Form.Shape shape ? ExpressionForms.check(shape, entry, divisor) : Optional.empty();
         return reason.map(Verdict::form).orElse(Verdict.CORRECT);
     }
 

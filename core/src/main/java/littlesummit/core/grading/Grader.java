@@ -45,21 +45,24 @@ public final class Grader {
         if (money.isPresent()) {
             return new Verdict.Unreadable(money.get(), 0);
         }
-        Statement expected = answer.statement();
-        if (PlainAngles.isIn(entry) && !PlainAngles.isIn(expected)) {
-            return new Verdict.Unreadable(Reason.DEGREE_SIGN, 0);
-        }
         try {
-            Optional<Statement> otherMeasure =
-                    AngleMeasure.converted(expected, spec.suffix().equals("°"), entry);
-            return otherMeasure
-                    .map(same -> inOtherMeasure(judge(spec, answer, same)))
-                    .orElseGet(() -> judge(spec, answer, entry));
+            return AngleMeasure.mayBeIn(entry) ? judgeAngle(spec, answer, entry) : judge(spec, answer, entry);
         } catch (MathProblem problem) {
             return Entries.unreadable(problem);
         } catch (Entries.WrongKind wrong) {
             return new Verdict.Unreadable(wrong.reason(), Parser.placeOfStructure(text, spec.syntax()));
         }
+    }
+
+    /** What may be an angle, or have one in it. */
+    private static Verdict judgeAngle(AnswerSpec spec, KnownAnswer answer, Statement entry) {
+        Statement expected = answer.statement();
+        if (PlainAngles.isIn(entry) && !PlainAngles.isIn(expected)) {
+            return new Verdict.Unreadable(Reason.DEGREE_SIGN, 0);
+        }
+        return AngleMeasure.converted(expected, spec.suffix().equals("°"), entry)
+                .map(same -> inOtherMeasure(judge(spec, answer, same)))
+                .orElseGet(() -> judge(spec, answer, entry));
     }
 
     private static Verdict inOtherMeasure(Verdict verdict) {

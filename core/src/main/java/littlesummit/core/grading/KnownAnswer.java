@@ -7,6 +7,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import littlesummit.core.math.Canonical;
 import littlesummit.core.math.Currency;
 import littlesummit.core.math.Expr;
+import littlesummit.core.math.Gcd;
 import littlesummit.core.math.MathProblem;
 import littlesummit.core.math.RationalFunction;
 import littlesummit.core.math.Statement;
@@ -26,7 +27,28 @@ record KnownAnswer(Statement statement, Optional<Worth> worth, List<Currency> cu
     private static final int MOST_TERMS = 20;
     private static final Map<AnswerSpec, KnownAnswer> KEPT = new ConcurrentHashMap<>();
 
-    record Worth(Expr expr, RationalFunction value) {}
+    /**
+     * @param form what is said of its form, where an expression is written just as the answer is
+     * @param divisor degree of what it is divided by in lowest terms; −1 where nobody asks
+     */
+    record Worth(Expr expr, RationalFunction value, Optional<Verdict> form, int divisor) {
+        private static final int NOT_ASKED = -1;
+
+        static Worth of(AnswerSpec spec, Expr expr) {
+            RationalFunction value = Canonical.of(expr);
+            int divisor = spec.form() == Form.Shape.LOWEST_TERMS ? divisor(value) : NOT_ASKED;
+            Optional<Verdict> form = spec.kind() == Kind.EXPRESSION
+                    ? Optional.of(ExpressionGrader.form(spec.form(), expr, divisor))
+                    : Optional.empty();
+            return new Worth(expr, value, form, divisor);
+        }
+
+        private static int divisor(RationalFunction value) {
+            return value.num().isOrdinary() && value.den().isOrdinary()
+                    ? value.den().degree() - Gcd.of(value.num(), value.den()).degree()
+                    : NOT_ASKED;
+        }
+    }
 
     /** @throws IllegalArgumentException when our own answer cannot be read */
     static KnownAnswer of(AnswerSpec spec) {
@@ -37,7 +59,7 @@ record KnownAnswer(Statement statement, Optional<Worth> worth, List<Currency> cu
     private static KnownAnswer read(AnswerSpec spec) {
         Statement statement = spec.expectedStatement();
         KnownAnswer answer =
-                new KnownAnswer(statement, worth(statement), Currency.in(spec.suffix() + " " + spec.expected()));
+                new KnownAnswer(statement, worth(spec, statement), Currency.in(spec.suffix() + " " + spec.expected()));
         if (answer.isSmall(spec)) {
             if (KEPT.size() >= MOST_KEPT) {
                 KEPT.clear();
@@ -47,10 +69,10 @@ record KnownAnswer(Statement statement, Optional<Worth> worth, List<Currency> cu
         return answer;
     }
 
-    private static Optional<Worth> worth(Statement statement) {
+    private static Optional<Worth> worth(AnswerSpec spec, Statement statement) {
         try {
             return statement instanceof Statement.Value(Expr expr)
-                    ? Optional.of(new Worth(expr, Canonical.of(expr)))
+                    ? Optional.of(Worth.of(spec, expr))
                     : Optional.empty();
         } catch (MathProblem saidWhenItIsAskedFor) {
             return Optional.empty();

@@ -102,7 +102,7 @@ final class UsualWords {
                 : entry;
     }
 
-    /** A degree sign for its name; radians need none, but are no degrees. */
+    /** A degree sign for its name (deg, ^o); radians (rad) need none, but are no degrees. */
     private static String withAngle(AnswerSpec field, String text) {
         Matcher degrees = DEGREES.matcher(text);
         if (degrees.find()) {
@@ -118,7 +118,7 @@ final class UsualWords {
         }
         String named = entry.indexOf('=') < 0 ? entry : blanked(NAMED, withoutIndices(field, entry));
         String ended = named.indexOf('.') < 0 ? named : blanked(LAST_POINT, named);
-        String text = Chars.any(ended, Character::isLetter) ? withAngle(field, ended) : ended;
+        String text = Chars.any(ended, c -> "dDoO".indexOf(c) >= 0) ? withAngle(field, ended) : ended;
         if (text.contains("root")) {
             text = ROOT.matcher(text).replaceAll("   √");
         }
