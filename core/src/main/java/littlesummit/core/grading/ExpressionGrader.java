@@ -55,9 +55,7 @@ final class ExpressionGrader {
             if (Equality.same(right.negate(), typed)) {
                 return Verdict.slip(Reason.SIGN);
             }
-            return Equality.same(right.times(typed), RationalFunction.ONE)
-                    ? Verdict.slip(Reason.RECIPROCAL)
-                    : Verdict.incorrect();
+            return Equality.areReciprocal(right, typed) ? Verdict.slip(Reason.RECIPROCAL) : Verdict.incorrect();
         } catch (MathProblem noSlipToSee) {
             return Verdict.incorrect();
         }

@@ -99,7 +99,7 @@ final class NumberGrader {
     }
 
     private static Verdict judge(Form form, Expr expected, RationalFunction right, Expr entry, boolean percentShown) {
-        RationalFunction value = Canonical.of(entry);
+        RationalFunction value = entry.equals(expected) ? right : Canonical.of(entry);
         if (asksPercent(form, expected, percentShown)) {
             return PercentForms.judge(form, right, entry, value, percentShown);
         }
@@ -122,7 +122,7 @@ final class NumberGrader {
         if (Equality.same(right.negate(), value)) {
             return Verdict.slip(Reason.SIGN);
         }
-        if (Equality.same(right.times(value), RationalFunction.ONE)) {
+        if (Equality.areReciprocal(right, value)) {
             boolean fractions = Numbers.hasQuotient(entry) && Numbers.hasQuotient(expected);
             return Verdict.slip(fractions ? Reason.RECIPROCAL : Reason.DIVIDED_THE_OTHER_WAY);
         }

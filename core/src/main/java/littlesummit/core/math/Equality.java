@@ -127,6 +127,17 @@ public final class Equality {
         return x.num().times(y.den(), budget).equals(y.num().times(x.den(), budget));
     }
 
+    /** Whether their product is 1. Of ordinary polynomials the degrees say mostly that it is not. */
+    public static boolean areReciprocal(RationalFunction x, RationalFunction y) {
+        boolean ordinary = x.num().isOrdinary()
+                && x.den().isOrdinary()
+                && y.num().isOrdinary()
+                && y.den().isOrdinary();
+        int above = x.num().degree() + y.num().degree();
+        int below = x.den().degree() + y.den().degree();
+        return (!ordinary || above == below) && same(x.times(y), RationalFunction.ONE);
+    }
+
     /**
      * Equal numbers, as far as it can be told.
      *

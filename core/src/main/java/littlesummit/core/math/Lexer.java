@@ -86,7 +86,7 @@ final class Lexer {
 
     private void symbol(char c) {
         int start = scan.pos;
-        if (isPlusMinus()) {
+        if (c == '+' && isPlusMinus()) {
             scan.pos += scan.text.startsWith("+/-", scan.pos) ? 3 : 2;
             scan.add(Kind.PLUS_MINUS, "±", start);
             return;

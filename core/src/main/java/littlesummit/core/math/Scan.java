@@ -13,7 +13,7 @@ final class Scan {
     /** Whether e may be the number. */
     final boolean hasEuler;
 
-    final List<Token> tokens = new ArrayList<>();
+    final List<Token> tokens;
     /** Of the next character. */
     int pos;
     /** Behind the last character of what is cut now: the whole, or a group in it. */
@@ -23,6 +23,7 @@ final class Scan {
 
     Scan(String text, Syntax syntax) {
         this.text = text;
+        this.tokens = new ArrayList<>(text.length() + 1);
         this.syntax = syntax;
         this.isLatex = text.indexOf('\\') >= 0;
         this.hasEuler = syntax.euler() || Names.speakOfEuler(text);
