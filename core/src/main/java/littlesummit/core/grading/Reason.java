@@ -114,7 +114,8 @@ public enum Reason {
     SET_BY_RULE("A set given by a rule is not read here. Write its numbers one by one, or as an interval."),
     ABOUT("An exact answer is asked for here. Write it alone, without “about” or ≈."),
     MATRIX("Matrices are not read here."),
-    SUM_SIGN("Sums and products with bounds are not read here. Write out the terms, or the value."),
+    SUM_SIGN("This sum or product cannot be read here. Its bounds are whole numbers, as in ∑_{k=1}^{5} k; else write"
+            + " out the terms, or the value."),
     INTEGRAL("Integral signs are not read here. Write what comes out."),
     LIMIT("Limits are not read here. Write what comes out."),
     PIECES("Functions given in pieces are not read here."),

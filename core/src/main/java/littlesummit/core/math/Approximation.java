@@ -1,5 +1,7 @@
 package littlesummit.core.math;
 
+import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +13,17 @@ import java.util.Map;
 final class Approximation {
     private static final double APART = 1e-6;
     private static final double LARGE = 1e9;
+    /** Values that were worked out are put in where they are neither so small nor so large that little is left. */
+    private static final double LEAST_PUT_IN = 1e-6;
+
+    private static final double MOST_PUT_IN = 1e6;
+    private static final double CLEARLY = 1e-3;
+
+    /** How far, and how finely, solutions are looked for. */
+    private static final double STEP = 0.3;
+
+    private static final int STEPS = 40;
+    private static final int MOST_CROSSINGS = 2;
 
     private Approximation() {}
 
@@ -24,6 +37,38 @@ final class Approximation {
         return size < LARGE && Math.abs(x - y) > APART * size;
     }
 
+    /**
+     * Whether what a letter comes to in one equation clearly does not solve another one.
+     *
+     * @param value of the letter in the first
+     */
+    static boolean failsIn(List<Expr> other, List<Expr> first, String letter, double value, Map<String, Rational> at) {
+        double size = Math.abs(value);
+        if (!(size > LEAST_PUT_IN && size < MOST_PUT_IN)) {
+            return false;
+        }
+        Map<String, Rational> point = new HashMap<>(at);
+        point.put(letter, Rational.of(new BigDecimal(value)));
+        return clearly(first, point) == Held.YES && clearly(other, point) == Held.NO;
+    }
+
+    private enum Held {
+        YES,
+        NO,
+        UNKNOWN
+    }
+
+    private static Held clearly(List<Expr> sides, Map<String, Rational> at) {
+        double left = value(sides.get(0), at);
+        double right = value(sides.get(1), at);
+        double size = Math.max(1, Math.max(Math.abs(left), Math.abs(right)));
+        if (!(size < LARGE)) {
+            return Held.UNKNOWN;
+        }
+        double gap = Math.abs(left - right);
+        return gap > CLEARLY * size ? Held.NO : gap < APART * size ? Held.YES : Held.UNKNOWN;
+    }
+
     /** What a letter of the first degree has to be in an equation; not a number where it is of another. */
     static double solution(List<Expr> sides, String letter, Map<String, Rational> point) {
         double[] gaps = new double[3];
@@ -35,6 +80,46 @@ final class Approximation {
         double slope = gaps[1] - gaps[0];
         boolean isStraight = Math.abs(gaps[2] - gaps[1] - slope) < 1e-9 * Math.max(1, Math.abs(slope));
         return isStraight && Math.abs(slope) > APART ? -gaps[0] / slope : Double.NaN;
+    }
+
+    /**
+     * Where a letter that is positive solves an equation: found by a change of sign, so a pole may be among them.
+     *
+     * @return none, or a few of them
+     */
+    static List<Double> crossings(List<Expr> sides, String letter, Map<String, Rational> point) {
+        List<Double> found = new ArrayList<>();
+        double before = Double.NaN;
+        for (int i = 1; i <= STEPS && found.size() < MOST_CROSSINGS; i++) {
+            double here = gap(sides, letter, i * STEP, point);
+            if (before * here < 0) {
+                found.add(between(sides, letter, (i - 1) * STEP, i * STEP, point));
+            }
+            before = here;
+        }
+        return found;
+    }
+
+    private static double between(
+            List<Expr> sides, String letter, double low, double high, Map<String, Rational> point) {
+        double from = low;
+        double to = high;
+        double sign = gap(sides, letter, low, point);
+        for (int i = 0; i < Double.SIZE; i++) {
+            double middle = (from + to) / 2;
+            if (gap(sides, letter, middle, point) * sign > 0) {
+                from = middle;
+            } else {
+                to = middle;
+            }
+        }
+        return from;
+    }
+
+    private static double gap(List<Expr> sides, String letter, double at, Map<String, Rational> point) {
+        Map<String, Rational> all = new HashMap<>(point);
+        all.put(letter, Rational.of(new BigDecimal(at)));
+        return value(sides.get(0), all) - value(sides.get(1), all);
     }
 
     /** Not a number where it is undefined. */

@@ -54,6 +54,30 @@ final class Exponentials {
         return sum;
     }
 
+    /** Times what it has below, so that no exponent is negative: (ln 5)/t + 1 becomes ln 5 + t. */
+    static Polynomial withNothingBelow(Polynomial p) {
+        if (p.terms().keySet().stream().noneMatch(Monomial::hasNegative)) {
+            return p;
+        }
+        Monomial below = Monomial.ONE;
+        for (Atom atom : p.atoms()) {
+            int least = p.terms().keySet().stream()
+                    .mapToInt(m -> m.exponent(atom))
+                    .min()
+                    .orElse(0);
+            below = least < 0 ? below.times(atom, -least) : below;
+        }
+        Polynomial sum = Polynomial.ZERO;
+        for (Map.Entry<Monomial, Rational> term : p.terms().entrySet()) {
+            Monomial m = term.getKey();
+            for (int i = 0; i < below.size(); i++) {
+                m = m.times(below.atom(i), below.exponent(i));
+            }
+            sum = sum.plus(Polynomial.term(term.getValue(), m));
+        }
+        return sum;
+    }
+
     private static RationalFunction expOf(Monomial m, Rational c, Budget budget) {
         if (m.isOne()) {
             return raised(RationalFunction.of(Polynomial.atom(E)), c, budget);

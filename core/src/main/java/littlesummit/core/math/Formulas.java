@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import littlesummit.core.math.Statement.Relation;
 
 /**
@@ -56,31 +57,74 @@ public final class Formulas {
         if (areOrdinary && SignChange.tellsApart(x.get(), y.get())) {
             return Answer.DIFFERENT;
         }
-        Set<String> letters = new TreeSet<>(Solver.letters(a.get(0), a.get(1), b.get(0), b.get(1)));
+        List<String> letters = List.copyOf(new TreeSet<>(Solver.letters(a.get(0), a.get(1), b.get(0), b.get(1))));
+        if (!areOrdinary && haveSameForm(a, b)) {
+            return byValues(a, b, letters) == Answer.DIFFERENT ? Answer.UNKNOWN : Answer.SAME;
+        }
         return Equality.hasFunctions(a.get(0), a.get(1), b.get(0), b.get(1))
-                ? byValues(a, b, List.copyOf(letters))
-                : bySamples(a, b, List.copyOf(letters), areOrdinary);
+                ? byValues(a, b, letters)
+                : bySamples(a, b, letters, areOrdinary);
+    }
+
+    /** By their forms, functions and all; where it cannot be told, nothing is known. */
+    private static boolean haveSameForm(List<Expr> a, List<Expr> b) {
+        if (Stream.concat(a.stream(), b.stream())
+                .anyMatch(side -> Alternatives.of(side).size() > 1)) {
+            return false;
+        }
+        try {
+            Optional<Polynomial> x = LogForm.of(a);
+            return FreeForm.isSame(a, b)
+                    || x.isPresent()
+                            && LogForm.of(b).filter(y -> isEqual(x.get(), y)).isPresent();
+        } catch (MathProblem noSuchForm) {
+            return false;
+        }
     }
 
     /**
-     * With functions in them, formulas are only ever shown to be different: for numbers in place of the others, a
-     * letter that stands alone in both of them comes to clearly different values.
+     * With functions in them, formulas are only ever shown to be different by numbers in place of the others: a letter
+     * that stands alone in both of them comes to clearly different values, or what it comes to in one of them does
+     * clearly not solve the other.
      */
     private static Answer byValues(List<Expr> a, List<Expr> b, List<String> letters) {
+        boolean haveInverses = Stream.concat(a.stream(), b.stream()).anyMatch(Formulas::hasInverse);
         for (String letter : letters) {
             for (int i = 0; i < SAMPLES.length; i++) {
                 Map<String, Rational> point = new HashMap<>();
                 for (int k = 0; k < letters.size(); k++) {
-                    point.put(letters.get(k), SAMPLES[(i + 2 * k) % SAMPLES.length]);
+                    // No two alike: ln(y/a) is zero where they are.
+                    point.put(letters.get(k), SAMPLES[(i + 2 * k) % SAMPLES.length].plus(Rational.of(k, 7)));
                 }
                 double x = Approximation.solution(a, letter, point);
                 double y = Approximation.solution(b, letter, point);
-                if (Approximation.areApart(x, y)) {
+                boolean fail = !haveInverses && (fail(b, a, letter, x, point, i) || fail(a, b, letter, y, point, i));
+                if (fail || Approximation.areApart(x, y)) {
                     return Answer.DIFFERENT;
                 }
             }
         }
         return Answer.UNKNOWN;
+    }
+
+    /**
+     * Whether a solution of one equation does not solve another one.
+     *
+     * @param value of the letter in the first, where it stands alone there; else not a number
+     * @param sample with the first of them solutions are looked for, if there is no such value
+     */
+    private static boolean fail(
+            List<Expr> other, List<Expr> first, String letter, double value, Map<String, Rational> at, int sample) {
+        List<Double> values = !Double.isNaN(value)
+                ? List.of(value)
+                : sample < TIMES ? Approximation.crossings(first, letter, at) : List.of();
+        return values.stream().anyMatch(v -> Approximation.failsIn(other, first, letter, v, at));
+    }
+
+    /** An arc function gives one of the angles; which of them is meant, a formula does not say. */
+    private static boolean hasInverse(Expr side) {
+        return side.any(e ->
+                e instanceof Expr.Call(Fn fn, var args) && (fn == Fn.ARCSIN || fn == Fn.ARCCOS || fn == Fn.ARCTAN));
     }
 
     /** As far as their forms show: cleared of denominators they are the same up to a number in front. */

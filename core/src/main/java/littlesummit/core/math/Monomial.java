@@ -64,6 +64,16 @@ final class Monomial implements Comparable<Monomial> {
         return atoms.length == 0 && surd.isOne();
     }
 
+    /** Whether an atom is in it that divides, as only exponents have them. */
+    boolean hasNegative() {
+        for (int e : exponents) {
+            if (e < 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Without its surd. */
     Monomial powers() {
         return surd.isOne() ? this : new Monomial(atoms, exponents, Surd.ONE);

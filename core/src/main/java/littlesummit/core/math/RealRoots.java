@@ -17,11 +17,15 @@ final class RealRoots {
     }
 
     /**
-     * All real roots.
+     * All real roots. Where the letter is below as well, as in 1/t − 2, zero is none of them.
      *
      * @param p not zero
      */
     SolutionSet of(Polynomial p) {
+        return ofWhole(Exponentials.withNothingBelow(p));
+    }
+
+    private SolutionSet ofWhole(Polynomial p) {
         if (p.degree(letter) == 1) {
             return point(RationalFunction.of(p.coefficient(letter, 0).negate())
                     .over(RationalFunction.of(p.coefficient(letter, 1))));

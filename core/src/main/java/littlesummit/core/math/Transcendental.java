@@ -132,16 +132,23 @@ final class Transcendental {
         Atom unknown = new Atom.Letter(letter);
         int power = product.exponent(unknown);
         Monomial rest = product.without(unknown);
-        if (power < 1 || IntStream.range(0, rest.size()).anyMatch(i -> hides(rest.atom(i)))) {
+        if (power == 0 || IntStream.range(0, rest.size()).anyMatch(i -> hides(rest.atom(i)))) {
             throw MathProblem.notSupported("a letter deep inside of a function");
         }
+        if (power < 0 && value.isZero()) {
+            return SolutionSet.EMPTY;
+        }
+        RationalFunction factor = RationalFunction.of(Polynomial.term(Rational.ONE, rest));
         RationalFunction alone =
-                Exponentials.simplified(value.over(RationalFunction.of(Polynomial.term(Rational.ONE, rest)), budget));
-        if (power == 1) {
+                Exponentials.simplified(power > 0 ? value.over(factor, budget) : factor.over(value, budget));
+        if (Math.abs(power) == 1) {
             return SolutionSet.of(RealSet.point(alone));
         }
         return new RealRoots(letter)
-                .of(Polynomial.letter(letter).power(power).times(alone.den()).minus(alone.num()));
+                .of(Polynomial.letter(letter)
+                        .power(Math.abs(power))
+                        .times(alone.den())
+                        .minus(alone.num()));
     }
 
     /** Where a polynomial is so far from zero, on either side. */
