@@ -8,9 +8,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Equations with powers whose exponents have letters, or with logarithms, as equations between logarithms: y = 3·2^x and
- * x = log₂(y/3) both say that ln y − ln 3 − x·ln 2 is zero. What is lost by that is nothing where both are defined: a
- * power is positive, so what it equals is positive too, and a logarithm that somebody writes has an argument that is.
+ * Equations with powers whose exponents have letters, or with logarithms, as equations between logarithms: y = 3·2^x
+ * and x = log₂(y/3) both say that ln y − ln 3 − x·ln 2 is zero. What is lost by that is nothing where both are defined:
+ * a power is positive, so what it equals is positive too, and a logarithm that somebody writes has an argument that is.
  */
 final class LogForm {
     private LogForm() {}
