@@ -3,6 +3,7 @@ package littlesummit.core.math;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Turns a tree into the quotient of polynomials that it stands for. Exact: what cannot be brought there is a
@@ -101,9 +102,28 @@ public final class Canonical {
 
     private RationalFunction power(Expr.Power expr) {
         PlainTerm plain = plainTerm(expr);
-        return plain.isThere()
-                ? RationalFunction.of(plain.polynomial())
+        if (plain.isThere()) {
+            return RationalFunction.of(plain.polynomial());
+        }
+        Optional<UndoneLogarithm.Exponent> undone = UndoneLogarithm.in(expr.base(), expr.exponent());
+        return undone.isPresent()
+                ? undone(expr.base(), undone.get())
                 : power(value(expr.base()), value(expr.exponent()));
+    }
+
+    private RationalFunction undone(Expr base, UndoneLogarithm.Exponent exponent) {
+        RationalFunction product = exponent.rest().isEmpty()
+                ? RationalFunction.ONE
+                : power(
+                        value(base),
+                        exponent.rest().size() == 1 ? value(exponent.rest().getFirst()) : sum(exponent.rest()));
+        for (UndoneLogarithm logarithm : exponent.undone()) {
+            RationalFunction argument = value(logarithm.argument());
+            // So that it is said where there is none.
+            Exponentials.ln(argument, budget);
+            product = product.times(power(argument, RationalFunction.of(logarithm.times())), budget);
+        }
+        return product;
     }
 
     private RationalFunction power(RationalFunction base, RationalFunction exponent) {

@@ -134,12 +134,20 @@ record Enclosure(BigInteger low, BigInteger high, int bits) {
         };
     }
 
+    /** Of odd index also of what is negative; below one of even index nothing is. */
     private Enclosure root(int index) {
-        int shift = bits * (index - 1);
-        BigInteger least = floorRoot(low.max(BigInteger.ZERO).shiftLeft(shift), index);
-        BigInteger most =
-                floorRoot(high.max(BigInteger.ZERO).shiftLeft(shift), index).add(BigInteger.ONE);
+        boolean isOdd = index % 2 == 1;
+        BigInteger least = isOdd && low.signum() < 0
+                ? rootOf(low.negate(), index).add(BigInteger.ONE).negate()
+                : rootOf(low.max(BigInteger.ZERO), index);
+        BigInteger most = isOdd && high.signum() < 0
+                ? rootOf(high.negate(), index).negate()
+                : rootOf(high.max(BigInteger.ZERO), index).add(BigInteger.ONE);
         return new Enclosure(least, most, bits);
+    }
+
+    private BigInteger rootOf(BigInteger size, int index) {
+        return floorRoot(size.shiftLeft(bits * (index - 1)), index);
     }
 
     /** Largest integer whose power is not above {@code n}: Newton's iteration from above. */

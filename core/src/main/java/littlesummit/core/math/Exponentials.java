@@ -19,9 +19,14 @@ final class Exponentials {
 
     static final Atom.E E = new Atom.E();
 
-    /** base^exponent for an exponent that is not rational. */
+    /** base^exponent for an exponent that is not rational. A number in it is a power of the base as it is: x^(n−1). */
     static RationalFunction power(RationalFunction base, RationalFunction exponent, Budget budget) {
-        return exp(simplified(ln(base, budget).times(exponent, budget)), budget);
+        Rational number = exponent.den().isOne()
+                ? exponent.num().terms().getOrDefault(Monomial.ONE, Rational.ZERO)
+                : Rational.ZERO;
+        RationalFunction rest = exponent.minus(RationalFunction.of(number));
+        RationalFunction power = exp(simplified(ln(base, budget).times(rest, budget)), budget);
+        return number.isZero() ? power : power.times(raised(base, number, budget), budget);
     }
 
     /** e to a power. */
@@ -86,13 +91,20 @@ final class Exponentials {
                 && m.exponent(0) == 1
                 && m.surd().isOne()
                 && m.atom(0) instanceof Atom.Log(Polynomial inner)) {
-            return raised(RationalFunction.of(inner), c, budget);
+            return raised(ofSize(inner, c, budget), c, budget);
         }
         if (c.den().bitLength() > 16) {
             throw MathProblem.tooLarge("an exponent");
         }
         Atom atom = new Atom.Exp(m, c.den().intValueExact());
         return raised(RationalFunction.of(Polynomial.atom(atom)), Rational.of(c.num()), budget);
+    }
+
+    /** What a logarithm is of is known but for its sign, which an even power does without. */
+    private static RationalFunction ofSize(Polynomial inner, Rational exponent, Budget budget) {
+        RationalFunction f = RationalFunction.of(inner);
+        boolean isEven = exponent.isInteger() && !exponent.num().testBit(0);
+        return isEven ? f : Roots.abs(f, budget);
     }
 
     private static RationalFunction raised(RationalFunction base, Rational exponent, Budget budget) {
@@ -155,7 +167,7 @@ final class Exponentials {
             case Atom.E e -> RationalFunction.ONE;
             case Atom.Exp(Monomial m, int q) -> RationalFunction.of(Polynomial.term(Rational.of(1, q), m));
             case Atom.Root(int index, Polynomial radicand) ->
-                ln(RationalFunction.of(radicand), budget).times(RationalFunction.of(Rational.of(1, index)), budget);
+                ln(radicand, budget).times(RationalFunction.of(Rational.of(1, index)), budget);
             case Atom.Abs(Polynomial inner) -> ln(inner, budget);
             default -> RationalFunction.of(Polynomial.atom(new Atom.Log(Polynomial.atom(atom))));
         };

@@ -50,8 +50,7 @@ final class Lifting {
             if (image.degree(main) == f.degree(main)) {
                 BigInteger[] coefficients = Irreducible.coefficients(image.primitive(), main);
                 List<BigInteger[]> factors = UnivariateFactors.of(coefficients);
-                boolean repeated = factors.size() > 1 && factors.get(0) == factors.get(1);
-                if (!repeated) {
+                if (!UnivariateFactors.areRepeated(factors)) {
                     return factors.size() > 1 && anySplit(shifted, place, factors);
                 }
             }

@@ -4,6 +4,8 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Factors of a polynomial in one letter over the integers: factored modulo one prime above twice Mignotte's bound (M.
@@ -20,6 +22,9 @@ final class UnivariateFactors {
             mersenne(127),
             BigInteger.ONE.shiftLeft(255).subtract(BigInteger.valueOf(19)),
             mersenne(521));
+
+    /** Any will do. */
+    private static final String LETTER = "x";
 
     private static final int MOST_TRIALS = 20_000;
     private static final int MOST_DEGREE = 64;
@@ -87,21 +92,50 @@ final class UnivariateFactors {
         if (f.length - 1 > MOST_DEGREE) {
             throw MathProblem.tooLarge("a polynomial of degree above " + MOST_DEGREE);
         }
-        ModPoly field = new ModPoly(prime(f));
-        BigInteger[] image = field.reduce(f);
-        if (field.gcd(image, field.derivative(image)).length > 1) {
-            return List.of(f, f);
+        for (BigInteger prime : primes(f)) {
+            ModPoly field = new ModPoly(prime);
+            BigInteger[] image = field.reduce(f);
+            if (field.gcd(image, field.derivative(image)).length <= 1) {
+                return recombine(f, field, new ArrayList<>(field.factors(image)));
+            }
         }
-        return recombine(f, field, new ArrayList<>(field.factors(image)));
+        return repeated(f);
     }
 
-    private static BigInteger prime(BigInteger[] f) {
+    /** With repeated factors: each of those that are there once, as often as it divides. */
+    private static List<BigInteger[]> repeated(BigInteger[] f) {
+        Polynomial p = polynomial(f, LETTER);
+        Polynomial common = Gcd.of(p, p.derivative(LETTER));
+        if (common.isConstant()) {
+            throw MathProblem.tooLarge("coefficients too large to factor");
+        }
+        List<BigInteger[]> all = new ArrayList<>();
+        Polynomial once = p.exactOver(common).orElseThrow().primitive();
+        for (Polynomial factor : of(once, LETTER)) {
+            for (Optional<Polynomial> rest = p.exactOver(factor);
+                    rest.isPresent();
+                    rest = rest.get().exactOver(factor)) {
+                all.add(Irreducible.coefficients(factor, LETTER));
+            }
+        }
+        return all;
+    }
+
+    /** Whether one of the factors that were found is there more than once. */
+    static boolean areRepeated(List<BigInteger[]> factors) {
+        return IntStream.range(1, factors.size()).anyMatch(i -> Arrays.equals(factors.get(i - 1), factors.get(i)));
+    }
+
+    /** So large that the coefficients of every factor are seen in its image. */
+    private static List<BigInteger> primes(BigInteger[] f) {
         BigInteger norm = Arrays.stream(f).map(BigInteger::abs).reduce(BigInteger.ZERO, BigInteger::add);
         BigInteger bound = norm.multiply(f[f.length - 1].abs()).shiftLeft(f.length + 1);
-        return PRIMES.stream()
-                .filter(p -> p.compareTo(bound) > 0)
-                .findFirst()
-                .orElseThrow(() -> MathProblem.tooLarge("coefficients too large to factor"));
+        List<BigInteger> large =
+                PRIMES.stream().filter(p -> p.compareTo(bound) > 0).toList();
+        if (large.isEmpty()) {
+            throw MathProblem.tooLarge("coefficients too large to factor");
+        }
+        return large;
     }
 
     private static List<BigInteger[]> recombine(BigInteger[] f, ModPoly field, List<BigInteger[]> modular) {
