@@ -123,6 +123,35 @@ class OneRosterTest extends BrowserTest {
         assertEquals(0, page.getByText("What the package will do").count());
     }
 
+    /** Put away as a file, deleted, and brought back from that file with everything. */
+    @Test
+    void aClassThatIsOverIsDeletedAndComesBack() {
+        Page page = new Desk(summit, browser.window(summit.address()), "orla").page();
+        page.navigate("/classes");
+        Locator evening =
+                page.locator("main li").filter(new Locator.FilterOptions().setHasText("Valley school, evening class"));
+        evening.getByText("It is over").click();
+        evening.getByText("Yes, it is over").click();
+        evening.getByText("Delete it …").click();
+        assertThat(evening).containsText("2 accounts of students");
+        Path archive = page.waitForDownload(
+                        () -> evening.getByText("Take everything of it").click())
+                .path();
+        Locator name = evening.getByLabel("Type the name of the class to delete it");
+        name.fill("evening class");
+        evening.getByText("Delete the class for good").click();
+        assertThat(evening.getByRole(AriaRole.ALERT)).containsText("That is not its name.");
+        name.fill("Valley school, evening class");
+        evening.getByText("Delete the class for good").click();
+        assertThat(evening).hasCount(0);
+
+        page.getByLabel("Archive of a class").setInputFiles(archive);
+        assertThat(page.getByText("will come with 2 students")).isVisible();
+        press(page, "Bring it in");
+        assertThat(page.getByText("is here, with 2 students")).isVisible();
+        assertThat(evening).containsText("2 students");
+    }
+
     @Test
     @Tag("long")
     void aWholeClassMovesToAnotherServer(@TempDir Path elsewhere) {
