@@ -2,7 +2,7 @@ package littlesummit.app.upkeep;
 
 import java.time.Clock;
 import java.util.List;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -28,7 +28,8 @@ class LogParts {
         this.clock = clock;
     }
 
-    @EventListener(ApplicationReadyEvent.class)
+    /** Before it is ready: a command that only looks at something ends the application then. */
+    @EventListener(ApplicationStartedEvent.class)
     @Scheduled(cron = "0 40 2 * * *")
     @Transactional
     public void makeThoseToCome() {
