@@ -1,4 +1,5 @@
 import { api, done, type Schemas, taken } from '../../api/client';
+import { listed } from '../../ui/listed';
 import { formWith } from '../exchange/formWith';
 import { useTakingIn } from '../exchange/useTakingIn';
 
@@ -21,5 +22,5 @@ export type ArrivalHand = ReturnType<typeof useArrival>;
 /** What comes with a class, in a sentence; the students are listed by themselves. */
 export function comesWith({ students, things }: ArrivalPlan): string {
   const all = [students.length === 1 ? '1 student' : `${students.length} students`, ...things];
-  return all.length === 1 ? `${all[0]}.` : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}.`;
+  return `${listed(all)}.`;
 }

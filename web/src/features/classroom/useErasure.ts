@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, done, type Schemas, taken } from '../../api/client';
 import { announce } from '../../ui/announce';
+import { counted, listed } from '../../ui/listed';
 
 /** What would go with an account, counted when somebody asks. */
 export function useGoing(id: string) {
@@ -24,17 +25,14 @@ export function useErasure({ id, name }: Pick<Schemas['Student'], 'id' | 'name'>
   });
 }
 
-const count = (n: number, one: string, many: string) => (n === 1 ? `one ${one}` : `${n.toLocaleString('en')} ${many}`);
-
 /** What goes, in sentences. */
 export function goes({ name, items, pages, quizzes }: Schemas['Going']) {
   const parts = [
-    count(items, 'item with its answers', 'items with all their answers'),
-    ...(pages === 0 ? [] : [count(pages, 'page of work', 'pages of work')]),
-    ...(quizzes === 0 ? [] : [count(quizzes, 'quiz', 'quizzes')]),
+    counted(items, 'item with its answers', 'items with all their answers'),
+    ...(pages === 0 ? [] : [counted(pages, 'page of work', 'pages of work')]),
+    ...(quizzes === 0 ? [] : [counted(quizzes, 'quiz', 'quizzes')]),
   ];
-  const list = parts.length === 1 ? parts[0] : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
   return items === 0
     ? `This deletes the account of ${name} for good. Nobody can bring it back.`
-    : `This deletes the account of ${name} for good, and with it ${list}. Nobody can bring it back.`;
+    : `This deletes the account of ${name} for good, and with it ${listed(parts)}. Nobody can bring it back.`;
 }

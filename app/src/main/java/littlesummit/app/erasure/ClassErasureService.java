@@ -1,6 +1,5 @@
 package littlesummit.app.erasure;
 
-import jakarta.persistence.EntityManager;
 import littlesummit.app.people.ClassesService;
 import littlesummit.app.people.Person;
 import littlesummit.app.people.RosterService;
@@ -12,18 +11,20 @@ import org.springframework.transaction.annotation.Transactional;
 /** Deletes a class that is over, with its students and all that they did: first what would go, then all of it. */
 @Service
 class ClassErasureService {
-    private static final String STUDENTS = "(select id from person where class_id = :class and role = 'STUDENT')";
+    private static final String STUDENTS = "class_id = :id and role = 'STUDENT'";
+
+    private static final String OF_STUDENTS = "person_id in (select id from person where " + STUDENTS + ")";
 
     private final ClassesService classes;
     private final RosterService roster;
     private final HangingRows rows;
-    private final EntityManager entities;
+    private final RowCount count;
 
-    ClassErasureService(ClassesService classes, RosterService roster, HangingRows rows, EntityManager entities) {
+    ClassErasureService(ClassesService classes, RosterService roster, HangingRows rows, RowCount count) {
         this.classes = classes;
         this.roster = roster;
         this.rows = rows;
-        this.entities = entities;
+        this.count = count;
     }
 
     /**
@@ -41,16 +42,9 @@ class ClassErasureService {
         classes.requireOver(instructor, classId);
         return new GoingClass(
                 classes.lookingAt(instructor, classId).className(),
-                count("person where id in " + STUDENTS, classId),
-                count("served_item where person_id in " + STUDENTS, classId),
-                count("work_page where person_id in " + STUDENTS, classId));
-    }
-
-    private long count(String which, String classId) {
-        Object rows = entities.createNativeQuery("select count(*) from " + which)
-                .setParameter("class", classId)
-                .getSingleResult();
-        return ((Number) rows).longValue();
+                count.of("person", STUDENTS, classId),
+                count.of("served_item", OF_STUDENTS, classId),
+                count.of("work_page", OF_STUDENTS, classId));
     }
 
     /**

@@ -1,6 +1,5 @@
 package littlesummit.app.erasure;
 
-import jakarta.persistence.EntityManager;
 import littlesummit.app.exchange.oneroster.ImportMemory;
 import littlesummit.app.people.PeopleService;
 import littlesummit.app.people.Person;
@@ -17,19 +16,14 @@ class ErasureService {
     private final RosterService roster;
     private final HangingRows rows;
     private final ImportMemory imports;
-    private final EntityManager entities;
+    private final RowCount count;
 
-    ErasureService(
-            PeopleService people,
-            RosterService roster,
-            HangingRows rows,
-            ImportMemory imports,
-            EntityManager entities) {
+    ErasureService(PeopleService people, RosterService roster, HangingRows rows, ImportMemory imports, RowCount count) {
         this.imports = imports;
         this.people = people;
         this.roster = roster;
         this.rows = rows;
-        this.entities = entities;
+        this.count = count;
     }
 
     /**
@@ -48,10 +42,7 @@ class ErasureService {
     }
 
     private long count(String table, String personId) {
-        Object rows = entities.createNativeQuery("select count(*) from " + table + " where person_id = :person")
-                .setParameter("person", personId)
-                .getSingleResult();
-        return ((Number) rows).longValue();
+        return count.of(table, "person_id = :id", personId);
     }
 
     /** @throws Problem while the account is open: it has to be closed first, which can still be undone */

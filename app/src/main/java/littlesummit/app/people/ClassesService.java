@@ -76,8 +76,7 @@ public class ClassesService {
     public Person addTaught(Person instructor, String name) {
         String id = accounts.addClass(requireName(name));
         teaching.save(new TeachingEntity(id, instructor.id()));
-        return new Person(
-                instructor.id(), instructor.username(), instructor.name(), instructor.role(), id, name.strip(), false);
+        return lookingAt(instructor, id);
     }
 
     /**
@@ -119,9 +118,7 @@ public class ClassesService {
     @Transactional(readOnly = true)
     public void requireOver(Person instructor, String classId) {
         ClassEntity own = own(instructor, classId);
-        boolean isOpen = !people.findByClassIdAndRoleOrderByName(classId, Role.INSTRUCTOR)
-                .isEmpty();
-        if (!own.isOver() || isOpen) {
+        if (!own.isOver() || isOpen(classId)) {
             throw Problem.conflict("This class goes on, or somebody has it open. Say that it is over first.");
         }
         if (teaching.findByClassId(classId).size() > 1) {
@@ -129,10 +126,15 @@ public class ClassesService {
         }
     }
 
+    /** For any of those who teach it. */
+    private boolean isOpen(String classId) {
+        return !people.findByClassIdAndRoleOrderByName(classId, Role.INSTRUCTOR).isEmpty();
+    }
+
     /** Whether no student of a class has signed in yet, and nobody has it open. */
     @Transactional(readOnly = true)
     public boolean isUntouched(String classId) {
-        return people.findByClassIdAndRoleOrderByName(classId, Role.INSTRUCTOR).isEmpty()
+        return !isOpen(classId)
                 && people.findByClassIdAndRoleOrderByName(classId, Role.STUDENT).stream()
                         .allMatch(student ->
                                 student.isClosed() || student.firstCode().isPresent());

@@ -51,7 +51,7 @@ final class EquationGrader {
         }
         if (statement instanceof Statement.Relations(List<Expr> sides, List<Relation> signs)
                 && sides.size() == 2
-                && sides.stream().anyMatch(side -> Alternatives.of(side).size() > 1)) {
+                && Alternatives.areIn(sides)) {
             List<Expr> left = Alternatives.of(sides.getFirst());
             List<Expr> right = Alternatives.of(sides.getLast());
             return IntStream.range(0, 2)

@@ -14,6 +14,11 @@ public final class Alternatives {
                 : List.of(expr);
     }
 
+    /** Whether a ± is in one of them. */
+    public static boolean areIn(List<Expr> exprs) {
+        return exprs.stream().anyMatch(expr -> of(expr).size() > 1);
+    }
+
     private static Expr pick(Expr expr, boolean minus) {
         return switch (expr) {
             case Expr.PlusMinus(Expr inner) -> minus ? new Expr.Neg(pick(inner, true)) : pick(inner, false);

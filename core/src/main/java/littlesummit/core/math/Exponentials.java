@@ -48,13 +48,18 @@ final class Exponentials {
         if (!below.surd().isOne()) {
             throw MathProblem.notSupported("a root below in an exponent");
         }
+        return shifted(f.num(), below, -1).times(f.den().leadingCoefficient().reciprocal());
+    }
+
+    /** Every term times the powers of letters and functions in a monomial, or over them, whole or not. */
+    private static Polynomial shifted(Polynomial p, Monomial by, int sign) {
         Polynomial sum = Polynomial.ZERO;
-        for (Map.Entry<Monomial, Rational> term : f.num().terms().entrySet()) {
+        for (Map.Entry<Monomial, Rational> term : p.terms().entrySet()) {
             Monomial m = term.getKey();
-            for (int i = 0; i < below.size(); i++) {
-                m = m.times(below.atom(i), -below.exponent(i));
+            for (int i = 0; i < by.size(); i++) {
+                m = m.times(by.atom(i), sign * by.exponent(i));
             }
-            sum = sum.plus(Polynomial.term(term.getValue().over(f.den().leadingCoefficient()), m));
+            sum = sum.plus(Polynomial.term(term.getValue(), m));
         }
         return sum;
     }
@@ -64,23 +69,12 @@ final class Exponentials {
         if (p.terms().keySet().stream().noneMatch(Monomial::hasNegative)) {
             return p;
         }
+        Monomial least = Roots.commonPower(p, 1);
         Monomial below = Monomial.ONE;
-        for (Atom atom : p.atoms()) {
-            int least = p.terms().keySet().stream()
-                    .mapToInt(m -> m.exponent(atom))
-                    .min()
-                    .orElse(0);
-            below = least < 0 ? below.times(atom, -least) : below;
+        for (int i = 0; i < least.size(); i++) {
+            below = below.times(least.atom(i), Math.min(0, least.exponent(i)));
         }
-        Polynomial sum = Polynomial.ZERO;
-        for (Map.Entry<Monomial, Rational> term : p.terms().entrySet()) {
-            Monomial m = term.getKey();
-            for (int i = 0; i < below.size(); i++) {
-                m = m.times(below.atom(i), below.exponent(i));
-            }
-            sum = sum.plus(Polynomial.term(term.getValue(), m));
-        }
-        return sum;
+        return shifted(p, below, -1);
     }
 
     private static RationalFunction expOf(Monomial m, Rational c, Budget budget) {

@@ -68,8 +68,7 @@ public final class Formulas {
 
     /** By their forms, functions and all; where it cannot be told, nothing is known. */
     private static boolean haveSameForm(List<Expr> a, List<Expr> b) {
-        if (Stream.concat(a.stream(), b.stream())
-                .anyMatch(side -> Alternatives.of(side).size() > 1)) {
+        if (Alternatives.areIn(a) || Alternatives.areIn(b)) {
             return false;
         }
         try {
@@ -149,7 +148,8 @@ public final class Formulas {
         }
     }
 
-    private static boolean isEqual(Polynomial a, Polynomial b) {
+    /** Up to the sign. */
+    static boolean isEqual(Polynomial a, Polynomial b) {
         return a.equals(b) || a.equals(b.negate());
     }
 
@@ -158,18 +158,20 @@ public final class Formulas {
      * roots, absolute values or ± stand in it.
      */
     private static Optional<Polynomial> numerator(List<Expr> sides) {
-        if (sides.stream().anyMatch(side -> Alternatives.of(side).size() > 1)) {
+        if (Alternatives.areIn(sides)) {
             return Optional.empty();
         }
         RationalFunction f = Canonical.of(sides.get(0)).minus(Canonical.of(sides.get(1)));
         if (!f.num().isOrdinary() || !f.den().isOrdinary()) {
             return Optional.empty();
         }
-        Polynomial common = f.den().isConstant() ? Polynomial.ONE : Gcd.of(f.num(), f.den());
-        return Optional.of(
-                f.num().isZero()
-                        ? f.num()
-                        : f.num().exactOver(common).orElse(f.num()).primitive());
+        return Optional.of(f.num().isZero() ? f.num() : cleared(f.num(), f.den()));
+    }
+
+    /** Of a quotient that is zero: the top without what it shares with the bottom, and without a number in front. */
+    static Polynomial cleared(Polynomial top, Polynomial bottom) {
+        Polynomial common = bottom.isConstant() ? Polynomial.ONE : Gcd.of(top, bottom);
+        return top.exactOver(common).orElse(top).primitive();
     }
 
     /** Without repeated factors. */

@@ -17,10 +17,7 @@ final class FreeForm {
         FreeForm form = new FreeForm();
         Optional<Polynomial> x = form.of(a);
         return x.isPresent()
-                && !x.get().isZero()
-                && form.of(b)
-                        .filter(y -> y.equals(x.get()) || y.equals(x.get().negate()))
-                        .isPresent();
+                && form.of(b).filter(y -> Formulas.isEqual(x.get(), y)).isPresent();
     }
 
     /** Left less right over one bottom, without what top and bottom share and without a number in front. */
@@ -28,10 +25,9 @@ final class FreeForm {
         RationalFunction f = Canonical.of(sides.get(0)).minus(Canonical.of(sides.get(1)));
         Polynomial num = freed(Exponentials.withNothingBelow(f.num()));
         Polynomial den = freed(Exponentials.withNothingBelow(f.den()));
-        if (num.isZero() || !num.isOrdinary() || !den.isOrdinary()) {
-            return Optional.empty();
-        }
-        return num.exactOver(Gcd.of(num, den)).map(Polynomial::primitive);
+        return num.isZero() || !num.isOrdinary() || !den.isOrdinary()
+                ? Optional.empty()
+                : Optional.of(Formulas.cleared(num, den));
     }
 
     private Polynomial freed(Polynomial p) {

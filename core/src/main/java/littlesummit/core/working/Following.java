@@ -270,10 +270,11 @@ final class Following {
 
     /** Dividing by what may be zero and squaring are worth a word even where nothing was lost. */
     private static String note(Statement before, Statement line, String letter) {
-        Optional<Polynomial> from =
-                Claim.equation(before).filter(Following::isPlain).flatMap(Following::difference);
+        Optional<Polynomial> from = Claim.equation(before)
+                .filter(sides -> !Alternatives.areIn(sides))
+                .flatMap(Following::difference);
         Optional<Polynomial> to =
-                Claim.equation(line).filter(Following::isPlain).flatMap(Following::difference);
+                Claim.equation(line).filter(sides -> !Alternatives.areIn(sides)).flatMap(Following::difference);
         if (from.isEmpty() || to.isEmpty() || from.get().isZero() || to.get().isZero()) {
             return "";
         }
@@ -284,11 +285,6 @@ final class Following {
         return to.get().degree(letter) < degree && to.get().degree(letter) > 0
                 ? "If you divided by something with a letter: it may be zero. Here nothing was lost."
                 : "";
-    }
-
-    /** Without ±, which stands for two equations at once. */
-    private static boolean isPlain(List<Expr> sides) {
-        return sides.stream().allMatch(side -> Alternatives.of(side).size() == 1);
     }
 
     private static Optional<Polynomial> difference(List<Expr> sides) {
