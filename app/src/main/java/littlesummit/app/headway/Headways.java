@@ -50,7 +50,16 @@ public class Headways {
         try {
             return work.with(new Told(id, person.id()));
         } finally {
-            notes.end(id);
+            tried(id, () -> notes.end(id));
+        }
+    }
+
+    /** The work is worth more than what is told of it. */
+    private static void tried(String id, Runnable note) {
+        try {
+            note.run();
+        } catch (RuntimeException busy) {
+            LOG.debug("how far request {} has come could not be noted", id, busy);
         }
     }
 
@@ -80,12 +89,7 @@ public class Headways {
             }
             doing = what;
             next = now.plus(PAUSE);
-            try {
-                notes.tell(id, personId, new HeadwayView(what, Math.min(done, steps), steps));
-            } catch (RuntimeException busy) {
-                // The work is worth more than what is told of it.
-                LOG.debug("how far request {} has come could not be noted", id, busy);
-            }
+            tried(id, () -> notes.tell(id, personId, new HeadwayView(what, Math.min(done, steps), steps)));
         }
     }
 }

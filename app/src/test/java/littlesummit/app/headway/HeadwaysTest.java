@@ -2,7 +2,12 @@ package littlesummit.app.headway;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verify;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
@@ -97,6 +102,19 @@ class HeadwaysTest extends ClockedApiTest {
     @ValueSource(strings = {"1", "../../etc", "' or 1 = 1 --", "0123456789012345678901234567890123456789"})
     void whatIsNoNumberIsRefused(String none) {
         assertThrows(Problem.class, () -> headways.during(student, none, headway -> ""));
+    }
+
+    @Test
+    void theWorkIsDoneAlthoughNothingCanBeToldOfIt() {
+        HeadwayNotes busy = mock();
+        doThrow(new IllegalStateException("no connection")).when(busy).tell(any(), any(), any());
+        doThrow(new IllegalStateException("no connection")).when(busy).end(any());
+        assertEquals("done", new Headways(busy, Clock.systemUTC()).during(student, id, headway -> {
+                    headway.at("Counting", 1, 2);
+                    return "done";
+                }));
+        verify(busy).tell(any(), any(), any());
+        verify(busy).end(any());
     }
 
     @Test
