@@ -6,6 +6,7 @@ import { FilePicker } from '../../ui/FilePicker';
 import { INPUT, Labelled } from '../../ui/Labelled';
 import { Refused } from '../../ui/Refused';
 import { TakingIn } from '../exchange/TakenIn';
+import { useOneRoster } from '../exchange/useOneRoster';
 import { decoded } from './decode';
 import { type ClassHand, useCodes } from './useClass';
 
@@ -67,13 +68,7 @@ export function Roster({ hand }: { hand: ClassHand }) {
       <Refused by={[hand.invite, hand.plan, hand.roster]} />
       {hand.plan.data !== undefined && <Plan hand={hand} csv={hand.plan.data.csv} lines={hand.plan.data.lines} />}
       <TakingIn reading={false} taking={hand.roster.isPending} what="table" headway={hand.headway} />
-      {hand.roster.isSuccess && (
-        <p role="status">
-          {students(hand.roster.data.added.length)} added
-          {hand.roster.data.refused.length > 0 && `, ${students(hand.roster.data.refused.length)} not taken in`}.
-          {hand.roster.data.added.length > 0 && ' For a day you can undo it, below.'}
-        </p>
-      )}
+      {hand.roster.data !== undefined && <Added {...hand.roster.data} />}
       {hand.roster.data?.refused.map((line) => (
         <p key={line} role="alert" className="text-rust">
           {line}
@@ -81,6 +76,18 @@ export function Roster({ hand }: { hand: ClassHand }) {
       ))}
       <WaitingCodes />
     </section>
+  );
+}
+
+/** What a table has come to, and the way back as long as there is one. */
+export function Added({ added, refused }: Schemas['RosterResult']) {
+  const { last } = useOneRoster();
+  return (
+    <p role="status">
+      {students(added.length)} added
+      {refused.length > 0 && `, ${students(refused.length)} not taken in`}.
+      {added.length > 0 && last !== null && ' For a day you can undo it, below.'}
+    </p>
   );
 }
 
